@@ -1,0 +1,60 @@
+import { analyse } from './verbs/analyse';
+import { convertText } from './verbs/convert';
+import { listIngredients } from './verbs/ingredients';
+import { printSchema } from './verbs/schema';
+import { listTargets } from './verbs/targets';
+
+/** What the command reads from and prints to; passed in, so that tests can watch. */
+export interface Surroundings {
+  readonly readFile: (path: string) => string;
+  readonly print: (text: string) => void;
+  readonly complain: (text: string) => void;
+}
+
+/** Exit codes: done; anything unforeseen; the input is wrong. */
+export const EXIT = { done: 0, failed: 1, wrongInput: 2 } as const;
+
+/** A problem with what was asked, to be printed and answered with {@link EXIT.wrongInput}. */
+export class WrongInput extends Error {}
+
+/** One verb of the command: takes its arguments, returns what is to be printed as JSON. */
+export type CommandVerb = (args: readonly string[], surroundings: Surroundings) => unknown;
+
+const VERBS: Readonly<Record<string, CommandVerb>> = {
+  analyse,
+  convert: convertText,
+  ingredients: listIngredients,
+  schema: printSchema,
+  targets: listTargets,
+};
+
+export const USAGE = `Usage: wellhydra VERB ...
+  analyse FILE [--range N] [--seed S]   what a drink file comes to; - reads standard input
+  convert "2/3 cup honey" --to g        an amount in another unit, with its spread
+  ingredients [WORD]                    what the catalogue knows
+  targets                               compositions to aim at
+  schema                                JSON Schema of the drink file
+Prints JSON. Exit code 0 done, 2 the input is wrong, 1 anything else.`;
+
+/**
+ * Runs the command.
+ *
+ * @param args behind the command's name
+ * @returns the exit code
+ */
+export function runCommand(args: readonly string[], surroundings: Surroundings): number {
+  const [name, ...rest] = args;
+  if (name === '--help' || name === '-h' || name === 'help') {
+    surroundings.print(USAGE);
+    return EXIT.done;
+  }
+  const verb = name === undefined ? undefined : VERBS[name];
+  try {
+    if (!verb) throw new WrongInput(`${name === undefined ? 'No verb given.' : `"${name}" is not a verb.`}\n${USAGE}`);
+    surroundings.print(JSON.stringify(verb(rest, surroundings), null, 2));
+    return EXIT.done;
+  } catch (error) {
+    surroundings.complain(error instanceof WrongInput ? error.message : `wellhydra failed: ${String(error)}`);
+    return error instanceof WrongInput ? EXIT.wrongInput : EXIT.failed;
+  }
+}

@@ -1,0 +1,5 @@
+import { DRINK_SCHEMA } from '@wellhydra/core/drink';
+import type { CommandVerb } from '../run-command';
+
+/** `schema` */
+export const printSchema: CommandVerb = () => DRINK_SCHEMA;

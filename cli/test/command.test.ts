@@ -1,0 +1,83 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { runCommand } from '../src/run-command';
+
+const ROOT = join(__dirname, '../..');
+const EXAMPLES = join(ROOT, 'examples');
+
+function run(args: readonly string[], files: Readonly<Record<string, string>> = {}) {
+  let out = '';
+  let errors = '';
+  const code = runCommand(args, {
+    readFile: (path) => files[path] ?? readFileSync(path, 'utf8'),
+    print: (text) => void (out += text),
+    complain: (text) => void (errors += text),
+  });
+  return { code, out, errors, json: code === 0 && out.startsWith('{') ? JSON.parse(out) : undefined };
+}
+
+const file = (steps: unknown, more: object = {}) => JSON.stringify({ format: 'wellhydra-drink/1', name: 'T', kind: 'rehydration', steps, ...more });
+
+describe('analyse', () => {
+  test.each(readdirSync(EXAMPLES).filter((name) => name.endsWith('.json')))('runs examples/%s clean', (name) => {
+    const { code, json, errors } = run(['analyse', join(EXAMPLES, name)]);
+    expect(errors).toBe('');
+    expect(code).toBe(0);
+    expect(json).toMatchObject({ format: 'wellhydra-analysis/1' });
+  });
+
+  test('--range gives the spread, the same for the same seed', () => {
+    const args = ['analyse', join(EXAMPLES, 'home-sugar-and-salt.json'), '--range', '400', '--seed', '5'];
+    const { p5, p50, p95 } = run(args).json.range['perLitre.sodium_mmol'];
+    expect(p5 < p50 && p50 < p95).toBe(true);
+    expect(run(args).out).toBe(run(args).out);
+  });
+
+  test.each([
+    ['a step that cannot be read', file([{ add: '2 g slat' }]), /step 1.*slat.*Nearest: 2 g salt/],
+    ['a verb that is not run yet', file([{ simmer: '5 min' }]), /simmer.*not run yet/],
+    ['a file that is no drink', '{"steps":[]}', /format/],
+    ['a file that is no JSON', 'salt', /not JSON/],
+    ['a negative amount', file([{ add: '-2 g salt' }]), /more than nothing/],
+  ])('answers 2 to %s', (_what, text, says) => {
+    const { code, errors, out } = run(['analyse', 'f.json'], { 'f.json': text });
+    expect(code).toBe(2);
+    expect(errors).toMatch(says);
+    expect(out).toBe('');
+  });
+
+  test.each([[['analyse']], [['analyse', 'a', 'b']], [['analyse', 'f.json', '--range', 'many']], [['analyse', 'f.json', '--colour', 'red']], [[]], [['brew']]])(
+    'answers 2 to %j',
+    (args) => expect(run(args, { 'f.json': file([]) }).code).toBe(2),
+  );
+});
+
+describe('the small verbs', () => {
+  test('convert', () => {
+    expect(run(['convert', '2/3 cup honey', '--to', 'g']).json).toMatchObject({ unit: 'g', understood: '0.667 US cup honey' });
+    expect(run(['convert', '1 US cup', '--to', 'mL']).json.value).toBeCloseTo(236.588237, 5);
+    expect(run(['convert', '-2 g salt', '--to', 'mg']).code).toBe(2);
+    expect(run(['convert', '2 g salt']).code).toBe(2);
+  });
+  test('ingredients', () => {
+    expect(JSON.parse(run(['ingredients']).out).length).toBeGreaterThan(60);
+    expect(JSON.parse(run(['ingredients', 'citrate']).out).map(({ id }: { id: string }) => id)).toContain('trisodium-citrate');
+    expect(JSON.parse(run(['ingredients', 'zzz']).out)).toEqual([]);
+  });
+  test('targets, schema and help', () => {
+    expect(run(['targets']).out).toMatch(/reduced-osmolarity/);
+    expect(run(['schema']).json.properties.format).toEqual({ const: 'wellhydra-drink/1' });
+    expect(run(['--help']).out).toMatch(/Usage/);
+  });
+});
+
+test('the installed command reads standard input and sets the exit code', () => {
+  const command = join(ROOT, 'cli/bin/wellhydra.mjs');
+  const good = spawnSync(process.execPath, [command, 'analyse', '-'], { input: file([{ add: '1 L water' }]), encoding: 'utf8' });
+  expect([good.status, good.stderr]).toEqual([0, '']);
+  expect(JSON.parse(good.stdout).yield.volume_mL).toBeCloseTo(1000, 3);
+  const bad = spawnSync(process.execPath, [command, 'analyse', '/no/such/file'], { encoding: 'utf8' });
+  expect(bad.status).toBe(2);
+  expect(bad.stderr).toMatch(/cannot be read/);
+});

@@ -1,0 +1,41 @@
+import type { Analysis } from './analyse-drink';
+
+/** Figures that have a spread, by their path in an analysis. */
+export const SPREAD_FIGURES = [
+  'yield.volume_mL',
+  'perServing.energy_kcal',
+  'perServing.carbohydrate_g',
+  'perServing.sugars_g',
+  'perServing.sodium_mg',
+  'perServing.potassium_mg',
+  'perServing.magnesium_mg',
+  'perServing.calcium_mg',
+  'perServing.chloride_mg',
+  'perServing.vitaminC_mg',
+  'perLitre.sodium_mmol',
+  'perLitre.potassium_mmol',
+  'perLitre.magnesium_mmol',
+  'perLitre.calcium_mmol',
+  'perLitre.chloride_mmol',
+  'perLitre.citrate_mmol',
+  'perLitre.bicarbonate_mmol',
+  'perLitre.glucose_mmol',
+  'perLitre.fructose_mmol',
+  'perLitre.sucrose_mmol',
+  'perLitre.glucoseEquivalent_mmol',
+  'perLitre.carbohydrate_g',
+  'liquid.brix',
+  'liquid.osmolarity_mOsm_L',
+  'liquid.osmolality_mOsm_kg',
+  'liquid.pH',
+] as const;
+
+export type SpreadFigure = (typeof SPREAD_FIGURES)[number];
+
+/** The value of a figure in an analysis; null where it does not apply. */
+export function figureValue(analysis: Analysis, figure: SpreadFigure): number | null {
+  if (figure === 'yield.volume_mL') return analysis.liquid?.volume_mL ?? null;
+  const [part, name] = figure.split('.') as ['perServing' | 'perLitre' | 'liquid', string];
+  const group = analysis[part] as Readonly<Record<string, number>> | null;
+  return group?.[name] ?? null;
+}

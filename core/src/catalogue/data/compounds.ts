@@ -1,0 +1,35 @@
+import type { CompoundRow } from '../ingredient-row';
+
+/**
+ * Salts, acids and minerals by formula. Apparent volumes: literature on partial molar volumes.
+ * Solubilities at 20 °C: handbook of chemistry tables, to about a tenth.
+ */
+export const COMPOUNDS: readonly CompoundRow[] = [
+  { id: 'table-salt', name: 'Table salt', role: 'salt', formula: 'NaCl', aliases: ['salt', 'fine salt', 'fine table salt', 'cooking salt', 'sodium chloride', 'NaCl'], apparentVolume_mL_g: 0.3, solubility_g_100g: 35.9, source: 'formula', confidence: 'A' },
+  { id: 'sea-salt-fine', name: 'Sea salt, fine', role: 'salt', formula: 'NaCl', aliases: ['fine sea salt', 'sea salt'], apparentVolume_mL_g: 0.3, solubility_g_100g: 35.9, source: 'formula', confidence: 'B' },
+  { id: 'sea-salt-coarse', name: 'Sea salt, coarse', role: 'salt', formula: 'NaCl', aliases: ['coarse sea salt', 'coarse salt'], apparentVolume_mL_g: 0.3, solubility_g_100g: 35.9, source: 'formula', confidence: 'B' },
+  { id: 'flake-salt-dense', name: 'Flake salt, dense', role: 'salt', formula: 'NaCl', aliases: ['dense flake salt', 'rolled flake salt'], apparentVolume_mL_g: 0.3, solubility_g_100g: 35.9, source: 'formula', confidence: 'B' },
+  { id: 'flake-salt-light', name: 'Flake salt, light', role: 'salt', formula: 'NaCl', aliases: ['light flake salt', 'hollow flake salt'], apparentVolume_mL_g: 0.3, solubility_g_100g: 35.9, source: 'formula', confidence: 'B' },
+  { id: 'potassium-chloride', name: 'Potassium chloride', role: 'salt', formula: 'KCl', aliases: ['KCl', 'salt substitute'], apparentVolume_mL_g: 0.37, solubility_g_100g: 34.2, source: 'formula', confidence: 'A' },
+  { id: 'trisodium-citrate', name: 'Trisodium citrate dihydrate', role: 'salt', formula: 'Na3C6H5O7.2H2O', acid: ['citric_mmol', 1], aliases: ['trisodium citrate', 'sodium citrate', 'sodium citrate dihydrate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 72, source: 'formula', confidence: 'A' },
+  { id: 'trisodium-citrate-anhydrous', name: 'Trisodium citrate, anhydrous', role: 'salt', formula: 'Na3C6H5O7', acid: ['citric_mmol', 1], aliases: ['anhydrous trisodium citrate', 'anhydrous sodium citrate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 57, source: 'formula', confidence: 'A' },
+  { id: 'tripotassium-citrate', name: 'Tripotassium citrate monohydrate', role: 'salt', formula: 'K3C6H5O7.H2O', acid: ['citric_mmol', 1], aliases: ['tripotassium citrate', 'potassium citrate', 'potassium citrate monohydrate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 167, source: 'formula', confidence: 'A' },
+  { id: 'baking-soda', name: 'Baking soda', role: 'salt', formula: 'NaHCO3', acid: ['carbonic_mmol', 1], aliases: ['sodium bicarbonate', 'bicarbonate of soda', 'bicarb', 'sodium hydrogen carbonate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 9.6, source: 'formula', confidence: 'A' },
+  { id: 'potassium-bicarbonate', name: 'Potassium bicarbonate', role: 'salt', formula: 'KHCO3', acid: ['carbonic_mmol', 1], aliases: ['potassium hydrogen carbonate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 33.3, source: 'formula', confidence: 'A' },
+  { id: 'magnesium-bisglycinate', name: 'Magnesium bisglycinate', role: 'salt', formula: 'Mg(C2H4NO2)2', acid: ['glycine_mmol', 2], aliases: ['magnesium glycinate', 'magnesium bisglycinate powder'], apparentVolume_mL_g: 0.28, solubility_g_100g: 20, source: 'formula', confidence: 'B' },
+  { id: 'magnesium-citrate', name: 'Magnesium citrate, anhydrous', role: 'salt', formula: 'Mg3(C6H5O7)2', acid: ['citric_mmol', 2], aliases: ['magnesium citrate', 'trimagnesium dicitrate', 'magnesium citrate powder'], apparentVolume_mL_g: 0.28, solubility_g_100g: 20, source: 'formula', confidence: 'B' },
+  { id: 'magnesium-citrate-nonahydrate', name: 'Magnesium citrate nonahydrate', role: 'salt', formula: 'Mg3(C6H5O7)2.9H2O', acid: ['citric_mmol', 2], aliases: ['trimagnesium dicitrate nonahydrate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 20, source: 'formula', confidence: 'B' },
+  { id: 'magnesium-hydrogen-citrate', name: 'Magnesium hydrogen citrate', role: 'salt', formula: 'MgC6H6O7', acid: ['citric_mmol', 1], aliases: ['acid magnesium citrate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 20, source: 'formula', confidence: 'B' },
+  { id: 'magnesium-chloride', name: 'Magnesium chloride hexahydrate', role: 'salt', formula: 'MgCl2.6H2O', aliases: ['magnesium chloride', 'magnesium flakes'], apparentVolume_mL_g: 0.28, solubility_g_100g: 167, source: 'formula', confidence: 'A' },
+  { id: 'magnesium-sulfate', name: 'Magnesium sulfate heptahydrate, food grade', role: 'salt', formula: 'MgSO4.7H2O', aliases: ['magnesium sulfate', 'magnesium sulphate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 113, source: 'formula', confidence: 'A' },
+  { id: 'calcium-lactate', name: 'Calcium lactate pentahydrate', role: 'salt', formula: 'Ca(C3H5O3)2.5H2O', acid: ['lactic_mmol', 2], aliases: ['calcium lactate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 9, source: 'formula', confidence: 'A' },
+  { id: 'calcium-chloride', name: 'Calcium chloride dihydrate', role: 'salt', formula: 'CaCl2.2H2O', aliases: ['calcium chloride'], apparentVolume_mL_g: 0.28, solubility_g_100g: 98, source: 'formula', confidence: 'A' },
+  { id: 'calcium-carbonate', name: 'Calcium carbonate', role: 'salt', formula: 'CaCO3', acid: ['carbonic_mmol', 1], aliases: ['chalk'], apparentVolume_mL_g: 0.28, solubility_g_100g: 0.0013, source: 'formula', confidence: 'A' },
+  { id: 'citric-acid', name: 'Citric acid', role: 'acid', formula: 'C6H8O7', acid: ['citric_mmol', 1], aliases: ['anhydrous citric acid'], apparentVolume_mL_g: 0.6, solubility_g_100g: 147, energy_kcal_g: 2.47, source: 'formula', confidence: 'A' },
+  { id: 'citric-acid-monohydrate', name: 'Citric acid monohydrate', role: 'acid', formula: 'C6H8O7.H2O', acid: ['citric_mmol', 1], aliases: [], apparentVolume_mL_g: 0.6, solubility_g_100g: 163, energy_kcal_g: 2.26, source: 'formula', confidence: 'A' },
+  { id: 'malic-acid', name: 'Malic acid', role: 'acid', formula: 'C4H6O5', acid: ['malic_mmol', 1], aliases: [], apparentVolume_mL_g: 0.6, solubility_g_100g: 126, energy_kcal_g: 2.39, source: 'formula', confidence: 'A' },
+  { id: 'tartaric-acid', name: 'Tartaric acid', role: 'acid', formula: 'C4H6O6', acid: ['tartaric_mmol', 1], aliases: [], apparentVolume_mL_g: 0.6, solubility_g_100g: 139, energy_kcal_g: 1.86, source: 'formula', confidence: 'A' },
+  { id: 'cream-of-tartar', name: 'Cream of tartar', role: 'acid', formula: 'KC4H5O6', acid: ['tartaric_mmol', 1], aliases: ['potassium bitartrate', 'potassium hydrogen tartrate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 0.57, source: 'formula', confidence: 'A' },
+  { id: 'ascorbic-acid', name: 'Ascorbic acid', role: 'acid', formula: 'C6H8O6', acid: ['ascorbic_mmol', 1], aliases: ['vitamin C', 'vitamin C powder'], apparentVolume_mL_g: 0.6, solubility_g_100g: 33, source: 'formula', confidence: 'A' },
+  { id: 'sodium-ascorbate', name: 'Sodium ascorbate', role: 'salt', formula: 'NaC6H7O6', acid: ['ascorbic_mmol', 1], aliases: [], apparentVolume_mL_g: 0.28, solubility_g_100g: 62, source: 'formula', confidence: 'A' },
+];

@@ -1,0 +1,103 @@
+import type { FoodRow } from '../ingredient-row';
+
+/** Juices, coconut water and vinegars, per 100 g. */
+export const JUICES_AND_VINEGARS: readonly FoodRow[] = [
+  {
+    id: 'lemon-juice', name: 'Lemon juice', role: 'juice', state: 'liquid',
+    aliases: ['fresh lemon juice'],
+    per100g: { water: 92.3, sucrose: 0.43, glucose: 0.99, fructose: 1.1, citric: 5, malic: 0.25, sodium_mg: 1, potassium_mg: 103, magnesium_mg: 6, calcium_mg: 6, chloride_mg: 4, phosphorus_mg: 8, vitaminC_mg: 38.7, energy_kcal: 22, fat: 0.24, solubleSolids: 7.5 },
+    density_g_mL: 1.03,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'lime-juice', name: 'Lime juice', role: 'juice', state: 'liquid',
+    aliases: ['fresh lime juice'],
+    per100g: { water: 90.8, sucrose: 0.48, glucose: 0.6, fructose: 0.61, citric: 5.6, malic: 0.2, sodium_mg: 2, potassium_mg: 117, magnesium_mg: 8, calcium_mg: 14, chloride_mg: 4, phosphorus_mg: 14, vitaminC_mg: 30, energy_kcal: 25, fat: 0.07, solubleSolids: 8.2 },
+    density_g_mL: 1.033,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'orange-juice', name: 'Orange juice', role: 'juice', state: 'liquid',
+    aliases: ['fresh orange juice'],
+    per100g: { water: 88.3, sucrose: 4.2, glucose: 2, fructose: 2.2, citric: 0.95, malic: 0.17, sodium_mg: 1, potassium_mg: 200, magnesium_mg: 11, calcium_mg: 11, chloride_mg: 5, phosphorus_mg: 17, vitaminC_mg: 50, energy_kcal: 45, fat: 0.2, solubleSolids: 11.2 },
+    density_g_mL: 1.045,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'grapefruit-juice', name: 'Grapefruit juice', role: 'juice', state: 'liquid',
+    aliases: [],
+    per100g: { water: 90, sucrose: 2.6, glucose: 2.1, fructose: 2.3, citric: 1.45, malic: 0.07, sodium_mg: 1, potassium_mg: 162, magnesium_mg: 12, calcium_mg: 9, chloride_mg: 4, phosphorus_mg: 15, vitaminC_mg: 38, energy_kcal: 39, fat: 0.1, solubleSolids: 9.8 },
+    density_g_mL: 1.038,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'pineapple-juice', name: 'Pineapple juice', role: 'juice', state: 'liquid',
+    aliases: [],
+    per100g: { water: 86.4, sucrose: 4.4, glucose: 2.6, fructose: 2.8, citric: 0.7, malic: 0.2, sodium_mg: 2, potassium_mg: 130, magnesium_mg: 12, calcium_mg: 13, chloride_mg: 25, phosphorus_mg: 8, vitaminC_mg: 10, energy_kcal: 53, fat: 0.12, solubleSolids: 12.9 },
+    density_g_mL: 1.05,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'pomegranate-juice', name: 'Pomegranate juice', role: 'juice', state: 'liquid',
+    aliases: [],
+    per100g: { water: 86, glucose: 6, fructose: 6.05, citric: 1.55, malic: 0.1, sodium_mg: 9, potassium_mg: 214, magnesium_mg: 7, calcium_mg: 11, chloride_mg: 25, phosphorus_mg: 11, vitaminC_mg: 0.1, energy_kcal: 54, fat: 0.29, solubleSolids: 13.9 },
+    density_g_mL: 1.058,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'apple-juice', name: 'Apple juice', role: 'juice', state: 'liquid',
+    aliases: [],
+    per100g: { water: 88.2, sucrose: 1.26, glucose: 2.63, fructose: 5.73, otherCarbohydrate: 0.3, citric: 0.01, malic: 0.62, quinic: 0.05, sodium_mg: 4, potassium_mg: 101, magnesium_mg: 5, calcium_mg: 8, chloride_mg: 2, phosphorus_mg: 7, vitaminC_mg: 0.9, energy_kcal: 46, fat: 0.13, solubleSolids: 11.5 },
+    density_g_mL: 1.044,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'tart-cherry-juice', name: 'Tart cherry juice', role: 'juice', state: 'liquid',
+    aliases: ['sour cherry juice', 'cherry juice'],
+    per100g: { water: 85.2, sucrose: 0.4, glucose: 6.4, fructose: 4.9, otherCarbohydrate: 1, citric: 0.02, malic: 1.45, quinic: 0.05, sodium_mg: 4, potassium_mg: 161, magnesium_mg: 11, calcium_mg: 13, chloride_mg: 3, phosphorus_mg: 17, energy_kcal: 59, fat: 0.3, solubleSolids: 14 },
+    density_g_mL: 1.056,
+    source: 'food-chemistry', confidence: 'B',
+  },
+  {
+    id: 'cranberry-juice', name: 'Cranberry juice, unsweetened', role: 'juice', state: 'liquid',
+    aliases: ['cranberry juice', 'unsweetened cranberry juice'],
+    per100g: { water: 92.3, sucrose: 0.1, glucose: 2.8, fructose: 0.9, citric: 1.05, malic: 0.8, quinic: 1.15, sodium_mg: 2, potassium_mg: 77, magnesium_mg: 6, calcium_mg: 8, chloride_mg: 3, phosphorus_mg: 10, vitaminC_mg: 9, energy_kcal: 26, fat: 0.1, solubleSolids: 7.4 },
+    density_g_mL: 1.028,
+    source: 'food-chemistry', confidence: 'B',
+  },
+  {
+    id: 'grape-juice', name: 'Grape juice', role: 'juice', state: 'liquid',
+    aliases: [],
+    per100g: { water: 84.5, sucrose: 0.06, glucose: 7, fructose: 7.2, citric: 0.02, malic: 0.4, tartaric: 0.55, sodium_mg: 5, potassium_mg: 104, magnesium_mg: 10, calcium_mg: 11, chloride_mg: 2, phosphorus_mg: 14, vitaminC_mg: 0.1, energy_kcal: 60, fat: 0.13, solubleSolids: 15.4 },
+    density_g_mL: 1.06,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'watermelon-juice', name: 'Watermelon juice', role: 'juice', state: 'liquid',
+    aliases: ['pressed watermelon'],
+    per100g: { water: 91.45, sucrose: 1.21, glucose: 1.58, fructose: 3.36, otherCarbohydrate: 0.06, citric: 0.03, malic: 0.18, sodium_mg: 1, potassium_mg: 112, magnesium_mg: 10, calcium_mg: 7, chloride_mg: 8, phosphorus_mg: 11, vitaminC_mg: 8.1, energy_kcal: 30, fat: 0.15, solubleSolids: 8, residualAnion_mEq_per_kg: 7.2 },
+    density_g_mL: 1.03,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'coconut-water', name: 'Coconut water', role: 'juice', state: 'liquid',
+    aliases: [],
+    per100g: { water: 95, sucrose: 0.3, glucose: 1.2, fructose: 1.1, citric: 0.01, malic: 0.15, sodium_mg: 105, potassium_mg: 250, magnesium_mg: 25, calcium_mg: 24, chloride_mg: 180, phosphorus_mg: 20, vitaminC_mg: 2.4, energy_kcal: 19, fat: 0.2, solubleSolids: 4.5, residualAnion_mEq_per_kg: 65.5 },
+    density_g_mL: 1.02,
+    source: 'food-chemistry', confidence: 'B',
+  },
+  {
+    id: 'cider-vinegar', name: 'Cider vinegar, 5 %', role: 'acid', state: 'liquid',
+    aliases: ['cider vinegar', 'apple cider vinegar', 'raw cider vinegar'],
+    per100g: { water: 93.8, glucose: 0.1, fructose: 0.3, malic: 0.05, acetic: 5, sodium_mg: 5, potassium_mg: 73, magnesium_mg: 5, calcium_mg: 7, chloride_mg: 3, phosphorus_mg: 8, energy_kcal: 21, solubleSolids: 1.1 },
+    density_g_mL: 1.011,
+    source: 'usda', confidence: 'A',
+  },
+  {
+    id: 'white-vinegar', name: 'Distilled white vinegar, 5 %', role: 'acid', state: 'liquid',
+    aliases: ['white vinegar', 'distilled vinegar', 'distilled white vinegar', 'spirit vinegar'],
+    per100g: { water: 94.9, acetic: 5, sodium_mg: 2, potassium_mg: 2, magnesium_mg: 1, calcium_mg: 1, chloride_mg: 2, energy_kcal: 18, solubleSolids: 0 },
+    density_g_mL: 1.006,
+    source: 'usda', confidence: 'A',
+  },
+];

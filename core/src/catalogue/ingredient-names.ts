@@ -1,0 +1,51 @@
+import { CATALOGUE } from './catalogue';
+import type { Ingredient } from './ingredient';
+
+const IRREGULAR: Readonly<Record<string, string>> = { leaves: 'leaf', berries: 'berry', cherries: 'cherry' };
+const ENDS_IN_S = new Set(['molasses', 'anise', 'hibiscus', 'citrus']);
+
+/** One word in the singular, as far as kitchen words go. */
+function singular(word: string): string {
+  if (IRREGULAR[word]) return IRREGULAR[word];
+  if (ENDS_IN_S.has(word) || word.length < 4 || !word.endsWith('s') || word.endsWith('ss')) return word;
+  if (word.endsWith('berries')) return `${word.slice(0, -3)}y`;
+  return word.slice(0, -1);
+}
+
+/** A name as it is compared: small letters, singular words, no punctuation. */
+export function normaliseName(text: string): string {
+  return text
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}% ]+/gu, ' ')
+    .split(' ')
+    .filter(Boolean)
+    .map(singular)
+    .join(' ');
+}
+
+function buildIndex(): ReadonlyMap<string, Ingredient> {
+  const index = new Map<string, Ingredient>();
+  for (const ingredient of CATALOGUE)
+    for (const name of [ingredient.name, ingredient.id.replaceAll('-', ' '), ...ingredient.aliases])
+      if (!index.has(normaliseName(name))) index.set(normaliseName(name), ingredient);
+  return index;
+}
+
+/** Every normalised name and the ingredient it means. */
+export const INGREDIENT_NAMES: ReadonlyMap<string, Ingredient> = buildIndex();
+
+/** The ingredient with exactly this name, in any case, number or punctuation. */
+export function findIngredient(name: string): Ingredient | undefined {
+  return INGREDIENT_NAMES.get(normaliseName(name));
+}
+
+/** Ingredients with a name that contains every word of `words`, in catalogue order. */
+export function searchIngredients(words: string): readonly Ingredient[] {
+  const wanted = normaliseName(words).split(' ').filter(Boolean);
+  return CATALOGUE.filter((ingredient) =>
+    [ingredient.name, ingredient.id, ...ingredient.aliases].some((name) => {
+      const candidate = normaliseName(name);
+      return wanted.every((word) => candidate.includes(word));
+    }),
+  );
+}

@@ -1,0 +1,41 @@
+import type { DrinkKind } from '../drink/drink';
+import type { Liquid } from '../liquid/describe-liquid';
+import type { Nutrients, PerLitre } from '../serving/nutrients';
+import type { Trace } from '../simulate/run-steps';
+
+/** stop: not to be drunk as it is. warn: shown before the recipe. note: good to know. */
+export type Severity = 'stop' | 'warn' | 'note';
+
+/** Everything a rule may look at. */
+export interface CautionContext {
+  readonly kind: DrinkKind;
+  readonly trace: Trace;
+  readonly liquid: Liquid | null;
+  readonly perLitre: PerLitre | null;
+  readonly perServing: Nutrients;
+  /** Potassium and magnesium from salts and powders alone, in one serving. */
+  readonly addedPerServing: { readonly potassium_mmol: number; readonly magnesium_mg: number; readonly sodium_mg: number };
+}
+
+/** A rule: when it fires, and what it says then. */
+export interface CautionRule {
+  readonly code: string;
+  readonly severity: Severity;
+  /** Who it is for, in words that fit behind "for". */
+  readonly concerns: string;
+  readonly fires: (context: CautionContext) => boolean;
+  /** A few words for a line of its own. */
+  readonly title: string;
+  readonly text: (context: CautionContext) => string;
+  readonly source: string;
+}
+
+/** A rule that fired on a drink. */
+export interface Caution {
+  readonly code: string;
+  readonly severity: Severity;
+  readonly title: string;
+  readonly text: string;
+  readonly concerns: string;
+  readonly source: string;
+}

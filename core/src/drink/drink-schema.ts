@@ -1,0 +1,33 @@
+import { DRINK_FORMAT, DRINK_KINDS, VERBS } from './drink';
+
+/** JSON Schema (draft 2020-12) of the drink file. */
+export const DRINK_SCHEMA = {
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id: `urn:${DRINK_FORMAT}`,
+  title: 'Wellhydra drink file',
+  type: 'object',
+  required: ['format', 'name', 'kind', 'steps'],
+  additionalProperties: false,
+  properties: {
+    format: { const: DRINK_FORMAT },
+    name: { type: 'string', minLength: 1 },
+    kind: { enum: [...DRINK_KINDS] },
+    serving: { type: 'string', description: 'Size of one serving, such as "180 mL"' },
+    target: { type: 'string', description: 'Code of the target the drink is measured against' },
+    steps: { type: 'array', items: { $ref: '#/$defs/step' } },
+    atServing: { type: 'array', items: { $ref: '#/$defs/step' } },
+    preparations: { type: 'object', additionalProperties: { $ref: '#' } },
+  },
+  $defs: {
+    step: {
+      type: 'object',
+      description: 'One verb with text that the quantity reader understands, and qualifiers',
+      oneOf: VERBS.map((verb) => ({ required: [verb] })),
+      properties: {
+        ...Object.fromEntries(VERBS.map((verb) => [verb, { type: 'string' }])),
+        note: { type: 'string' },
+        optional: { type: 'boolean' },
+      },
+    },
+  },
+} as const;

@@ -1,0 +1,63 @@
+/** Name and version of the drink file. */
+export const DRINK_FORMAT = 'wellhydra-drink/1';
+
+export const DRINK_KINDS = [
+  'infused-water',
+  'juice',
+  'tea',
+  'tonic',
+  'syrup',
+  'vinegar-honey',
+  'concentrate',
+  'gel',
+  'dry-mix',
+  'rehydration',
+  'sport',
+  'daily-hydration',
+] as const;
+export type DrinkKind = (typeof DRINK_KINDS)[number];
+
+/** Every verb of the format; {@link RUNNABLE_VERBS} says which of them the simulator runs. */
+export const VERBS = [
+  'add', 'use', 'wash', 'freeze', 'soak', 'heat', 'simmer', 'boil', 'reduce', 'steep', 'mash', 'blend', 'mill',
+  'press', 'strain', 'remove', 'rinsePass', 'dissolve', 'stir', 'shake', 'cool', 'chill', 'skim', 'rest', 'infuse',
+  'carbonate', 'draw', 'bottle', 'process', 'store',
+] as const;
+export type Verb = (typeof VERBS)[number];
+
+export const RUNNABLE_VERBS = ['add', 'dissolve', 'stir', 'shake'] as const satisfies readonly Verb[];
+
+/** One thing done, as written. */
+export interface DrinkStep {
+  readonly verb: Verb;
+  readonly text: string;
+  readonly note?: string;
+  readonly optional?: boolean;
+}
+
+/** A formula: what it is for, how it is served, and its steps in order. */
+export interface Drink {
+  readonly name: string;
+  readonly kind: DrinkKind;
+  /** Size of a serving as written; {@link DEFAULT_SERVINGS} where it is missing. */
+  readonly serving?: string;
+  /** Code of the target it is measured against, where not the first of its kind. */
+  readonly target?: string;
+  readonly steps: readonly DrinkStep[];
+}
+
+/** Size of a serving by kind, where the drink does not say. */
+export const DEFAULT_SERVINGS: Readonly<Record<DrinkKind, string>> = {
+  'infused-water': '250 mL',
+  juice: '200 mL',
+  tea: '200 mL',
+  tonic: '150 mL',
+  syrup: '15 mL',
+  'vinegar-honey': '15 mL',
+  concentrate: '30 mL',
+  gel: '30 mL',
+  'dry-mix': '5 g',
+  rehydration: '250 mL',
+  sport: '500 mL',
+  'daily-hydration': '500 mL',
+};

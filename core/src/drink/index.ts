@@ -1,0 +1,8 @@
+/** The drink file: what a drink is, how it is read and written, and how two edits of it are merged. */
+export { DEFAULT_SERVINGS, DRINK_FORMAT, DRINK_KINDS, RUNNABLE_VERBS, VERBS } from './drink';
+export type { Drink, DrinkKind, DrinkStep, Verb } from './drink';
+export { DRINK_SCHEMA } from './drink-schema';
+export { mergeDrinks } from './merge-drinks';
+export type { DrinkDocument, EditedStep, MergeConflict, MergedDrink } from './merge-drinks';
+export { readDrink, writeDrink } from './read-drink';
+export type { DrinkProblem, ReadDrink } from './read-drink';

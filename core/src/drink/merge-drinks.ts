@@ -1,0 +1,90 @@
+import type { DrinkStep } from './drink';
+
+/** A step as it is edited: with an id that stays when it moves. */
+export interface EditedStep extends DrinkStep {
+  readonly id: string;
+}
+
+/** The part of a drink that people edit. */
+export interface DrinkDocument {
+  readonly name: string;
+  readonly kind: string;
+  readonly serving: string;
+  readonly target: string | null;
+  readonly steps: readonly EditedStep[];
+}
+
+/** Both people changed the same thing to different values. */
+export interface MergeConflict {
+  /** `name`, `kind`, `serving`, `target`, or the id of a step. */
+  readonly at: string;
+  /** What the other person has there; null when they removed the step. */
+  readonly theirs: string | null;
+  /** The step they have there, to be taken over as a whole. */
+  readonly theirStep?: EditedStep;
+}
+
+export interface MergedDrink {
+  readonly merged: DrinkDocument;
+  /** Where both changed the same: `merged` holds mine, this says what theirs was. */
+  readonly conflicts: readonly MergeConflict[];
+}
+
+const FIELDS = ['name', 'kind', 'serving', 'target'] as const;
+
+const sameStep = (a: EditedStep | undefined, b: EditedStep | undefined): boolean =>
+  a === b || (a !== undefined && b !== undefined && a.verb === b.verb && a.text === b.text && (a.note ?? '') === (b.note ?? '') && (a.optional ?? false) === (b.optional ?? false));
+
+function mergeFields(base: DrinkDocument, mine: DrinkDocument, theirs: DrinkDocument) {
+  const conflicts: MergeConflict[] = [];
+  const fields = Object.fromEntries(
+    FIELDS.map((field) => {
+      if (mine[field] === base[field]) return [field, theirs[field]];
+      if (theirs[field] !== base[field] && theirs[field] !== mine[field])
+        conflicts.push({ at: field, theirs: theirs[field] });
+      return [field, mine[field]];
+    }),
+  ) as Pick<DrinkDocument, (typeof FIELDS)[number]>;
+  return { fields, conflicts };
+}
+
+const byId = (document: DrinkDocument) => new Map(document.steps.map((step) => [step.id, step]));
+
+/** My order, with the steps only they have put after the step they follow in theirs. */
+function mergeOrder(base: DrinkDocument, mine: DrinkDocument, theirs: DrinkDocument): string[] {
+  const ids = (document: DrinkDocument) => document.steps.map((step) => step.id);
+  const moved = ids(mine).filter((id) => ids(base).includes(id)).join() !== ids(base).filter((id) => ids(mine).includes(id)).join();
+  const [first, second] = moved ? [ids(mine), ids(theirs)] : [ids(theirs), ids(mine)];
+  const order = [...first];
+  second.forEach((id, index) => {
+    if (order.includes(id)) return;
+    const previous = second.slice(0, index).reverse().find((candidate) => order.includes(candidate));
+    order.splice(previous === undefined ? 0 : order.indexOf(previous) + 1, 0, id);
+  });
+  return order;
+}
+
+/**
+ * Merges two edits of one drink. Every step and field that only one of them changed is taken;
+ * where both changed the same, mine is kept and theirs is reported. A step that one removed and
+ * the other changed stays.
+ *
+ * @param base what both started from
+ * @param mine my edit
+ * @param theirs the other edit, already stored
+ */
+export function mergeDrinks(base: DrinkDocument, mine: DrinkDocument, theirs: DrinkDocument): MergedDrink {
+  const { fields, conflicts } = mergeFields(base, mine, theirs);
+  const was = byId(base);
+  const here = byId(mine);
+  const there = byId(theirs);
+  const steps = mergeOrder(base, mine, theirs).flatMap((id): readonly EditedStep[] => {
+    const [b, m, t] = [was.get(id), here.get(id), there.get(id)];
+    if (sameStep(m, b)) return t ? [t] : [];
+    if (sameStep(t, b) || sameStep(t, m)) return m ? [m] : [];
+    if (!m) return [t as EditedStep];
+    conflicts.push({ at: id, theirs: t ? t.text : null, ...(t ? { theirStep: t } : {}) });
+    return [m];
+  });
+  return { merged: { ...fields, steps }, conflicts };
+}

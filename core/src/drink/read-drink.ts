@@ -1,0 +1,114 @@
+import { DRINK_FORMAT, DRINK_KINDS, VERBS, type Drink, type DrinkKind, type DrinkStep, type Verb } from './drink';
+
+/** Something wrong in a drink file: where, what, and what to do. */
+export interface DrinkProblem {
+  /** As in `steps[2].add`. */
+  readonly at: string;
+  readonly text: string;
+  readonly message: string;
+}
+
+export type ReadDrink =
+  | { readonly kind: 'drink'; readonly drink: Drink }
+  | { readonly kind: 'not-a-drink'; readonly problems: readonly DrinkProblem[] };
+
+const STEP_QUALIFIERS = new Set([
+  'note', 'optional', 'in', 'for', 'keepLiquid', 'lid', 'burner', 'pot', 'at', 'loadLimit', 'gently', 'strain', 'as',
+  'headspace', 'method', 'altitude',
+]);
+const KNOWN_FIELDS = new Set(['format', 'name', 'kind', 'serving', 'target', 'steps', 'atServing', 'preparations']);
+/** Parts of the format that are read elsewhere than here, and not yet run. */
+const UNRUN_FIELDS = ['atServing', 'preparations'] as const;
+
+type Json = Record<string, unknown>;
+const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value);
+const show = (value: unknown): string => (value === undefined ? '' : JSON.stringify(value)).slice(0, 80);
+
+function verbsOf(step: Json): Verb[] {
+  // `strain` is a verb of its own and a qualifier of `rinsePass`.
+  const verbs = VERBS.filter((verb) => verb in step);
+  return verbs.length === 2 && verbs.includes('rinsePass') ? ['rinsePass'] : verbs;
+}
+
+function readStep(step: unknown, at: string, problems: DrinkProblem[]): DrinkStep | undefined {
+  const wrong = (where: string, text: string, message: string) => void problems.push({ at: where, text, message });
+  if (!isObject(step)) return wrong(at, show(step), 'A step is an object such as { "add": "2.6 g table salt" }.'), undefined;
+  const verbs = verbsOf(step);
+  const verb = verbs[0];
+  if (!verb || verbs.length > 1)
+    return wrong(at, show(step), `A step has exactly one verb; this one has ${verbs.length === 0 ? 'none' : verbs.join(', ')}. Verbs are ${VERBS.join(', ')}.`), undefined;
+  const text = step[verb];
+  if (typeof text !== 'string') return wrong(`${at}.${verb}`, show(text), 'The value of a verb is text.'), undefined;
+  for (const key of Object.keys(step))
+    if (key !== verb && !STEP_QUALIFIERS.has(key)) wrong(`${at}.${key}`, key, `"${key}" is neither a verb nor a qualifier of a step.`);
+  if (step.note !== undefined && typeof step.note !== 'string') wrong(`${at}.note`, show(step.note), 'A note is text.');
+  if (step.optional !== undefined && typeof step.optional !== 'boolean') wrong(`${at}.optional`, show(step.optional), 'optional is true or false.');
+  return {
+    verb,
+    text,
+    ...(typeof step.note === 'string' ? { note: step.note } : {}),
+    ...(step.optional === true ? { optional: true } : {}),
+  };
+}
+
+function readText(json: Json, field: string, problems: DrinkProblem[]): string | undefined {
+  const value = json[field];
+  if (value === undefined || typeof value === 'string') return value;
+  problems.push({ at: field, text: show(value), message: `${field} is text.` });
+  return undefined;
+}
+
+function readSteps(json: Json, problems: DrinkProblem[]): DrinkStep[] {
+  if (!Array.isArray(json.steps)) {
+    problems.push({ at: 'steps', text: show(json.steps), message: 'A drink has a list of steps.' });
+    return [];
+  }
+  return json.steps.flatMap((step, index) => readStep(step, `steps[${index}]`, problems) ?? []);
+}
+
+/**
+ * Reads a drink file that has been parsed from JSON.
+ *
+ * @param json anything
+ * @returns the drink, or every problem found with its place in the file
+ */
+export function readDrink(json: unknown): ReadDrink {
+  if (!isObject(json))
+    return { kind: 'not-a-drink', problems: [{ at: '', text: show(json), message: 'A drink file is a JSON object.' }] };
+  const problems: DrinkProblem[] = [];
+  if (json.format !== DRINK_FORMAT)
+    problems.push({ at: 'format', text: show(json.format), message: `format is "${DRINK_FORMAT}".` });
+  if (!DRINK_KINDS.includes(json.kind as DrinkKind))
+    problems.push({ at: 'kind', text: show(json.kind), message: `kind is one of ${DRINK_KINDS.join(', ')}.` });
+  const name = readText(json, 'name', problems);
+  if (!name?.trim()) problems.push({ at: 'name', text: show(json.name), message: 'A drink has a name.' });
+  for (const field of Object.keys(json))
+    if (!KNOWN_FIELDS.has(field)) problems.push({ at: field, text: field, message: `"${field}" is not a field of a drink.` });
+  for (const field of UNRUN_FIELDS)
+    if (json[field] !== undefined && Object.keys(json[field] as object).length > 0)
+      problems.push({ at: field, text: field, message: `${field} is not run yet. Put these amounts into the steps.` });
+  const serving = readText(json, 'serving', problems);
+  const target = readText(json, 'target', problems);
+  const steps = readSteps(json, problems);
+  if (problems.length > 0) return { kind: 'not-a-drink', problems };
+  return {
+    kind: 'drink',
+    drink: {
+      name: (name as string).trim(),
+      kind: json.kind as DrinkKind,
+      steps,
+      ...(serving === undefined ? {} : { serving }),
+      ...(target === undefined ? {} : { target }),
+    },
+  };
+}
+
+/** A drink as a file: what {@link readDrink} reads back to the same drink. */
+export function writeDrink(drink: Drink): Json {
+  const { steps, ...head } = drink;
+  return {
+    format: DRINK_FORMAT,
+    ...head,
+    steps: steps.map(({ verb, text, ...qualifiers }) => ({ [verb]: text, ...qualifiers })),
+  };
+}

@@ -1,0 +1,12 @@
+/** The computation behind Wellhydra. Import a folder's index; this one names them all. */
+export * as analyse from './analyse';
+export * as catalogue from './catalogue';
+export * as caution from './caution';
+export * as drink from './drink';
+export * as keeping from './keeping';
+export * as liquid from './liquid';
+export * as quantity from './quantity';
+export * as serving from './serving';
+export * as simulate from './simulate';
+export * as spread from './spread';
+export * as target from './target';

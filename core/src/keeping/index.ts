@@ -1,0 +1,7 @@
+/** How long a drink keeps, where, and what holds it back. */
+export { ACID_LINE_pH, WATER_ACTIVITY_LINE, acidSugarIndex, classifyKeeping, lowAcid } from './classify-keeping';
+export type { KeepingProperties } from './classify-keeping';
+export { KEEPING_NOTE, KEEPING_TIMES } from './keeping-classes';
+export type { KeepingClass } from './keeping-classes';
+export { keepingOf } from './keeping-of';
+export type { Keeping, KeepingPlace } from './keeping-of';

@@ -1,0 +1,53 @@
+import { balanceCharges } from './charge-balance-ph';
+import { massOf, type Composition } from './composition';
+import { ionicSolution } from './ionic-solution';
+import { norrishWaterActivity } from './norrish-water-activity';
+import { osmolality, osmolarity, tonicityOf, type Tonicity } from './osmolality';
+import { phMargin } from './ph-uncertainty';
+import { viscosityOf } from './syrup-viscosity';
+import { ETHANOL_DENSITY_g_mL, brixOf, volumeOf } from './volume';
+
+/** Everything a liquid is, besides what it is made of. */
+export interface Liquid {
+  readonly mass_g: number;
+  readonly volume_mL: number;
+  readonly brix: number;
+  readonly density_g_mL: number;
+  readonly osmolarity_mOsm_L: number;
+  readonly osmolality_mOsm_kg: number;
+  readonly tonicity: Tonicity;
+  readonly pH: number;
+  readonly phMargin: number;
+  readonly waterActivity: number;
+  readonly alcohol_pctABV: number;
+  readonly viscosity_mPas: { readonly at5C: number; readonly at20C: number };
+}
+
+/**
+ * The properties of a mixed liquid at 20 °C, closed to the air.
+ *
+ * @param c totals of the liquid
+ * @returns the liquid, or null when there is no water in it
+ */
+export function describeLiquid(c: Composition): Liquid | null {
+  const waterActivity = norrishWaterActivity(c);
+  if (waterActivity === null) return null;
+  const volume_mL = volumeOf(c);
+  const balanced = balanceCharges(ionicSolution(c, volume_mL));
+  const osmolality_mOsm_kg = osmolality(c, volume_mL, balanced.species);
+  const mass_g = massOf(c);
+  return {
+    mass_g,
+    volume_mL,
+    brix: brixOf(c),
+    density_g_mL: mass_g / volume_mL,
+    osmolarity_mOsm_L: osmolarity(c, volume_mL),
+    osmolality_mOsm_kg,
+    tonicity: tonicityOf(osmolality_mOsm_kg),
+    pH: balanced.pH,
+    phMargin: phMargin(c, balanced.pH),
+    waterActivity,
+    alcohol_pctABV: (100 * c.ethanol_g) / ETHANOL_DENSITY_g_mL / volume_mL,
+    viscosity_mPas: { at5C: viscosityOf(c, 5), at20C: viscosityOf(c, 20) },
+  };
+}

@@ -1,0 +1,23 @@
+/** What a liquid is: volume, Brix, particles, pH, water activity and thickness from its composition. */
+export {
+  EXTENSIVE_PROPERTIES,
+  addScaled,
+  carbohydrateOf,
+  compositionOf,
+  emptyComposition,
+  massOf,
+  scaled,
+  sugarsOf,
+} from './composition';
+export type { Composition, ExtensiveProperty, MutableComposition } from './composition';
+export { balanceCharges, OUTDOOR_CO2_atm } from './charge-balance-ph';
+export { describeLiquid } from './describe-liquid';
+export type { Liquid } from './describe-liquid';
+export { ionicSolution } from './ionic-solution';
+export { norrishWaterActivity } from './norrish-water-activity';
+export { osmolality, osmolarity, tonicityOf } from './osmolality';
+export type { Tonicity } from './osmolality';
+export { brixFromDensity, sugarSolutionDensity } from './sugar-solution-density';
+export { syrupViscosity } from './syrup-viscosity';
+export { brixOf, gramsToVolume, volumeOf, volumeVector } from './volume';
+export { WEAK_ACIDS } from './weak-acids';

@@ -1,0 +1,21 @@
+/** Amounts as people write them, to grams with a spread. */
+export type { Amount, Heap, SpoonKind } from './amount';
+export { baseValue } from './amount';
+export { convert } from './convert';
+export type { Conversion } from './convert';
+export { formatMass, formatNumber, formatVolume } from './format-number';
+export { combinedCv, heapRatio, jugCv, scaleDeviation, smallestLoad } from './measure-error';
+export type { MeasureError } from './measure-error';
+export { bulkDensityFor } from './measured-mass';
+export type { MeasuredMass } from './measured-mass';
+export { unreadable } from './outcome';
+export type { Unreadable, UnreadableCode } from './outcome';
+export { readAmount } from './read-amount';
+export { readDuration } from './read-duration';
+export { readIngredientLine } from './read-ingredient-line';
+export type { FillDose, IngredientLine, LineOptions, MassDose } from './read-ingredient-line';
+export { US_SPOONS, roundToSpoons } from './spoon-rounding';
+export type { Spoon, SpoonRounding } from './spoon-rounding';
+export { celsiusFromFahrenheit, fahrenheitFromCelsius } from './temperature';
+export type { Unit } from './unit';
+export { UNITS } from './units';

@@ -1,0 +1,47 @@
+import { bulkDensityFor, readAmount, unreadable, type Unreadable } from '../quantity';
+import { DEFAULT_SERVINGS, type Drink } from '../drink/drink';
+import { potVolume, type Pot } from '../simulate/pot';
+
+/** One serving as a share of what is in the pot. */
+export interface ServingSize {
+  readonly kind: 'serving';
+  readonly text: string;
+  readonly mass_g: number;
+  /** Null for a dry mix. */
+  readonly volume_mL: number | null;
+  readonly servings: number;
+}
+
+/** Loose volume of a dry mix, mL: each powder as it lies by itself. */
+function dryVolume(pot: Pot): number {
+  return pot.entries.reduce((sum, { ingredient, mass_g }) => {
+    const bulk = bulkDensityFor(ingredient);
+    return bulk ? sum + mass_g / bulk.density_g_mL : sum;
+  }, 0);
+}
+
+/**
+ * The size of a serving of a drink, and how many the pot holds.
+ *
+ * @param drink its `serving`, or the default of its kind
+ * @param pot the finished pot
+ * @returns the serving; or why its text is none, or does not fit what is in the pot
+ */
+export function servingSize(drink: Drink, pot: Pot): ServingSize | Unreadable {
+  const text = drink.serving?.trim() || DEFAULT_SERVINGS[drink.kind];
+  const amount = readAmount(text);
+  if ('kind' in amount) return amount;
+  const size = amount.value * amount.unit.size;
+  if (amount.unit.dimension !== 'mass' && amount.unit.dimension !== 'volume')
+    return unreadable('unit-mismatch', text, 'A serving is a volume or a mass, such as 250 mL.');
+  const volume_mL = potVolume(pot);
+  const whole = amount.unit.dimension === 'mass' ? pot.mass_g : (volume_mL ?? dryVolume(pot));
+  const share = whole > 0 ? size / whole : 0;
+  return {
+    kind: 'serving',
+    text,
+    mass_g: share * pot.mass_g,
+    volume_mL: volume_mL === null ? null : share * volume_mL,
+    servings: share > 0 ? 1 / share : 0,
+  };
+}

@@ -1,0 +1,5 @@
+/** How far figures may be off, by seeded draws over what they were measured with. */
+export { DEFAULT_DRAWS, DEFAULT_SEED, measureSpread } from './measure-spread';
+export type { Range, Spread, SpreadOptions } from './measure-spread';
+export { quantile } from './quantile';
+export { standardNormal } from './standard-normal';

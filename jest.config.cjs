@@ -1,0 +1,14 @@
+const path = require('node:path');
+
+/** A workspace of plain TypeScript that runs in Node. */
+const node = (name) => ({
+  displayName: name,
+  rootDir: path.join(__dirname, name),
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/**/*.test.ts'],
+  transform: { '\\.m?[jt]sx?$': require.resolve('./scripts/jest-esbuild.cjs') },
+  transformIgnorePatterns: ['/node_modules/(?!(@wellhydra)/)'],
+  moduleNameMapper: { '^@wellhydra/core/(.*)$': path.join(__dirname, 'core/src/$1/index.ts') },
+});
+
+module.exports = { projects: [node('core'), node('contract'), node('cli'), node('server'), '<rootDir>/app'] };
