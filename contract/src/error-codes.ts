@@ -1,0 +1,27 @@
+/** Every code an answer with an error can carry, and what it means. Stable: clients branch on them. */
+export const ERROR_CODES = {
+  'invalid-request': 'Something in the request is not as it should be; details say where',
+  'not-signed-in': 'Sign in first',
+  'wrong-credentials': 'E-mail and password do not belong together',
+  'email-taken': 'There is an account with this e-mail already',
+  'unknown-invitation': 'No kitchen has this invitation code',
+  'demo-off': 'This server was started without the demo kitchen',
+  'not-found': 'There is no such thing in this kitchen',
+  'edited-elsewhere': 'Somebody else saved this since it was read; details hold what it is now',
+  'bottle-has-less': 'The bottle holds less than was to be poured',
+  'cannot-be-made': 'The drink has steps that are not understood, or comes to nothing',
+  'cross-site': 'Writing is only possible from the application itself',
+  'too-many-requests': 'Too many requests; try again after the time given',
+  'too-large': 'The request is larger than the server takes',
+  'database-unavailable': 'The database does not answer; nothing was changed, try again',
+  'unexpected': 'The server failed; it has been logged',
+} as const;
+
+export type ErrorCode = keyof typeof ERROR_CODES;
+
+/** The body of every answer with an error. */
+export interface ErrorBody {
+  readonly code: ErrorCode;
+  readonly message: string;
+  readonly details?: unknown;
+}

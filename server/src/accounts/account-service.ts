@@ -1,0 +1,80 @@
+import { randomBytes, randomUUID } from 'node:crypto';
+import { hash, verify } from '@node-rs/argon2';
+import type { Register, Session, SignIn } from '@wellhydra/contract';
+import { Op, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
+import type { Models } from '../database/models';
+import { Problem } from '../problem';
+import { countSignIn, forgetSignIns } from './sign-in-limit';
+import { startSession, type SignedIn } from './session-store';
+
+export interface AccountContext {
+  readonly sequelize: Sequelize;
+  readonly models: Models;
+  readonly signInsPerQuarter: number;
+}
+
+/** A session as the app sees it. */
+export function sessionView(who: SignedIn): Session {
+  return {
+    account: { id: who.accountId, name: who.accountName, email: who.email },
+    kitchen: { id: who.kitchenId, name: who.kitchenName, demo: who.demo },
+  };
+}
+
+/** A code that can be read aloud: no 0/O, no 1/I. */
+export function newInvitation(): string {
+  const letters = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
+  return Array.from(randomBytes(10), (byte) => letters[byte % letters.length]).join('');
+}
+
+async function kitchenFor(models: Models, wish: Register, transaction: Transaction): Promise<string> {
+  if (wish.invitation !== undefined) {
+    const kitchen = await models.kitchens.findOne({ where: { invitation: wish.invitation.toUpperCase() }, transaction });
+    if (!kitchen || kitchen.demoDay) throw new Problem('unknown-invitation');
+    return kitchen.id;
+  }
+  const kitchen = await models.kitchens.create({ id: randomUUID(), name: wish.kitchenName as string, invitation: newInvitation() }, { transaction });
+  return kitchen.id;
+}
+
+/** Creates an account and its kitchen, or joins one; returns the token of a session. */
+export async function registerAccount({ sequelize, models }: AccountContext, wish: Register): Promise<string> {
+  const passwordHash = await hash(wish.password);
+  try {
+    return await sequelize.transaction(async (transaction) => {
+      const account = await models.accounts.create({ id: randomUUID(), email: wish.email, name: wish.name, passwordHash }, { transaction });
+      const kitchenId = await kitchenFor(models, wish, transaction);
+      await models.members.create({ kitchenId, accountId: account.id }, { transaction });
+      return startSession(models, kitchenId, account.id, transaction);
+    });
+  } catch (error) {
+    if (error instanceof UniqueConstraintError && 'email' in error.fields) throw new Problem('email-taken');
+    throw error;
+  }
+}
+
+/** Hash of no password, so that an unknown e-mail takes as long as a wrong password. */
+const NOBODY = hash(randomBytes(16).toString('hex'));
+
+/** Checks e-mail and password; returns the token of a session. */
+export async function signInAccount(context: AccountContext, { email, password }: SignIn, address: string): Promise<string> {
+  const { sequelize, models, signInsPerQuarter } = context;
+  const key = `email:${email}`;
+  await countSignIn(sequelize, `address:${address}`, 10 * signInsPerQuarter);
+  await countSignIn(sequelize, key, signInsPerQuarter);
+  const account = await models.accounts.findOne({ where: { email } });
+  const right = await verify(account?.passwordHash ?? (await NOBODY), password);
+  if (!account || !right) throw new Problem('wrong-credentials');
+  const member = await models.members.findOne({ where: { accountId: account.id } });
+  if (!member) throw new Problem('wrong-credentials');
+  await forgetSignIns(sequelize, key);
+  return startSession(models, member.kitchenId, account.id);
+}
+
+/** Opens the demo kitchen without a password; returns the token of a session. */
+export async function enterDemo({ models }: AccountContext): Promise<string> {
+  const kitchen = await models.kitchens.findOne({ where: { demoDay: { [Op.ne]: null } } });
+  const member = kitchen && (await models.members.findOne({ where: { kitchenId: kitchen.id } }));
+  if (!kitchen || !member) throw new Problem('demo-off');
+  return startSession(models, kitchen.id, member.accountId);
+}

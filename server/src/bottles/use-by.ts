@@ -1,0 +1,33 @@
+import type { Place } from '@wellhydra/contract';
+import type { Keeping } from '@wellhydra/core/keeping';
+
+const DAY_ms = 86_400_000;
+const PLACE_WORDS: Readonly<Record<Place, string>> = { fridge: 'in the fridge', 'cool-room': 'in a cool room', cupboard: 'in the cupboard' };
+
+export interface UseBy {
+  readonly useBy: Date;
+  readonly reason: string;
+}
+
+/** A span of keeping in words: hours below two days. */
+export function spanInWords(days: number): string {
+  if (days < 2) {
+    const hours = Math.round(days * 24);
+    return `${hours} h`;
+  }
+  return `${Math.round(days)} days`;
+}
+
+/**
+ * When a bottle is to be used up: by its keeping where it stands, and sooner once it is opened.
+ *
+ * @param keeping of the brew
+ * @param bottle where it stands, when it was filled and when it was opened
+ */
+export function useBy(keeping: Keeping, bottle: { readonly place: Place; readonly madeAt: Date; readonly openedAt: Date | null }): UseBy {
+  const days = bottle.place === 'fridge' ? keeping.days : keeping.daysInCoolRoom;
+  const closed = bottle.madeAt.getTime() + days * DAY_ms;
+  const opened = bottle.openedAt ? bottle.openedAt.getTime() + Math.min(days, keeping.daysOpened) * DAY_ms : Infinity;
+  const span = opened < closed ? `${spanInWords(Math.min(days, keeping.daysOpened))} once opened` : `${spanInWords(days)} ${PLACE_WORDS[bottle.place]}`;
+  return { useBy: new Date(Math.min(closed, opened)), reason: `About ${span}: ${keeping.heldBackBy.join('; ')}.` };
+}

@@ -1,0 +1,62 @@
+import compress from '@fastify/compress';
+import Fastify, { type FastifyInstance } from 'fastify';
+import { accountRoutes } from './accounts/routes';
+import { bottleRoutes } from './bottles/routes';
+import { brewRoutes } from './brews/routes';
+import type { ServerConfig } from './config';
+import { databasePlugin } from './database/plugin';
+import { documentRoutes } from './documents/routes';
+import { drinkRoutes } from './drinks/routes';
+import { healthRoutes } from './health/routes';
+import { kitchenRoutes } from './kitchen/routes';
+import { errorsPlugin } from './plugins/errors';
+import { joiValidationPlugin } from './plugins/joi-validation';
+import { openapiPlugin } from './plugins/openapi';
+import { sameOriginPlugin } from './plugins/same-origin';
+import { securityPlugin } from './plugins/security';
+import { sessionPlugin } from './plugins/session';
+import { staticAppPlugin } from './plugins/static-app';
+
+/** Largest body taken, bytes: a drink at all its limits is a fifth of this. */
+const BODY_LIMIT = 1_048_576;
+
+/** The server without a port: plugins and routes in the order they depend on each other. */
+export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
+  const app = Fastify({
+    bodyLimit: BODY_LIMIT,
+    trustProxy: 'loopback',
+    logger: {
+      level: config.logLevel,
+      redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'],
+    },
+  });
+  app.removeContentTypeParser('text/plain');
+  // An empty body with the header of JSON, as fetch sends it for a POST without one.
+  app.addContentTypeParser('application/json', { parseAs: 'string' }, (_request, body, done) => {
+    if (body === '') return done(null, undefined);
+    try {
+      done(null, JSON.parse(body as string));
+    } catch {
+      done(Object.assign(new Error('The body is not JSON.'), { statusCode: 400 }));
+    }
+  });
+
+  await app.register(errorsPlugin);
+  await app.register(joiValidationPlugin);
+  await app.register(securityPlugin, { requestsPerMinute: config.requestsPerMinute });
+  await app.register(compress, { global: true, threshold: 1024 });
+  await app.register(databasePlugin, { databaseUrl: config.databaseUrl });
+  await app.register(sameOriginPlugin);
+  await app.register(sessionPlugin);
+  await app.register(openapiPlugin);
+
+  await app.register(healthRoutes, { prefix: '/api' });
+  await app.register(accountRoutes, { prefix: '/api/accounts', config });
+  await app.register(kitchenRoutes, { prefix: '/api/kitchen' });
+  await app.register(drinkRoutes, { prefix: '/api/drinks' });
+  await app.register(brewRoutes, { prefix: '/api/brews' });
+  await app.register(bottleRoutes, { prefix: '/api/bottles' });
+  await app.register(documentRoutes, { prefix: '/api/documents' });
+  await app.register(staticAppPlugin, { appFolder: config.appFolder });
+  return app;
+}

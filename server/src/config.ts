@@ -1,0 +1,43 @@
+/** Everything the server is told from outside. */
+export interface ServerConfig {
+  readonly databaseUrl: string;
+  readonly host: string;
+  readonly port: number;
+  /** Folder of the exported application; without one only the API is served. */
+  readonly appFolder?: string;
+  readonly demo: boolean;
+  readonly logLevel: string;
+  /** Most requests a minute from one address, and most sign-ins with one e-mail in a quarter of an hour. */
+  readonly requestsPerMinute: number;
+  readonly signInsPerQuarter: number;
+}
+
+export const CONFIG_DEFAULTS = {
+  host: '127.0.0.1',
+  port: 4870,
+  logLevel: 'info',
+  requestsPerMinute: 1200,
+  signInsPerQuarter: 10,
+} as const;
+
+/**
+ * Reads the configuration from the environment.
+ *
+ * @throws Error naming the variable that is missing or wrong
+ */
+export function configFromEnvironment(env: NodeJS.ProcessEnv): ServerConfig {
+  const databaseUrl = env.DATABASE_URL;
+  if (!databaseUrl) throw new Error('DATABASE_URL is not set: say which PostgreSQL database to use.');
+  const port = Number(env.PORT ?? CONFIG_DEFAULTS.port);
+  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`PORT is not a port: ${env.PORT}`);
+  return {
+    databaseUrl,
+    port,
+    host: env.HOST ?? CONFIG_DEFAULTS.host,
+    ...(env.APP_FOLDER ? { appFolder: env.APP_FOLDER } : {}),
+    demo: env.DEMO === '1',
+    logLevel: env.LOG_LEVEL ?? CONFIG_DEFAULTS.logLevel,
+    requestsPerMinute: Number(env.REQUESTS_PER_MINUTE ?? CONFIG_DEFAULTS.requestsPerMinute),
+    signInsPerQuarter: Number(env.SIGN_INS_PER_QUARTER ?? CONFIG_DEFAULTS.signInsPerQuarter),
+  };
+}

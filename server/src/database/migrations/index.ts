@@ -1,0 +1,5 @@
+/** Every migration in the order it landed. Append only: what has landed is never edited. */
+import type { Migration } from '../migrate';
+import { migration as kitchensDrinksBottles } from './001-kitchens-drinks-bottles';
+
+export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles];

@@ -1,0 +1,44 @@
+import { forgetEndedSessions } from './accounts/session-store';
+import { buildApp } from './build-app';
+import { configFromEnvironment } from './config';
+import { keepDemoAlive } from './demo/keep-demo-alive';
+
+/** Pause between attempts to reach the database at start, ms. */
+const RETRY_ms = 2000;
+
+const config = configFromEnvironment(process.env);
+const app = await buildApp(config);
+
+async function prepareDatabase(): Promise<void> {
+  await app.migrated();
+  await forgetEndedSessions(app.sequelize);
+  if (config.demo) await keepDemoAlive({ sequelize: app.sequelize, models: app.models }, new Date());
+}
+
+let stopping = false;
+async function stop(): Promise<void> {
+  if (stopping) return;
+  stopping = true;
+  await app.close();
+  process.exit(0);
+}
+process.on('SIGTERM', () => void stop());
+process.on('SIGINT', () => void stop());
+
+// Requests wait for nothing: until the database answers they get a 503 that says so.
+async function prepareUntilDone(): Promise<void> {
+  while (!stopping) {
+    try {
+      await prepareDatabase();
+      return;
+    } catch (error) {
+      app.log.warn({ err: error }, 'the database does not answer yet');
+      await new Promise((resolve) => setTimeout(resolve, RETRY_ms));
+    }
+  }
+}
+
+await app.listen({ host: config.host, port: config.port });
+const address = app.server.address();
+process.send?.({ kind: 'listening', port: typeof address === 'object' && address ? address.port : config.port });
+await prepareUntilDone();

@@ -1,0 +1,115 @@
+import { randomUUID } from 'node:crypto';
+import { createServer, connect as dial, type Server, type Socket } from 'node:net';
+import { keepDemoAlive } from '../src/demo/keep-demo-alive';
+import { DEMO_BREWS, DEMO_DRINKS, demoId } from '../src/demo/demo-kitchen';
+import { cookieOf, cookWith, freshDatabase, newCook, send, startServer } from './kitchen-server';
+
+/** A cable between server and database that can be pulled out. */
+class Cable {
+  private server: Server | undefined;
+  private readonly sockets = new Set<Socket>();
+  port = 0;
+
+  constructor(private readonly target: { host: string; port: number }) {}
+
+  async plug(): Promise<void> {
+    this.server = createServer((near) => {
+      const far = dial(this.target.port, this.target.host);
+      for (const socket of [near, far]) {
+        this.sockets.add(socket);
+        socket.on('error', () => socket.destroy());
+        socket.on('close', () => this.sockets.delete(socket));
+      }
+      near.pipe(far).pipe(near);
+    });
+    await new Promise<void>((resolve) => this.server!.listen(this.port, '127.0.0.1', resolve));
+    this.port = (this.server.address() as { port: number }).port;
+  }
+
+  async pull(): Promise<void> {
+    for (const socket of this.sockets) socket.destroy();
+    await new Promise((resolve) => this.server!.close(resolve));
+  }
+}
+
+test('without its database the server answers 503 and says so; with it again, it goes on by itself', async () => {
+  const direct = new URL(await freshDatabase());
+  const cable = new Cable({ host: direct.hostname, port: Number(direct.port) });
+  await cable.plug();
+  const through = new URL(direct);
+  through.port = String(cable.port);
+  const app = await startServer(through.href);
+  const cook = await newCook(app);
+  expect((await cook.send('GET', '/api/drinks')).status).toBe(200);
+
+  await cable.pull();
+  for (const url of ['/api/drinks', '/api/ready', '/api/bottles']) {
+    const { status, json } = await cook.send('GET', url);
+    expect([url, status, json.code]).toEqual([url, 503, 'database-unavailable']);
+  }
+  expect((await send(app, 'GET', '/api/health')).status).toBe(200);
+
+  await cable.plug();
+  expect((await cook.send('GET', '/api/drinks')).status).toBe(200);
+  expect((await send(app, 'GET', '/api/ready')).json).toEqual({ status: 'ready' });
+  await app.close();
+  await cable.pull();
+}, 60_000);
+
+test('a server that starts before its database migrates once that is there', async () => {
+  const direct = new URL(await freshDatabase());
+  const cable = new Cable({ host: direct.hostname, port: Number(direct.port) });
+  await cable.plug();
+  const through = new URL(direct);
+  through.port = String(cable.port);
+  await cable.pull();
+  const app = await startServer(through.href);
+  expect((await send(app, 'GET', '/api/ready')).status).toBe(503);
+  await cable.plug();
+  expect((await send(app, 'GET', '/api/ready')).status).toBe(200);
+  await app.close();
+  await cable.pull();
+}, 60_000);
+
+test('two servers that start at once migrate once', async () => {
+  const url = await freshDatabase();
+  const both = await Promise.all([startServer(url), startServer(url)]);
+  await Promise.all(both.map((app) => app.migrated()));
+  const [rows] = await both[0].sequelize.query('SELECT name FROM migrations');
+  expect(rows).toHaveLength(1);
+  await Promise.all(both.map((app) => app.close()));
+}, 60_000);
+
+describe('the demo kitchen', () => {
+  test('opens with one tap, is dated from today, and stays so', async () => {
+    const app = await startServer(await freshDatabase(), { demo: true });
+    await app.migrated();
+    const context = { sequelize: app.sequelize, models: app.models };
+    const today = new Date('2026-03-10T09:00:00Z');
+    await keepDemoAlive(context, today);
+    const { status, answer } = await send(app, 'POST', '/api/accounts/demo');
+    expect(status).toBe(200);
+    const guest = cookWith(app, cookieOf(answer));
+    expect((await guest.send('GET', '/api/drinks')).json.drinks).toHaveLength(Object.keys(DEMO_DRINKS).length);
+    const { json } = await guest.send('GET', '/api/bottles');
+    expect(json.bottles).toHaveLength(DEMO_BREWS.reduce((sum, { bottles }) => sum + bottles.length, 0));
+    expect(new Set(json.bottles.map(({ place }: { place: string }) => place)).size).toBe(3);
+
+    const own = { drink: demoId('oxymel'), brew: randomUUID() };
+    await guest.send('PUT', `/api/brews/${own.brew}`, { drinkId: own.drink, drinkRevision: 1, madeAt: today.toISOString(), bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }] });
+    await keepDemoAlive(context, new Date('2026-03-13T09:00:00Z'));
+    const moved = (await guest.send('GET', `/api/brews/${demoId('brew-0')}`)).json.madeAt;
+    expect(moved).toBe(new Date(Date.parse('2026-03-13T09:00:00Z') - DEMO_BREWS[0]!.hoursAgo * 3_600_000).toISOString());
+    expect((await guest.send('GET', `/api/brews/${own.brew}`)).json.madeAt).toBe(today.toISOString());
+    await app.close();
+  }, 60_000);
+
+  test('a start that was killed half way is made good by the next', async () => {
+    const app = await startServer(await freshDatabase(), { demo: true });
+    await app.migrated();
+    await app.models.kitchens.create({ id: demoId('kitchen'), name: 'Half', invitation: 'HALF' });
+    await keepDemoAlive({ sequelize: app.sequelize, models: app.models }, new Date());
+    expect(await app.models.drinks.count({ where: { kitchenId: demoId('kitchen') } })).toBe(Object.keys(DEMO_DRINKS).length);
+    await app.close();
+  }, 60_000);
+});

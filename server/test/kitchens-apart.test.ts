@@ -1,0 +1,106 @@
+import { randomUUID } from 'node:crypto';
+import type { FastifyInstance } from 'fastify';
+import { buildApp } from '../src/build-app';
+import { bottledDrink, document, freshDatabase, newCook, send, startServer, type Cook } from './kitchen-server';
+
+let app: FastifyInstance;
+let owner: Cook;
+let stranger: Cook;
+let ids: { drink: string; brew: string; bottle: string };
+const pourId = randomUUID();
+
+beforeAll(async () => {
+  app = await startServer(await freshDatabase());
+  [owner, stranger] = [await newCook(app), await newCook(app)];
+  ({ ids } = await bottledDrink(owner));
+  await owner.send('PUT', `/api/bottles/${ids.bottle}/pours/${pourId}`, { volume_mL: 100, pouredAt: new Date().toISOString() });
+});
+afterAll(() => app.close());
+
+interface Route {
+  readonly method: string;
+  readonly url: string;
+}
+
+/** Every route under /api that is not open, as the server itself lists them. */
+async function closedRoutes(): Promise<readonly Route[]> {
+  const specification = app.swagger() as { paths: Record<string, Record<string, unknown>> };
+  return Object.entries(specification.paths).flatMap(([url, methods]) => Object.keys(methods).map((method) => ({ method: method.toUpperCase(), url })));
+}
+
+const OPEN = ['/api/health', '/api/ready', '/api/accounts/options', '/api/accounts/register', '/api/accounts/sign-in', '/api/accounts/demo', '/api/accounts/sign-out'];
+/** What a stranger would send to do the most harm. */
+const BODIES: Readonly<Record<string, unknown>> = {
+  'PUT /api/drinks/{id}': { expectedRevision: 1, document: document(['9 g salt']) },
+  'PUT /api/brews/{id}': () => ({ drinkId: ids.drink, drinkRevision: 1, madeAt: new Date().toISOString(), bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }] }),
+  'PUT /api/bottles/{id}/place': { place: 'cupboard' },
+  'PUT /api/bottles/{id}/pours/{pourId}': { volume_mL: 10, pouredAt: new Date().toISOString() },
+};
+
+function addressFor({ url }: Route): string {
+  const thing = url.includes('/drinks') ? ids.drink : url.includes('/brews') ? ids.brew : ids.bottle;
+  return url.replace('{id}', thing).replace('{pourId}', pourId);
+}
+
+function bodyFor({ method, url }: Route): unknown {
+  const body = BODIES[`${method} ${url}`];
+  return typeof body === 'function' ? (body as () => unknown)() : body;
+}
+
+test('the loop below sees all routes', async () => {
+  const routes = (await closedRoutes()).map(({ method, url }) => `${method} ${url}`);
+  expect(routes.length).toBeGreaterThanOrEqual(20);
+  for (const key of Object.keys(BODIES)) expect(routes).toContain(key);
+});
+
+test('nobody who is not signed in gets anywhere', async () => {
+  for (const route of await closedRoutes()) {
+    if (OPEN.includes(route.url)) continue;
+    const { status } = await send(app, route.method, addressFor(route), bodyFor(route));
+    expect([route.method, route.url, status]).toEqual([route.method, route.url, 401]);
+  }
+});
+
+test('a second kitchen can read and write nothing of the first, on any route', async () => {
+  const addresses = ['/api/drinks', '/api/bottles', `/api/brews/${ids.brew}`, '/api/kitchen'];
+  const everything = async () => JSON.stringify(await Promise.all(addresses.map(async (url) => (await owner.send('GET', url)).json)));
+  const before = await everything();
+  for (const route of await closedRoutes()) {
+    if (OPEN.includes(route.url)) continue;
+    const { status, json } = await stranger.send(route.method, addressFor(route), bodyFor(route));
+    if (route.url.includes('{id}')) expect([route.method, route.url, status]).toEqual([route.method, route.url, 404]);
+    else for (const id of Object.values(ids)) expect(JSON.stringify(json)).not.toContain(id);
+  }
+  expect(await everything()).toBe(before);
+});
+
+test('the database itself refuses a bottle that points into another kitchen', async () => {
+  const { json } = await stranger.send('GET', '/api/kitchen');
+  await expect(
+    app.sequelize.query('INSERT INTO bottles (id, kitchen_id, brew_id, place, volume_ml, remaining_ml) VALUES (:id, :kitchen, :brew, :place, 1, 1)', {
+      replacements: { id: randomUUID(), kitchen: json.id, brew: ids.brew, place: 'fridge' },
+    }),
+  ).rejects.toThrow(/foreign key/);
+  await expect(app.sequelize.query("UPDATE bottles SET remaining_ml = -1")).rejects.toThrow(/check/);
+});
+
+test('OpenAPI is published, and the documentation page opens', async () => {
+  const { json } = await send(app, 'GET', '/api/docs/json');
+  expect(json.paths['/api/drinks/{id}'].put.requestBody).toBeDefined();
+  expect((await send(app, 'GET', '/api/docs/')).status).toBe(200);
+});
+
+test('headers keep scripts from elsewhere out', async () => {
+  const { answer } = await send(app, 'GET', '/api/health');
+  expect(String(answer.headers['content-security-policy'])).toMatch(/script-src 'self';/);
+  expect(answer.headers['x-content-type-options']).toBe('nosniff');
+});
+
+test('too many requests are told to wait', async () => {
+  const busy = await buildApp({ databaseUrl: 'postgres://nobody@127.0.0.1:1/none', host: '127.0.0.1', port: 0, demo: false, logLevel: 'silent', requestsPerMinute: 3, signInsPerQuarter: 5 });
+  const answers = [];
+  for (let count = 0; count < 5; count += 1) answers.push(await send(busy, 'GET', '/api/health'));
+  await busy.close();
+  expect(answers.map(({ status }) => status)).toEqual([200, 200, 200, 429, 429]);
+  expect(answers[4]!.json.code).toBe('too-many-requests');
+});
