@@ -8,7 +8,6 @@ const node = (name) => ({
   testMatch: ['<rootDir>/**/*.test.ts'],
   transform: { '\\.m?[jt]sx?$': require.resolve('./scripts/jest-esbuild.cjs') },
   transformIgnorePatterns: ['/node_modules/(?!(@wellhydra)/)'],
-  moduleNameMapper: { '^@wellhydra/core/(.*)$': path.join(__dirname, 'core/src/$1/index.ts') },
-});
+  });
 
 module.exports = { projects: [node('core'), node('contract'), node('cli'), node('server'), '<rootDir>/app'] };

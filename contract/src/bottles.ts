@@ -1,8 +1,6 @@
 import Joi from 'joi';
 import { id, objectOf, timestamp } from './common';
-
-export const PLACES = ['fridge', 'cool-room', 'cupboard'] as const;
-export type Place = (typeof PLACES)[number];
+import { PLACES, type Place } from './places';
 
 export const BOTTLE_LIMITS = { bottles: 60, volume_mL: 25_000 } as const;
 const volume_mL = Joi.number().greater(0).max(BOTTLE_LIMITS.volume_mL);

@@ -1,11 +1,13 @@
 /** What crosses HTTP: schemas, the types beside them, and error codes. */
 export { PASSWORD_LENGTH, kitchenDetails, register, serverOptions, session, signIn } from './accounts';
 export type { KitchenDetails, Register, ServerOptions, Session, SignIn } from './accounts';
-export { BOTTLE_LIMITS, PLACES, bottleList, bottleRecord, brewRecord, makeBrew, moveBottle, pour, pourParams } from './bottles';
-export type { BottleList, BottleRecord, BrewRecord, MakeBrew, MoveBottle, Place, Pour, PourParams, PourRecord } from './bottles';
+export { BOTTLE_LIMITS, bottleList, bottleRecord, brewRecord, makeBrew, moveBottle, pour, pourParams } from './bottles';
+export type { BottleList, BottleRecord, BrewRecord, MakeBrew, MoveBottle, Pour, PourParams, PourRecord } from './bottles';
 export { idParams } from './common';
 export type { IdParams } from './common';
 export { DRINK_LIMITS, drinkDocument, drinkList, drinkRecord, saveDrink } from './drinks';
 export type { DrinkList, DrinkRecord, SaveDrink } from './drinks';
 export { ERROR_CODES } from './error-codes';
 export type { ErrorBody, ErrorCode } from './error-codes';
+export { PLACES } from './places';
+export type { Place } from './places';

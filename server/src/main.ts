@@ -24,6 +24,8 @@ async function stop(): Promise<void> {
 }
 process.on('SIGTERM', () => void stop());
 process.on('SIGINT', () => void stop());
+// Started by a script that was killed: nobody is left to stop this process.
+process.on('disconnect', () => void stop());
 
 // Requests wait for nothing: until the database answers they get a 503 that says so.
 async function prepareUntilDone(): Promise<void> {

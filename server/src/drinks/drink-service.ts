@@ -29,7 +29,8 @@ export async function saveDrinkRecord({ sequelize, models }: DrinkContext, who: 
     await sequelize.transaction(async (transaction) => {
       const current = await findDrink(sequelize, who.kitchenId, id, { deleted: true, lock: transaction });
       if (current && isDeepStrictEqual(current.document, save.document)) return;
-      if ((current?.revision ?? 0) !== save.expectedRevision) throw new Problem('edited-elsewhere', current ?? null);
+      if (!current && save.expectedRevision > 0) throw new Problem('not-found');
+      if ((current?.revision ?? 0) !== save.expectedRevision) throw new Problem('edited-elsewhere', current);
       const next = { id, kitchenId: who.kitchenId, revision: save.expectedRevision + 1, document: save.document, savedBy: who.accountId };
       await storeRevision(models, next, transaction);
     });

@@ -1,0 +1,36 @@
+/** Dependencies point one way; see docs/architecture.md. */
+const only = (from, allowed) => ({
+  name: `${from}-knows-only-${allowed.join('-and-') || 'itself'}`,
+  severity: 'error',
+  from: { path: `^${from}/src` },
+  to: { path: '^(core|contract|cli|server|app|e2e)/', pathNot: `^(${[from, ...allowed].join('|')})/` },
+});
+
+module.exports = {
+  forbidden: [
+    only('core', []),
+    only('contract', ['core']),
+    only('cli', ['core']),
+    only('server', ['core', 'contract']),
+    only('app', ['core', 'contract']),
+    { name: 'e2e-drives-from-outside', severity: 'error', from: { path: '^e2e/' }, to: { path: '^(core|contract|cli|server|app)/' } },
+    {
+      name: 'core-is-pure',
+      comment: 'Pure libraries only, listed in docs/decisions/004-libraries-of-core.md; no input or output of any kind.',
+      severity: 'error',
+      from: { path: '^core/src' },
+      to: { dependencyTypes: ['npm', 'core', 'npm-dev', 'npm-no-pkg'], pathNot: 'node_modules/(fastest-levenshtein|pure-rand)/' },
+    },
+    { name: 'services-know-no-fastify', severity: 'error', from: { path: '^server/src/.*-(?:service|store)\\.ts$' }, to: { path: 'node_modules/@?fastify' } },
+    { name: 'routes-know-no-sequelize', severity: 'error', from: { path: '^server/src/.*/routes\\.ts$' }, to: { path: 'node_modules/sequelize' } },
+    { name: 'interface-knows-no-feature', severity: 'error', from: { path: '^app/src/ui' }, to: { path: '^app/src/(features|state|app)' } },
+    { name: 'no-circles', severity: 'error', from: { path: '^(core|contract|cli|server|app)/src' }, to: { circular: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)(test|dist|\\.build|\\.expo)/' },
+    tsPreCompilationDeps: true,
+    combinedDependencies: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'], extensions: ['.ts', '.tsx', '.js', '.mjs', '.cjs'] },
+  },
+};

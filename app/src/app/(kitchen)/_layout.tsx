@@ -1,0 +1,3 @@
+import { KitchenDoor } from '../../features/shell/kitchen-door';
+
+export default KitchenDoor;

@@ -1,0 +1,3 @@
+import { DrinksScreen } from '../../../features/drinks/drinks-screen';
+
+export default DrinksScreen;

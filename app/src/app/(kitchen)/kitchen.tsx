@@ -1,0 +1,3 @@
+import { KitchenScreen } from '../../features/kitchen/kitchen-screen';
+
+export default KitchenScreen;

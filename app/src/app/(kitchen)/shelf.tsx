@@ -1,0 +1,3 @@
+import { ShelfScreen } from '../../features/bottles/shelf-screen';
+
+export default ShelfScreen;

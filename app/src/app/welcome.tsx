@@ -1,0 +1,3 @@
+import { WelcomeScreen } from '../features/accounts/welcome-screen';
+
+export default WelcomeScreen;

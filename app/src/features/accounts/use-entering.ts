@@ -1,0 +1,19 @@
+import { router } from 'expo-router';
+import { api } from '../../state/api';
+import { readDurable, writeDurable } from '../../state/durable';
+import { useAppDispatch } from '../../state/store';
+import { draftsCleared } from '../drink/drafts';
+
+const LAST_KITCHEN_KEY = 'wellhydra.kitchen';
+
+/** What happens once somebody is in: the page they came for, with nothing left of another kitchen. */
+export function useEntering(): (kitchenId: string) => void {
+  const dispatch = useAppDispatch();
+  return (kitchenId) => {
+    const last = readDurable<string>(LAST_KITCHEN_KEY);
+    if (last !== undefined && last !== kitchenId) dispatch(draftsCleared());
+    writeDurable(LAST_KITCHEN_KEY, kitchenId);
+    dispatch(api.util.resetApiState());
+    router.replace('/drinks');
+  };
+}

@@ -1,0 +1,70 @@
+import { lazy, Suspense, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { failureOf } from '../../state/api';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/choice';
+import { Loading } from '../../ui/page-state';
+import { Text } from '../../ui/text';
+import { useEnterDemoMutation, useGetOptionsQuery } from './account-endpoints';
+import { useEntering } from './use-entering';
+
+// The forms bring their checking library with them; nobody needs it before signing in.
+const SignInForm = lazy(async () => ({ default: (await import('./account-forms')).SignInForm }));
+const RegisterForm = lazy(async () => ({ default: (await import('./account-forms')).RegisterForm }));
+
+type Way = 'sign-in' | 'register';
+const WAYS: readonly { readonly value: Way; readonly label: string }[] = [
+  { value: 'sign-in', label: 'Sign in' },
+  { value: 'register', label: 'New account' },
+];
+
+/** The door. */
+export function WelcomeScreen() {
+  const [way, setWay] = useState<Way | null>(null);
+  const { data: options, error: unreachable, refetch } = useGetOptionsQuery();
+  const [enterDemo, { error, isLoading }] = useEnterDemoMutation();
+  const enter = useEntering();
+  const openDemo = async () => {
+    const { data } = await enterDemo();
+    if (data) enter(data.kitchen.id);
+  };
+  const shown = way ?? (options && !options.demo ? 'register' : null);
+  return (
+    <ScrollView className="flex-1 bg-mist" contentContainerClassName="min-h-full justify-center" role="main">
+      <View className="w-full max-w-[460px] gap-5 self-center p-6">
+        <Text variant="title" className="text-[44px] leading-[48px]">
+          Wellhydra
+        </Text>
+        <Text className="text-[18px] leading-[26px]">Type what goes into the jug. See what is in every glass, be warned when the salt is wrong, and find it again tomorrow.</Text>
+        {unreachable ? (
+          <View role="alert" className="gap-3">
+            <Text className="text-heat">{failureOf(unreachable).message}</Text>
+            <Button label="Try again" kind="plain" onPress={() => void refetch()} />
+          </View>
+        ) : null}
+        {options?.demo ? (
+          <View className="gap-2">
+            <Button label="Open the demo kitchen" size="large" disabled={isLoading} onPress={() => void openDemo()} />
+            <Text variant="small">Skerry Light, the galley of an invented bird-ringing station. Everything in it is made up.</Text>
+            {error ? (
+              <Text role="alert" className="text-heat">
+                {failureOf(error).message}
+              </Text>
+            ) : null}
+          </View>
+        ) : null}
+        {shown ? (
+          <>
+            <Choice label="Way in" options={WAYS} value={shown} onChange={setWay} />
+            <Suspense fallback={<Loading what="the form" />}>{shown === 'sign-in' ? <SignInForm /> : <RegisterForm />}</Suspense>
+          </>
+        ) : (
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Sign in" kind="plain" onPress={() => setWay('sign-in')} />
+            <Button label="New account" kind="plain" onPress={() => setWay('register')} />
+          </View>
+        )}
+      </View>
+    </ScrollView>
+  );
+}

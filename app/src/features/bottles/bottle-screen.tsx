@@ -1,0 +1,91 @@
+import { PLACES } from '@wellhydra/contract/places';
+import { formatVolume } from '@wellhydra/core/quantity';
+import { Link, router } from 'expo-router';
+import { Linking, View } from 'react-native';
+import { failureOf } from '../../state/api';
+import { noticeRaised } from '../../state/notices';
+import { useAppDispatch } from '../../state/store';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/choice';
+import { Page } from '../../ui/page';
+import { Loading, Message } from '../../ui/page-state';
+import { Text } from '../../ui/text';
+import { useNow } from '../../ui/use-now';
+import { BottleDrawing } from './bottle-drawing';
+import { useGetBottleQuery, useMoveBottleMutation } from './bottle-endpoints';
+import { PLACE_NAMES, bottleView, dateWords } from './bottles-view';
+import { DueBadge } from './due-badge';
+import { drinkColour } from './drink-colour';
+import { usePour } from './use-pour';
+
+const POLL_ms = 15_000;
+
+/** One bottle: what is in it, until when, and who had of it. */
+export function BottleScreen({ id }: { readonly id: string }) {
+  const { data: bottle, error } = useGetBottleQuery(id, { pollingInterval: POLL_ms, refetchOnMountOrArgChange: true });
+  const now = useNow();
+  const pour = usePour();
+  const dispatch = useAppDispatch();
+  const [moveBottle] = useMoveBottleMutation();
+  if (!bottle && error) {
+    const { code, message } = failureOf(error);
+    return <Message title={code === 'offline' ? 'The bottle cannot be shown' : 'No such bottle'} text={code === 'offline' ? message : 'The address is not quite right, or it stands in another kitchen.'} action={{ label: 'To the shelf', onPress: () => router.replace('/shelf') }} />;
+  }
+  if (!bottle) return <Loading what="the bottle" />;
+  const view = bottleView(bottle, now);
+  const move = async (place: (typeof PLACES)[number]) => {
+    const { error: failed } = await moveBottle({ id, place });
+    if (failed) dispatch(noticeRaised({ text: failureOf(failed).message, grave: true }));
+  };
+  return (
+    <Page title={view.name} aside={`Batch ${view.batch}`}>
+      <View className="flex-row items-center gap-5">
+        <BottleDrawing fill={view.fill} colour={drinkColour(bottle.kind)} size={150} />
+        <View className="flex-1 gap-2">
+          <DueBadge due={view.due} />
+          <Text variant="strong">Use by {dateWords(bottle.useBy)}</Text>
+          <Text variant="small" className="text-[14px]">
+            {bottle.useByReason}
+          </Text>
+          <Text>{view.empty ? 'Empty' : view.left}</Text>
+        </View>
+      </View>
+      <View className="flex-row flex-wrap gap-2">
+        {view.empty ? null : <Button label={view.pourLabel} size="large" onPress={() => void pour(bottle)} />}
+        <Button label="Print label" kind="plain" size="large" onPress={() => void Linking.openURL(`/api/documents/bottles/${id}/label.pdf`)} />
+      </View>
+      {bottle.cautions.length > 0 ? (
+        <View className="gap-1 rounded-[12px] bg-amber p-3">
+          {bottle.cautions.map((caution) => (
+            <Text key={caution} variant="strong" className="text-[15px] text-onamber">
+              {caution}
+            </Text>
+          ))}
+        </View>
+      ) : null}
+      <View className="gap-2">
+        <Text variant="subheading">Stands in</Text>
+        <Choice label="Place" options={PLACES.map((place) => ({ value: place, label: PLACE_NAMES[place] }))} value={bottle.place} onChange={(place) => void move(place)} />
+      </View>
+      <View className="gap-1">
+        <Text variant="subheading">Poured</Text>
+        {bottle.pours.length === 0 ? <Text className="text-mute">Nothing yet.</Text> : null}
+        {bottle.pours.map(({ id: pourId, volume_mL, pouredAt, pouredBy }) => (
+          <View key={pourId} className="flex-row justify-between border-b border-line py-2">
+            <Text>{pouredBy}</Text>
+            <Text className="text-mute">
+              {formatVolume(volume_mL)} · {dateWords(pouredAt)}
+            </Text>
+          </View>
+        ))}
+      </View>
+      <Text variant="small" className="text-[14px]">
+        Made {dateWords(bottle.madeAt)} from{' '}
+        <Link href={`/drinks/${bottle.drinkId}`} className="text-teal underline">
+          its formula
+        </Link>
+        .
+      </Text>
+    </Page>
+  );
+}

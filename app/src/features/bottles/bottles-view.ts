@@ -1,0 +1,80 @@
+import type { BottleRecord, Place } from '@wellhydra/contract';
+import { formatNumber, formatVolume } from '@wellhydra/core/quantity';
+
+export const PLACE_NAMES: Readonly<Record<Place, string>> = { fridge: 'Fridge', 'cool-room': 'Cool room', cupboard: 'Cupboard' };
+
+export type Urgency = 'past' | 'soon' | 'later';
+
+const HOUR_ms = 3_600_000;
+const DAY_ms = 24 * HOUR_ms;
+/** A bottle is called soon from this long before its day. */
+const SOON_ms = 2 * DAY_ms;
+/** Pours left below this are the rest that clings. */
+const EMPTY_mL = 0.01;
+
+export interface DueView {
+  readonly words: string;
+  readonly urgency: Urgency;
+}
+
+/** How long until a bottle is to be used up, as a person would say it. */
+export function dueView(useBy: string, now: Date): DueView {
+  const left_ms = Date.parse(useBy) - now.getTime();
+  const past = left_ms < 0;
+  const span_ms = Math.abs(left_ms);
+  const span = span_ms < 2 * HOUR_ms ? `${Math.max(1, Math.round(span_ms / 60_000))} min` : span_ms < 2 * DAY_ms ? `${Math.round(span_ms / HOUR_ms)} h` : span_ms < 60 * DAY_ms ? `${Math.round(span_ms / DAY_ms)} days` : `${Math.round(span_ms / (30 * DAY_ms))} months`;
+  if (past) return { words: `past by ${span}`, urgency: 'past' };
+  return { words: span, urgency: left_ms < SOON_ms ? 'soon' : 'later' };
+}
+
+const dates = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+export const dateWords = (iso: string): string => dates.format(new Date(iso));
+
+/** Servings left in a bottle, in halves. */
+export function poursLeft({ remaining_mL, serving_mL }: Pick<BottleRecord, 'remaining_mL' | 'serving_mL'>): number {
+  return Math.round((2 * remaining_mL) / serving_mL) / 2;
+}
+
+/** What Pour takes: a serving, or the rest. */
+export function nextPour_mL({ remaining_mL, serving_mL }: Pick<BottleRecord, 'remaining_mL' | 'serving_mL'>): number {
+  return Math.min(serving_mL, remaining_mL);
+}
+
+const measure = (bottle: Pick<BottleRecord, 'kind'>, amount: number): string => (bottle.kind === 'dry-mix' ? `${formatNumber(amount)} g` : formatVolume(amount));
+
+export interface BottleView {
+  readonly id: string;
+  readonly name: string;
+  readonly batch: string;
+  readonly place: string;
+  readonly due: DueView;
+  readonly left: string;
+  readonly pourLabel: string;
+  /** How full it stands, 0 to 1. */
+  readonly fill: number;
+  readonly empty: boolean;
+}
+
+export function bottleView(bottle: BottleRecord, now: Date): BottleView {
+  const left = poursLeft(bottle);
+  return {
+    id: bottle.id,
+    name: bottle.drinkName,
+    batch: bottle.batch,
+    place: PLACE_NAMES[bottle.place],
+    due: dueView(bottle.useBy, now),
+    left: `${measure(bottle, bottle.remaining_mL)} left · ${formatNumber(left)} ${left === 1 ? 'serving' : 'servings'}`,
+    pourLabel: `Pour ${measure(bottle, nextPour_mL(bottle))}`,
+    fill: bottle.remaining_mL / bottle.volume_mL,
+    empty: bottle.remaining_mL < EMPTY_mL,
+  };
+}
+
+/** Bottles that hold something, the first to be used up first, and the empty ones apart. */
+export function shelfView(bottles: readonly BottleRecord[], now: Date) {
+  const views = bottles.map((bottle) => bottleView(bottle, now));
+  const full = views.filter(({ empty }) => !empty);
+  const volume_mL = bottles.filter(({ kind }) => kind !== 'dry-mix').reduce((sum, { remaining_mL }) => sum + remaining_mL, 0);
+  const count = `${full.length} ${full.length === 1 ? 'bottle' : 'bottles'}`;
+  return { full, empty: views.filter(({ empty }) => empty), summary: volume_mL > 0 ? `${count} · ${formatVolume(volume_mL)}` : count };
+}

@@ -1,0 +1,17 @@
+import { Text } from '../../ui/text';
+import type { DueView } from './bottles-view';
+
+const LOOKS = {
+  past: 'bg-heat text-onheat',
+  soon: 'bg-amber text-onamber',
+  later: 'bg-sheet text-ink',
+} as const;
+
+/** How long a bottle still keeps. */
+export function DueBadge({ due }: { readonly due: DueView }) {
+  return (
+    <Text variant="smallStrong" className={`self-start overflow-hidden rounded-[8px] px-2 py-[3px] ${LOOKS[due.urgency]}`}>
+      {due.words}
+    </Text>
+  );
+}

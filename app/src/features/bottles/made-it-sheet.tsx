@@ -1,0 +1,104 @@
+import { PLACES, type Place } from '@wellhydra/contract/places';
+import type { Analysis } from '@wellhydra/core/analyse';
+import { formatVolume, formatNumber } from '@wellhydra/core/quantity';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { failureOf } from '../../state/api';
+import { noticeRaised } from '../../state/notices';
+import { useAppDispatch } from '../../state/store';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/choice';
+import { Field } from '../../ui/field';
+import { Sheet } from '../../ui/sheet';
+import { Text } from '../../ui/text';
+import { keepingView } from '../drink/cautions-view';
+import type { Draft } from '../drink/drafts';
+import { useMakeBrewMutation } from './bottle-endpoints';
+import { PLACE_NAMES } from './bottles-view';
+import { fillBottles, suggestBottles } from './fill-bottles';
+
+interface MadeItSheetProps {
+  readonly draft: Draft;
+  readonly analysis: Analysis;
+  readonly onClose: () => void;
+}
+
+/** A moment as the browser's own date field writes it, in local time. */
+const localMoment = (date: Date): string => new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+
+/** Records that a drink was made and what it filled. */
+export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
+  const dispatch = useAppDispatch();
+  const [makeBrew, { isLoading }] = useMakeBrewMutation();
+  const [brewId] = useState(() => crypto.randomUUID());
+  const dry = analysis.liquid === null;
+  const made = analysis.liquid?.volume_mL ?? analysis.trace.pot.mass_g;
+  const [row, setRow] = useState(() => (dry ? { count: '1', size: `${formatNumber(made)} g` } : suggestBottles(made)));
+  const [place, setPlace] = useState<Place>(analysis.keeping?.place ?? 'fridge');
+  const [madeAt, setMadeAt] = useState(() => localMoment(new Date()));
+  const [failure, setFailure] = useState<string | null>(null);
+  const filled = fillBottles(row, dry);
+  const when = new Date(madeAt);
+  const future = when.getTime() > Date.now() + 60_000;
+  const keeping = keepingView(analysis);
+  const wrong = (field: 'count' | 'size') => (filled.kind === 'wrong' && filled.field === field ? filled.message : undefined);
+
+  const record = async () => {
+    if (filled.kind !== 'bottles') return;
+    const bottles = filled.volumes_mL.map((volume_mL) => ({ id: crypto.randomUUID(), volume_mL, place }));
+    const { data, error } = await makeBrew({ id: brewId, drinkId: draft.id, drinkRevision: draft.revision, madeAt: when.toISOString(), bottles });
+    if (!data) return setFailure(failureOf(error).message);
+    onClose();
+    router.push(data.bottleIds.length === 1 ? `/bottles/${data.bottleIds[0]}` : '/shelf');
+    dispatch(noticeRaised({ text: `Batch ${data.batch} is on the shelf` }));
+  };
+
+  return (
+    <Sheet title="Made it" open onClose={onClose}>
+      <Text className="text-mute">
+        The formula comes to {dry ? `${formatNumber(made)} g` : formatVolume(made)}. {keeping ? `${keeping.title}.` : ''}
+      </Text>
+      <View className="flex-row gap-3">
+        <View className="w-[110px]">
+          <Field label={dry ? 'Jars' : 'Bottles'} inputMode="numeric" value={row.count} onChangeText={(count) => setRow({ ...row, count })} error={wrong('count')} />
+        </View>
+        <View className="flex-1">
+          <Field label="Filled with, each" value={row.size} onChangeText={(size) => setRow({ ...row, size })} error={wrong('size')} />
+        </View>
+      </View>
+      <View className="gap-2">
+        <Text variant="smallStrong">Put in</Text>
+        <Choice label="Put in" options={PLACES.map((each) => ({ value: each, label: PLACE_NAMES[each] }))} value={place} onChange={setPlace} />
+      </View>
+      <View className="gap-1">
+        <Text variant="smallStrong" nativeID="made-at">
+          Made
+        </Text>
+        <input
+          type="datetime-local"
+          aria-labelledby="made-at"
+          value={madeAt}
+          onChange={(event) => setMadeAt(event.target.value)}
+          className="min-h-[48px] rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
+        />
+        {future ? (
+          <Text variant="small" role="alert" className="text-heat">
+            That is still to come. Choose when it was made.
+          </Text>
+        ) : null}
+      </View>
+      {failure ? (
+        <Text role="alert" className="text-heat">
+          {failure}
+        </Text>
+      ) : null}
+      <Button
+        label={draft.unsent ? 'Saving the formula' : 'Put on the shelf'}
+        size="large"
+        disabled={filled.kind !== 'bottles' || isLoading || draft.unsent || future || Number.isNaN(when.getTime())}
+        onPress={() => void record()}
+      />
+    </Sheet>
+  );
+}

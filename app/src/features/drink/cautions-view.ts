@@ -1,0 +1,29 @@
+import type { Analysis } from '@wellhydra/core/analyse';
+import type { Caution } from '@wellhydra/core/caution';
+import { KEEPING_NOTE } from '@wellhydra/core/keeping';
+
+/** Cautions apart by how they are shown: what must be read first, and what follows. */
+export interface CautionsView {
+  readonly stops: readonly Caution[];
+  readonly others: readonly Caution[];
+}
+
+export function cautionsView({ cautions }: Analysis): CautionsView {
+  // A baby is never told apart from others before there are people: those warnings stand with the rest.
+  const isStop = ({ severity, code }: Caution) => severity === 'stop' && code !== 'honey-under-12-months';
+  return { stops: cautions.filter(isStop), others: cautions.filter((caution) => !isStop(caution)) };
+}
+
+const span = (days: number): string => (days < 2 ? `${Math.round(days * 24)} h` : days >= 60 ? `${Math.round(days / 30)} months` : `${Math.round(days)} days`);
+
+/** How long it keeps, as a heading and a sentence. */
+export function keepingView({ keeping }: Analysis): { readonly title: string; readonly text: string } | null {
+  if (!keeping) return null;
+  const where = keeping.place === 'fridge' ? 'in the fridge' : 'in the cupboard';
+  const opened = keeping.daysOpened < keeping.days ? `, ${span(keeping.daysOpened)} once opened` : '';
+  const reason = keeping.heldBackBy.join('; ');
+  return {
+    title: `Keeps about ${span(keeping.days)}`,
+    text: `Closed and cold ${where}${opened}: ${reason}. ${KEEPING_NOTE}`.replace('Closed and cold in the cupboard', 'Closed and dry in the cupboard'),
+  };
+}

@@ -1,0 +1,46 @@
+import type { Caution } from '@wellhydra/core/caution';
+import { View } from 'react-native';
+import { Text } from '../../ui/text';
+
+interface CautionsProps {
+  readonly cautions: readonly Caution[];
+}
+
+/** What must be read before anything else: said in full, at once. */
+export function StopCautions({ cautions }: CautionsProps) {
+  return (
+    <View role="alert" className={cautions.length > 0 ? 'gap-2' : ''}>
+      {cautions.map((caution) => (
+        <View key={caution.code} className="gap-1 rounded-[12px] bg-[#FFE3D8] p-3">
+          <Text variant="subheading" className="text-[#7A1F05]">
+            {caution.title}
+          </Text>
+          <Text className="text-[15px] leading-[21px] text-[#3B0D00]">{caution.text}</Text>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+/** Cautions with their reasons and sources. */
+export function CautionList({ cautions }: CautionsProps) {
+  if (cautions.length === 0) return null;
+  return (
+    <View className="gap-2">
+      <Text variant="heading" className="text-onpanel">
+        Before anyone drinks it
+      </Text>
+      {cautions.map((caution) => (
+        <View key={caution.code} className="gap-1 rounded-[12px] bg-[#F3D9A4] p-3">
+          <Text variant="strong" className="text-[#3B2A00]">
+            {caution.title}
+          </Text>
+          <Text className="text-[14px] leading-[20px] text-[#3B2A00]">{caution.text}</Text>
+          <Text variant="small" className="text-[#5C4408]">
+            For {caution.concerns}. Source: {caution.source}.
+          </Text>
+        </View>
+      ))}
+    </View>
+  );
+}

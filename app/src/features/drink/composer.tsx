@@ -1,0 +1,54 @@
+import { useRef } from 'react';
+import { TextInput, View } from 'react-native';
+import { Button } from '../../ui/button';
+import { Text } from '../../ui/text';
+import { Suggestions } from './suggestions';
+import { composerView } from './steps-view';
+
+interface ComposerProps {
+  readonly line: string;
+  readonly onType: (line: string) => void;
+  readonly onAdd: (line: string) => void;
+}
+
+/** Where the next step is typed. */
+export function Composer({ line, onType, onAdd }: ComposerProps) {
+  const input = useRef<TextInput>(null);
+  const view = composerView(line);
+  const add = () => {
+    if (line.trim() === '') return;
+    onAdd(line);
+    input.current?.focus();
+  };
+  return (
+    <View className="gap-2">
+      <View className="flex-row gap-2">
+        <TextInput
+          ref={input}
+          aria-label="Next step"
+          placeholder="Next: 2.6 g table salt"
+          placeholderTextColor="#6B807F"
+          value={line}
+          onChangeText={onType}
+          onSubmitEditing={add}
+          submitBehavior="submit"
+          className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-line bg-sheet px-3 font-body text-[16px] text-ink"
+        />
+        <Button label="Add" size="large" disabled={line.trim() === ''} onPress={add} />
+      </View>
+      {view.kind === 'understood' ? (
+        <Text variant="small" role="status">
+          {[view.text, view.details].filter(Boolean).join(' · ')}
+        </Text>
+      ) : null}
+      {view.kind === 'problem' ? (
+        <>
+          <Text variant="small" role="status" className="text-heat">
+            {view.message}
+          </Text>
+          <Suggestions texts={view.suggestions} onPick={onType} />
+        </>
+      ) : null}
+    </View>
+  );
+}

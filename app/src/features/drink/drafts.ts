@@ -1,0 +1,107 @@
+import type { DrinkRecord } from '@wellhydra/contract';
+import { mergeDrinks, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { readDurable, writeDurable } from '../../state/durable';
+
+/** A drink as it stands on this screen: what was last stored, and what has been typed since. */
+export interface Draft {
+  readonly id: string;
+  /** Revision it started from; 0 before the first save. */
+  readonly revision: number;
+  readonly base: DrinkDocument;
+  readonly mine: DrinkDocument;
+  /** The line being typed that is no step yet. */
+  readonly composer: string;
+  /** True while `mine` has something the server has not. */
+  readonly unsent: boolean;
+  /** Why it could not be sent, if it could not. */
+  readonly stuck: 'offline' | 'refused' | null;
+  readonly conflicts: readonly MergeConflict[];
+  readonly otherName: string | null;
+}
+
+export type Drafts = Readonly<Record<string, Draft>>;
+
+const DRAFTS_KEY = 'wellhydra.drafts';
+
+const same = (a: DrinkDocument, b: DrinkDocument): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+function fromRecord({ id, revision, document }: DrinkRecord, composer = ''): Draft {
+  return { id, revision, base: document, mine: document, composer, unsent: false, stuck: null, conflicts: [], otherName: null };
+}
+
+/** A draft after somebody else has saved the drink. */
+function mergedWith(draft: Draft, record: DrinkRecord): Draft {
+  const { merged, conflicts } = mergeDrinks(draft.base, draft.mine, record.document);
+  return {
+    ...draft,
+    revision: record.revision,
+    base: record.document,
+    mine: merged,
+    unsent: !same(merged, record.document),
+    stuck: null,
+    conflicts: [...draft.conflicts.filter(({ at }) => !conflicts.some((each) => each.at === at)), ...conflicts],
+    otherName: record.savedBy,
+  };
+}
+
+const slice = createSlice({
+  name: 'drafts',
+  initialState: (): Drafts => readDurable<Drafts>(DRAFTS_KEY) ?? {},
+  reducers: {
+    drinkStarted: (state, { payload }: PayloadAction<{ id: string; document: DrinkDocument }>) => ({
+      ...state,
+      [payload.id]: { ...fromRecord({ ...payload, revision: 0, savedAt: '', savedBy: '' }), unsent: true },
+    }),
+    /** The server says what the drink is now. */
+    drinkArrived: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
+      const draft = state[record.id];
+      if (!draft) return { ...state, [record.id]: fromRecord(record) };
+      if (record.revision <= draft.revision) return state;
+      return { ...state, [record.id]: draft.unsent ? mergedWith(draft, record) : { ...fromRecord(record, draft.composer), conflicts: draft.conflicts, otherName: draft.otherName } };
+    },
+    drinkEdited: (state, { payload }: PayloadAction<{ id: string; document: DrinkDocument }>) => {
+      const draft = state[payload.id];
+      if (!draft) return state;
+      return { ...state, [payload.id]: { ...draft, mine: payload.document, unsent: !same(payload.document, draft.base) || draft.revision === 0 } };
+    },
+    composerTyped: (state, { payload }: PayloadAction<{ id: string; text: string }>) => {
+      const draft = state[payload.id];
+      return draft ? { ...state, [payload.id]: { ...draft, composer: payload.text } } : state;
+    },
+    drinkSaved: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
+      const draft = state[record.id];
+      if (!draft) return state;
+      const unsent = !same(draft.mine, record.document);
+      return { ...state, [record.id]: { ...draft, revision: record.revision, base: record.document, unsent, stuck: null } };
+    },
+    drinkCollided: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
+      const draft = state[record.id];
+      return draft ? { ...state, [record.id]: mergedWith(draft, record) } : state;
+    },
+    saveFailed: (state, { payload }: PayloadAction<{ id: string; stuck: 'offline' | 'refused' }>) => {
+      const draft = state[payload.id];
+      return draft ? { ...state, [payload.id]: { ...draft, stuck: payload.stuck } } : state;
+    },
+    conflictSettled: (state, { payload }: PayloadAction<{ id: string; at: string }>) => {
+      const draft = state[payload.id];
+      if (!draft) return state;
+      return { ...state, [payload.id]: { ...draft, conflicts: draft.conflicts.filter(({ at }) => at !== payload.at) } };
+    },
+    drinkForgotten: (state, { payload }: PayloadAction<string>) => {
+      const { [payload]: _gone, ...rest } = state;
+      return rest;
+    },
+    /** Somebody else signs in here: what was typed in another kitchen must not follow. */
+    draftsCleared: () => ({}),
+  },
+});
+
+export const { drinkStarted, drinkArrived, drinkEdited, composerTyped, drinkSaved, drinkCollided, saveFailed, conflictSettled, drinkForgotten, draftsCleared } = slice.actions;
+export const draftsReducer = slice.reducer;
+
+/** Writes what is typed and not yet stored where a reload finds it. */
+export function keepDraftsDurable(drafts: Drafts): void {
+  const worthKeeping = Object.entries(drafts).filter(([, { unsent, composer, conflicts }]) => unsent || composer !== '' || conflicts.length > 0);
+  writeDurable(DRAFTS_KEY, worthKeeping.length > 0 ? Object.fromEntries(worthKeeping) : undefined);
+}

@@ -1,0 +1,95 @@
+import { Link, router } from 'expo-router';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { failureOf } from '../../state/api';
+import { noticeRaised } from '../../state/notices';
+import { useAppDispatch } from '../../state/store';
+import { keepAction } from '../../state/undo-actions';
+import { Loading, Message } from '../../ui/page-state';
+import { Text } from '../../ui/text';
+import { useIsWide } from '../../ui/use-layout';
+import { MadeItSheet } from '../bottles/made-it-sheet';
+import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../drinks/drink-endpoints';
+import { analyseDocument } from './analyse-draft';
+import { Composer } from './composer';
+import { ConflictNote } from './conflict-note';
+import { drinkForgotten, type Draft } from './drafts';
+import { DrinkHeader } from './drink-header';
+import { FiguresPanel } from './figures-panel';
+import { saveState } from './save-state';
+import { StepList } from './step-list';
+import { stepsView } from './steps-view';
+import { useDraft, type DraftHandle } from './use-draft';
+import { useSpread } from './use-spread';
+
+/** The sheet on which a drink is thought out. */
+export function DrinkScreen({ id }: { readonly id: string }) {
+  const handle = useDraft(id);
+  const { draft, error } = handle;
+  if (draft) return <DrinkSheet draft={draft} handle={handle} />;
+  if (!error) return <Loading what="the drink" />;
+  const { code, message } = failureOf(error);
+  const missing = code === 'not-found' || code === 'invalid-request';
+  return (
+    <Message
+      title={missing ? 'No such drink' : 'The drink cannot be shown'}
+      text={missing ? 'It was deleted, or the address is not quite right.' : message}
+      action={{ label: 'All drinks', onPress: () => router.replace('/drinks') }}
+    />
+  );
+}
+
+function useDeleting({ id, revision, mine }: Draft) {
+  const dispatch = useAppDispatch();
+  const [deleteDrink] = useDeleteDrinkMutation();
+  const [restoreDrink] = useRestoreDrinkMutation();
+  return async () => {
+    const result = revision > 0 ? await deleteDrink(id) : {};
+    if ('error' in result && result.error) {
+      dispatch(noticeRaised({ text: failureOf(result.error).message, grave: true }));
+      return;
+    }
+    router.replace('/drinks');
+    dispatch(drinkForgotten(id));
+    const run = keepAction(() => void restoreDrink(id));
+    dispatch(noticeRaised({ text: `Deleted ${mine.name || 'the drink'}`, ...(revision > 0 ? { action: { label: 'Undo', run } } : {}) }));
+  };
+}
+
+function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle: DraftHandle }) {
+  const wide = useIsWide();
+  const [making, setMaking] = useState(false);
+  const document = draft.mine;
+  const analysis = useMemo(() => analyseDocument(document), [document]);
+  const spread = useSpread(useDeferredValue(document));
+  const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
+  const deleteIt = useDeleting(draft);
+  const conflictAt = (at: string) => {
+    const conflict = draft.conflicts.find((each) => each.at === at);
+    if (!conflict) return null;
+    return <ConflictNote conflict={conflict} otherName={draft.otherName ?? 'Somebody'} onTake={() => handle.settle(at, true)} onKeep={() => handle.settle(at, false)} />;
+  };
+  const elsewhere = draft.conflicts.filter(({ at }) => !document.steps.some((step) => step.id === at));
+  return (
+    <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
+      <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
+        <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
+          <Link href="/drinks" className="self-start py-1">
+            <Text variant="small" className="text-[14px]">
+              ‹ Drinks
+            </Text>
+          </Link>
+          <DrinkHeader document={document} analysis={analysis} saved={saveState(draft)} onEdit={handle.edit} onTotal={handle.setTotal} onMade={() => setMaking(true)} onDelete={() => void deleteIt()} />
+          {elsewhere.map(({ at }) => (
+            <View key={at}>{conflictAt(at)}</View>
+          ))}
+          <StepList steps={steps} analysis={analysis} onRewrite={handle.rewrite} onMove={handle.move} onRemove={handle.remove} conflictAt={conflictAt} />
+          <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} />
+          {analysis.findings.some(({ step }) => step === null) ? <Text variant="small">{analysis.findings.find(({ step }) => step === null)?.text}</Text> : null}
+        </View>
+      </ScrollView>
+      <FiguresPanel analysis={analysis} spread={spread} />
+      {making ? <MadeItSheet draft={draft} analysis={analysis} onClose={() => setMaking(false)} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,42 @@
+import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
+
+const withSteps = (document: DrinkDocument, steps: readonly EditedStep[]): DrinkDocument => ({ ...document, steps });
+
+/** A step put in at a place, or at the end. */
+export function insertStep(document: DrinkDocument, step: EditedStep, index = document.steps.length): DrinkDocument {
+  return withSteps(document, [...document.steps.slice(0, index), step, ...document.steps.slice(index)]);
+}
+
+/** A step's verb and text changed. */
+export function rewriteStep(document: DrinkDocument, id: string, change: Pick<EditedStep, 'verb' | 'text'>): DrinkDocument {
+  return withSteps(document, document.steps.map((step) => (step.id === id ? { ...step, ...change } : step)));
+}
+
+export function removeStep(document: DrinkDocument, id: string): DrinkDocument {
+  return withSteps(document, document.steps.filter((step) => step.id !== id));
+}
+
+/** A step moved to a place, counted without it. */
+export function moveStep(document: DrinkDocument, id: string, to: number): DrinkDocument {
+  const step = document.steps.find((each) => each.id === id);
+  if (!step) return document;
+  return insertStep(removeStep(document, id), step, Math.max(0, Math.min(to, document.steps.length - 1)));
+}
+
+const FILL_MARK = /^(.*?\b(?:to|up to|to make|made up to)\s+)\S.*$/i;
+const isFill = ({ verb, text }: EditedStep): boolean => verb === 'add' && !/^\s*[\d½⅓⅔¼¾⅛]/.test(text) && FILL_MARK.test(text);
+
+/** The mark a drink is filled up to, as written; undefined when no step fills up. */
+export function totalMark(document: DrinkDocument): string | undefined {
+  const fill = document.steps.findLast(isFill);
+  const before = fill && FILL_MARK.exec(fill.text)?.[1];
+  return fill && before ? fill.text.slice(before.length) : undefined;
+}
+
+/** The drink filled up to another total: the last step that fills up is changed, or one is put at the end of the additions. */
+export function withTotal(document: DrinkDocument, mark: string, newId: string): DrinkDocument {
+  const fill = document.steps.findLast(isFill);
+  if (fill) return rewriteStep(document, fill.id, { verb: 'add', text: fill.text.replace(FILL_MARK, (_all, before: string) => before + mark) });
+  const lastAddition = document.steps.findLastIndex(({ verb }) => verb === 'add');
+  return insertStep(document, { id: newId, verb: 'add', text: `water to ${mark}` }, lastAddition + 1);
+}

@@ -1,0 +1,110 @@
+import type { Analysis } from '@wellhydra/core/analyse';
+import ChevronDown from 'lucide-react-native/icons/chevron-down';
+import ChevronUp from 'lucide-react-native/icons/chevron-up';
+import { useState } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+import { basisChosen, type Basis } from '../../state/preferences';
+import { useAppDispatch, useAppSelector } from '../../state/store';
+import { Choice } from '../../ui/choice';
+import { Rail } from '../../ui/rail';
+import { Text } from '../../ui/text';
+import { useIsWide } from '../../ui/use-layout';
+import type { SpreadAnswer } from './answer-spread';
+import { CautionList, StopCautions } from './cautions';
+import { cautionsView, keepingView } from './cautions-view';
+import { basisTitle, figuresView } from './figures-view';
+import { oddsWords, targetWords } from './target-words';
+
+interface FiguresPanelProps {
+  readonly analysis: Analysis;
+  readonly spread: SpreadAnswer;
+}
+
+const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
+  { value: 'serving', label: 'Serving' },
+  { value: 'litre', label: 'Litre' },
+  { value: 'batch', label: 'Batch' },
+];
+
+/** On a phone the panel shows this many figures until it is opened. */
+const FIGURES_IN_SIGHT = 3;
+
+/** The dark panel: figures on their rails, cautions, keeping. Beside the page on a wide screen, under it on a phone. */
+export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
+  const wide = useIsWide();
+  const [open, setOpen] = useState(false);
+  const basis = useAppSelector((state) => state.preferences.basis);
+  const dispatch = useAppDispatch();
+  const figures = figuresView(analysis, basis, spread.ranges);
+  const cautions = cautionsView(analysis);
+  const whole = wide || open;
+  const shown = whole ? figures : figures.slice(0, FIGURES_IN_SIGHT);
+  const others = cautions.others.length;
+  const figuresAndMore = (
+    <View className="gap-3">
+      <StopCautions cautions={cautions.stops} />
+      {whole ? <Choice label="Figures for" options={BASES} value={basis} onChange={(value) => dispatch(basisChosen(value))} onPanel /> : null}
+      {figures.length === 0 ? <Text className="text-panelmute">Add a step, and what is in it stands here.</Text> : null}
+      {shown.map(({ id, ...figure }) => (
+        <Rail key={id} {...figure} />
+      ))}
+      {whole ? <MoreAboutIt analysis={analysis} spread={spread} /> : null}
+    </View>
+  );
+  const title = (
+    <Text variant="heading" className="shrink text-onpanel">
+      {basisTitle(analysis, basis)}
+    </Text>
+  );
+  if (wide)
+    return (
+      <View className="on-panel w-[400px] bg-panel" role="complementary" aria-label="Figures">
+        <ScrollView contentContainerClassName="gap-4 p-6 pb-12">
+          {title}
+          {figuresAndMore}
+        </ScrollView>
+      </View>
+    );
+  return (
+    <View className="on-panel max-h-[72%] rounded-t-[20px] bg-panel px-4 pb-3 pt-2" role="complementary" aria-label="Figures">
+      <Pressable role="button" aria-expanded={open} aria-label={open ? 'Show fewer figures' : 'Show all figures, cautions and keeping'} onPress={() => setOpen(!open)} className="min-h-[48px] flex-row items-center justify-between gap-3">
+        {title}
+        <View className="flex-row items-center gap-2">
+          {!open && others > 0 ? (
+            <Text variant="smallStrong" className="overflow-hidden rounded-[8px] bg-[#F3D9A4] px-2 py-1 text-[#3B2A00]">
+              {others === 1 ? '1 caution' : `${others} cautions`}
+            </Text>
+          ) : null}
+          <Text className="text-panelmute">{open ? <ChevronDown size={20} color="currentColor" /> : <ChevronUp size={20} color="currentColor" />}</Text>
+        </View>
+      </Pressable>
+      {open ? <ScrollView>{figuresAndMore}</ScrollView> : figuresAndMore}
+    </View>
+  );
+}
+
+function MoreAboutIt({ analysis, spread }: FiguresPanelProps) {
+  const cautions = cautionsView(analysis);
+  const keeping = keepingView(analysis);
+  const target = targetWords(analysis);
+  const odds = oddsWords(spread.chanceTooSalty);
+  return (
+    <View className="gap-5 pt-2">
+      {target ? (
+        <View className="gap-1">
+          <Text className="text-[14px] leading-[20px] text-panelmute">{target}</Text>
+          {odds ? <Text className="text-[14px] leading-[20px] text-panelmute">{odds}</Text> : null}
+        </View>
+      ) : null}
+      <CautionList cautions={cautions.others} />
+      {keeping ? (
+        <View className="gap-1">
+          <Text variant="heading" className="text-onpanel">
+            {keeping.title}
+          </Text>
+          <Text className="text-[15px] leading-[22px] text-panelmute">{keeping.text}</Text>
+        </View>
+      ) : null}
+    </View>
+  );
+}

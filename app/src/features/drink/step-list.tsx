@@ -1,0 +1,58 @@
+import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import type { Analysis } from '@wellhydra/core/analyse';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { View, type LayoutChangeEvent } from 'react-native';
+import { useIsWide } from '../../ui/use-layout';
+import { StepRow, type StepRowActions } from './step-row';
+import { Stream } from './stream';
+import type { StepView } from './steps-view';
+
+interface StepListProps extends StepRowActions {
+  readonly steps: readonly StepView[];
+  readonly analysis: Analysis;
+  readonly conflictAt?: (id: string) => ReactNode;
+}
+
+/** Width of the stream, px, and of the gap beside it. */
+const STREAM_px = { phone: 72, wide: 190, gap: 18 } as const;
+/** A press this far moved is a drag, px. */
+const DRAG_AFTER_px = 6;
+
+/** Steps in order, with the stream beside them. */
+export function StepList({ steps, analysis, conflictAt, ...actions }: StepListProps) {
+  const [editing, setEditing] = useState<string | null>(null);
+  const [ends, setEnds] = useState<Readonly<Record<string, number>>>({});
+  const width = useIsWide() ? STREAM_px.wide : STREAM_px.phone;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_AFTER_px } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const ids = steps.map(({ id }) => id);
+  const dropped = ({ active, over }: DragEndEvent) => {
+    if (over && over.id !== active.id) actions.onMove(String(active.id), ids.indexOf(String(over.id)));
+  };
+  const measured = useCallback((id: string, { nativeEvent: { layout } }: LayoutChangeEvent) => {
+    const end = layout.y + layout.height;
+    setEnds((before) => (before[id] === end ? before : { ...before, [id]: end }));
+  }, []);
+  const rowEnds = useMemo(() => steps.map(({ id }) => ends[id] ?? 0), [steps, ends]);
+  const allMeasured = rowEnds.every((end, index) => end > (rowEnds[index - 1] ?? 0));
+  return (
+    <View className="relative" style={{ paddingLeft: width + STREAM_px.gap }}>
+      {allMeasured ? <Stream analysis={analysis} rowEnds={rowEnds} width={width} /> : null}
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+          <View role="list" aria-label="Steps">
+            {steps.map((step, index) => (
+              <View key={step.id} onLayout={(event) => measured(step.id, event)}>
+                <StepRow step={step} last={index === steps.length - 1} editing={editing === step.id} onEdit={setEditing} {...actions} />
+                {conflictAt?.(step.id)}
+              </View>
+            ))}
+          </View>
+        </SortableContext>
+      </DndContext>
+    </View>
+  );
+}

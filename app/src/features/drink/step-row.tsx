@@ -1,0 +1,117 @@
+import { useSortable } from '@dnd-kit/sortable';
+import ArrowDown from 'lucide-react-native/icons/arrow-down';
+import ArrowUp from 'lucide-react-native/icons/arrow-up';
+import GripVertical from 'lucide-react-native/icons/grip-vertical';
+import Trash from 'lucide-react-native/icons/trash';
+import { useState } from 'react';
+import { Pressable, TextInput, View } from 'react-native';
+import { Button } from '../../ui/button';
+import { IconButton } from '../../ui/icon-button';
+import { Text } from '../../ui/text';
+import { Suggestions } from './suggestions';
+import { lineFromStep, type StepView } from './steps-view';
+
+export interface StepRowActions {
+  readonly onRewrite: (id: string, line: string) => void;
+  readonly onMove: (id: string, to: number) => void;
+  readonly onRemove: (id: string) => void;
+}
+
+interface StepRowProps extends StepRowActions {
+  readonly step: StepView;
+  readonly last: boolean;
+  readonly editing: boolean;
+  readonly onEdit: (id: string | null) => void;
+}
+
+/** A step: read it, tap to change its words, drag or press to move it. */
+export function StepRow(props: StepRowProps) {
+  const { step, editing } = props;
+  const { setNodeRef, transform, isDragging } = useSortable({ id: step.id });
+  const shift = transform ? [{ translateY: transform.y }] : [];
+  return (
+    <View
+      ref={setNodeRef as never}
+      role="listitem"
+      className={`border-b border-line py-2 ${isDragging ? 'z-10 bg-mist' : ''}`}
+      style={{ transform: shift }}
+    >
+      {editing ? <EditingStep {...props} /> : <ReadingStep {...props} />}
+    </View>
+  );
+}
+
+function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
+  const { attributes, listeners, setActivatorNodeRef } = useSortable({ id: step.id });
+  return (
+    <>
+      <View className="flex-row items-start gap-1">
+        <Pressable role="button" aria-label={`Change step ${step.index + 1}: ${step.title}`} onPress={() => onEdit(step.id)} className="min-h-[44px] flex-1 justify-center">
+          <Text variant="subheading" className={step.problem ? 'text-heat' : ''}>
+            {step.title}
+          </Text>
+          {step.details ? <Text variant="small">{step.details}</Text> : null}
+          {step.notes.map((note) => (
+            <Text key={note} variant="small">
+              {note}
+            </Text>
+          ))}
+        </Pressable>
+        <View ref={setActivatorNodeRef as never} {...(attributes as object)} {...(listeners as object)} aria-label={`Drag step ${step.index + 1} to move it`} className="h-[44px] w-[32px] cursor-grab items-center justify-center" style={{ touchAction: 'none' } as object}>
+          <Text className="text-mute">
+            <GripVertical size={18} color="currentColor" />
+          </Text>
+        </View>
+      </View>
+      {step.problem ? (
+        <View role="alert" className="gap-2 pb-1">
+          <Text variant="small" className="text-heat">
+            {step.problem.message}
+          </Text>
+          <Suggestions texts={step.problem.suggestions} onPick={(text) => onRewrite(step.id, text)} />
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+function EditingStep({ step, last, onEdit, onRewrite, onMove, onRemove }: StepRowProps) {
+  // The box holds exactly what is typed; the step is what is made of it.
+  const [line, setLine] = useState(() => lineFromStep(step));
+  const change = (text: string) => {
+    setLine(text);
+    onRewrite(step.id, text);
+  };
+  return (
+    <View className="gap-1">
+      <TextInput
+        aria-label={`Step ${step.index + 1}`}
+        autoFocus
+        value={line}
+        onChangeText={change}
+        onSubmitEditing={() => onEdit(null)}
+        onKeyPress={({ nativeEvent }) => nativeEvent.key === 'Escape' && onEdit(null)}
+        className="min-h-[48px] rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-[16px] text-ink"
+      />
+      {step.problem ? (
+        <>
+          <Text variant="small" role="alert" className="text-heat">
+            {step.problem.message}
+          </Text>
+          <Suggestions texts={step.problem.suggestions} onPick={change} />
+        </>
+      ) : (
+        <Text variant="small" role="status">
+          {[step.title, step.details].filter(Boolean).join(' · ')}
+        </Text>
+      )}
+      <View className="flex-row items-center">
+        <IconButton icon={ArrowUp} label="Move up" disabled={step.index === 0} onPress={() => onMove(step.id, step.index - 1)} />
+        <IconButton icon={ArrowDown} label="Move down" disabled={last} onPress={() => onMove(step.id, step.index + 1)} />
+        <IconButton icon={Trash} label="Remove step" onPress={() => onRemove(step.id)} />
+        <View className="flex-1" />
+        <Button label="Done" kind="quiet" onPress={() => onEdit(null)} />
+      </View>
+    </View>
+  );
+}

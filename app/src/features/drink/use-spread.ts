@@ -1,0 +1,23 @@
+import type { DrinkDocument } from '@wellhydra/core/drink';
+import { useEffect, useRef, useState } from 'react';
+import type { SpreadAnswer } from './answer-spread';
+import { openSpreadClient, type SpreadClient } from './spread-client';
+
+const NOTHING: SpreadAnswer = { number: 0, ranges: {}, chanceTooSalty: null };
+
+/** The spread of a drink, a moment behind the drink itself. */
+export function useSpread(document: DrinkDocument): SpreadAnswer {
+  const [answer, setAnswer] = useState(NOTHING);
+  const client = useRef<SpreadClient | null>(null);
+  const asked = useRef(0);
+  useEffect(() => {
+    const opened = openSpreadClient(setAnswer);
+    client.current = opened;
+    return () => opened.close();
+  }, []);
+  useEffect(() => {
+    asked.current += 1;
+    client.current?.ask({ number: asked.current, document });
+  }, [document]);
+  return answer;
+}

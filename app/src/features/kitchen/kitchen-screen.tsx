@@ -1,0 +1,74 @@
+import { router } from 'expo-router';
+import { View } from 'react-native';
+import { api, failureOf } from '../../state/api';
+import { noticeRaised } from '../../state/notices';
+import { themeChosen, type Theme } from '../../state/preferences';
+import { useAppDispatch, useAppSelector } from '../../state/store';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/choice';
+import { Page } from '../../ui/page';
+import { Loading, Message } from '../../ui/page-state';
+import { Text } from '../../ui/text';
+import { useSignOutMutation } from '../accounts/account-endpoints';
+import { useGetKitchenQuery, useNewInvitationMutation } from './kitchen-endpoints';
+
+const THEMES: readonly { readonly value: Theme; readonly label: string }[] = [
+  { value: 'system', label: 'As the device' },
+  { value: 'light', label: 'Light' },
+  { value: 'dark', label: 'Night' },
+];
+
+/** Who is in the kitchen, and how it looks. */
+export function KitchenScreen() {
+  const dispatch = useAppDispatch();
+  const theme = useAppSelector((state) => state.preferences.theme);
+  const unsent = useAppSelector((state) => Object.values(state.drafts).some((draft) => draft.unsent));
+  const { data: kitchen, error, refetch } = useGetKitchenQuery();
+  const [newInvitation] = useNewInvitationMutation();
+  const [signOut] = useSignOutMutation();
+  if (!kitchen && error) return <Message title="The kitchen cannot be shown" text={failureOf(error).message} action={{ label: 'Try again', onPress: () => void refetch() }} />;
+  if (!kitchen) return <Loading what="the kitchen" />;
+  const leave = async () => {
+    const { error: failed } = await signOut();
+    if (failed) return void dispatch(noticeRaised({ text: failureOf(failed).message, grave: true }));
+    dispatch(api.util.resetApiState());
+    router.replace('/welcome');
+  };
+  const replaceCode = async () => {
+    const { error: failed } = await newInvitation();
+    dispatch(noticeRaised(failed ? { text: failureOf(failed).message, grave: true } : { text: 'The old invitation no longer works' }));
+  };
+  return (
+    <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''}>
+      <View className="gap-1">
+        <Text variant="heading">Members</Text>
+        {kitchen.members.map(({ id, name, email }) => (
+          <View key={id} className="flex-row flex-wrap justify-between gap-2 border-b border-line py-3">
+            <Text variant="strong">{name}</Text>
+            <Text className="text-mute">{email}</Text>
+          </View>
+        ))}
+      </View>
+      {kitchen.demo ? null : (
+        <View className="gap-2">
+          <Text variant="heading">Let somebody in</Text>
+          <Text className="text-mute">Whoever has this code can make an account in this kitchen and see and change everything in it.</Text>
+          <View className="flex-row flex-wrap items-center gap-3">
+            <Text variant="heading" selectable>
+              {kitchen.invitation}
+            </Text>
+            <Button label="Replace it" kind="plain" onPress={() => void replaceCode()} />
+          </View>
+        </View>
+      )}
+      <View className="gap-2">
+        <Text variant="heading">Light</Text>
+        <Choice label="Theme" options={THEMES} value={theme} onChange={(value) => dispatch(themeChosen(value))} />
+      </View>
+      <View className="gap-2 pt-2">
+        {unsent ? <Text className="text-heat">Something is not saved yet. Wait until it is, or it stays on this device only.</Text> : null}
+        <Button label="Sign out" kind="danger" onPress={() => void leave()} className="self-start" />
+      </View>
+    </Page>
+  );
+}

@@ -1,0 +1,33 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { useAppSelector } from '../../state/store';
+import { Text } from '../../ui/text';
+
+function useBrowserOffline(): boolean {
+  const [offline, setOffline] = useState(() => !navigator.onLine);
+  useEffect(() => {
+    const changed = () => setOffline(!navigator.onLine);
+    window.addEventListener('online', changed);
+    window.addEventListener('offline', changed);
+    return () => {
+      window.removeEventListener('online', changed);
+      window.removeEventListener('offline', changed);
+    };
+  }, []);
+  return offline;
+}
+
+/** Says so when nothing can be sent, and that nothing is lost. */
+export function OfflineBar() {
+  const offline = useBrowserOffline();
+  const waiting = useAppSelector((state) => Object.values(state.drafts).filter(({ unsent, stuck }) => unsent && stuck === 'offline').length);
+  if (!offline && waiting === 0) return null;
+  const kept = waiting > 0 ? `${waiting} ${waiting === 1 ? 'drink is' : 'drinks are'} kept on this device and sent when it is back.` : 'What you type is kept on this device.';
+  return (
+    <View role="status" className="bg-amber px-4 py-2">
+      <Text variant="smallStrong" className="text-onamber">
+        No connection. {kept}
+      </Text>
+    </View>
+  );
+}

@@ -1,0 +1,6 @@
+/** The places there are, in the order of the bar. */
+export const PLACES = [
+  { href: '/drinks', label: 'Drinks', covers: ['/drinks'] },
+  { href: '/shelf', label: 'Shelf', covers: ['/shelf', '/bottles'] },
+  { href: '/kitchen', label: 'Kitchen', covers: ['/kitchen'] },
+] as const;

@@ -1,0 +1,89 @@
+import { Link, Slot, usePathname } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import { Sheet } from '../../ui/sheet';
+import { Text } from '../../ui/text';
+import { useIsWide } from '../../ui/use-layout';
+import { useShortcuts } from '../../ui/use-shortcuts';
+import { NoticeBar } from './notice-bar';
+import { OfflineBar } from './offline-bar';
+import { PLACES } from './places';
+
+const KEYS: readonly (readonly [string, string])[] = [
+  ['/', 'Search, on the list of drinks'],
+  ['n', 'New drink, on the list of drinks'],
+  ['?', 'These keys'],
+  ['Enter', 'Add the step that is typed'],
+  ['Esc', 'Close a sheet, or stop editing a step'],
+  ['Space, arrows', 'On a step’s grip: pick it up, move it, put it down'],
+];
+
+/** What stands around every page: the bar below on a phone, the rail at the left on a wide screen. */
+export function Shell() {
+  const wide = useIsWide();
+  const [help, setHelp] = useState(false);
+  useShortcuts({ '?': () => setHelp(true) });
+  return (
+    <View className={`flex-1 ${wide ? 'flex-row' : ''}`}>
+      {wide ? <SideRail /> : null}
+      <View className="min-w-0 flex-1">
+        <OfflineBar />
+        <View className="min-h-0 flex-1">
+          <Slot />
+        </View>
+        <NoticeBar />
+      </View>
+      {wide ? null : <BottomBar />}
+      <Sheet title="Keys" open={help} onClose={() => setHelp(false)}>
+        {KEYS.map(([key, does]) => (
+          <View key={key} className="flex-row gap-4">
+            <Text variant="strong" className="w-[120px]">
+              {key}
+            </Text>
+            <Text className="flex-1">{does}</Text>
+          </View>
+        ))}
+      </Sheet>
+    </View>
+  );
+}
+
+function BottomBar() {
+  return (
+    <View role="navigation" aria-label="Places" className="on-panel h-[64px] flex-row items-center justify-around bg-panel">
+      {PLACES.map((place) => (
+        <PlaceLink key={place.href} place={place} />
+      ))}
+    </View>
+  );
+}
+
+function SideRail() {
+  return (
+    <View role="navigation" aria-label="Places" className="on-panel w-[168px] gap-2 bg-panel p-[14px]">
+      <Text className="pb-4 pt-2 font-heading text-[22px] font-bold text-onpanel">Wellhydra</Text>
+      {PLACES.map((place) => (
+        <PlaceLink key={place.href} place={place} wide />
+      ))}
+    </View>
+  );
+}
+
+function PlaceLink({ place, wide = false }: { readonly place: (typeof PLACES)[number]; readonly wide?: boolean }) {
+  const path = usePathname();
+  const here = place.covers.some((prefix) => path === prefix || path.startsWith(`${prefix}/`));
+  return (
+    <Link href={place.href} asChild>
+      <Pressable
+        aria-current={here ? 'page' : undefined}
+        className={`min-h-[44px] flex-row items-center gap-2 rounded-[12px] px-4 ${here ? 'bg-chosen' : 'active:opacity-70'} ${wide ? '' : 'justify-center'}`}
+      >
+        <PlaceWords here={here}>{place.label}</PlaceWords>
+      </Pressable>
+    </Link>
+  );
+}
+
+function PlaceWords({ here, children }: { readonly here: boolean; readonly children: ReactNode }) {
+  return <Text className={`text-[15px] ${here ? 'font-bold text-onchosen' : 'text-onpanel'}`}>{children}</Text>;
+}

@@ -1,0 +1,31 @@
+import type { ErrorBody } from '@wellhydra/contract';
+import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+
+/** The server, without endpoints of its own: each feature adds what it needs. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api', credentials: 'same-origin' }),
+  tagTypes: ['Session', 'Kitchen', 'Drink', 'Bottle'],
+  refetchOnFocus: true,
+  refetchOnReconnect: true,
+  endpoints: () => ({}),
+});
+
+/** Why a request failed, for the person in front of the screen. */
+export interface Failure {
+  /** `offline` when no answer came at all. */
+  readonly code: ErrorBody['code'] | 'offline';
+  readonly message: string;
+  readonly details?: unknown;
+}
+
+const isErrorBody = (data: unknown): data is ErrorBody => typeof data === 'object' && data !== null && 'code' in data && 'message' in data;
+
+/** Any error of a request as something that can be shown. */
+export function failureOf(error: unknown): Failure {
+  const { status, data } = error as FetchBaseQueryError;
+  if (isErrorBody(data)) return data;
+  if (status === 'FETCH_ERROR' || status === 'TIMEOUT_ERROR')
+    return { code: 'offline', message: 'The server does not answer. Check the connection and try again.' };
+  return { code: 'unexpected', message: 'Something went wrong on the server. Try again in a moment.' };
+}

@@ -1,0 +1,33 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { readDurable, writeDurable } from './durable';
+
+export type Theme = 'system' | 'light' | 'dark';
+export type Basis = 'serving' | 'litre' | 'batch';
+
+export interface Preferences {
+  readonly theme: Theme;
+  /** What figures are shown for. */
+  readonly basis: Basis;
+}
+
+export const PREFERENCES_KEY = 'wellhydra.preferences';
+const DEFAULTS: Preferences = { theme: 'system', basis: 'serving' };
+
+const slice = createSlice({
+  name: 'preferences',
+  initialState: (): Preferences => ({ ...DEFAULTS, ...readDurable<Partial<Preferences>>(PREFERENCES_KEY) }),
+  reducers: {
+    themeChosen: (state, { payload }: PayloadAction<Theme>) => ({ ...state, theme: payload }),
+    basisChosen: (state, { payload }: PayloadAction<Basis>) => ({ ...state, basis: payload }),
+  },
+});
+
+export const { themeChosen, basisChosen } = slice.actions;
+export const preferencesReducer = slice.reducer;
+
+/** Puts the chosen theme on the page, and remembers the choice. */
+export function applyPreferences(preferences: Preferences): void {
+  writeDurable(PREFERENCES_KEY, preferences);
+  const dark = preferences.theme === 'dark' || (preferences.theme === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
+  document.documentElement.classList.toggle('dark', dark);
+}

@@ -1,0 +1,35 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { setupListeners } from '@reduxjs/toolkit/query';
+import { useDispatch, useSelector } from 'react-redux';
+import { draftsReducer, keepDraftsDurable } from '../features/drink/drafts';
+import { draftSync } from '../features/drink/draft-sync';
+import { api } from './api';
+import { noticesReducer } from './notices';
+import { applyPreferences, preferencesReducer } from './preferences';
+
+/** A store of its own for each application, so that tests do not share one. */
+export function createStore() {
+  const store = configureStore({
+    reducer: {
+      [api.reducerPath]: api.reducer,
+      preferences: preferencesReducer,
+      notices: noticesReducer,
+      drafts: draftsReducer,
+    },
+    middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
+  });
+  setupListeners(store.dispatch);
+  let { preferences, drafts } = store.getState();
+  store.subscribe(() => {
+    const next = store.getState();
+    if (next.preferences !== preferences) applyPreferences(next.preferences);
+    if (next.drafts !== drafts) keepDraftsDurable(next.drafts);
+    ({ preferences, drafts } = next);
+  });
+  return store;
+}
+
+export type Store = ReturnType<typeof createStore>;
+export type RootState = ReturnType<Store['getState']>;
+export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
+export const useAppSelector = useSelector.withTypes<RootState>();

@@ -1,0 +1,50 @@
+import type { ComponentType } from 'react';
+import { Pressable } from 'react-native';
+import { Text } from './text';
+
+const KINDS = {
+  primary: { box: 'bg-teal border-teal', words: 'text-onteal' },
+  plain: { box: 'bg-transparent border-teal', words: 'text-teal' },
+  quiet: { box: 'bg-transparent border-transparent', words: 'text-teal' },
+  danger: { box: 'bg-transparent border-heat', words: 'text-heat' },
+  onPanel: { box: 'bg-transparent border-panelline', words: 'text-onpanel' },
+} as const;
+
+const SIZES = {
+  normal: { box: 'min-h-[44px] px-4 rounded-[10px]', words: 'text-[15px]' },
+  large: { box: 'min-h-[52px] px-5 rounded-[12px]', words: 'text-[17px]' },
+} as const;
+
+interface ButtonProps {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly kind?: keyof typeof KINDS;
+  readonly size?: keyof typeof SIZES;
+  readonly disabled?: boolean;
+  readonly icon?: ComponentType<{ size?: number; color?: string }>;
+  /** What a screen reader says where the label alone is not enough. */
+  readonly hint?: string;
+  readonly className?: string;
+}
+
+/** A button with a verb on it. */
+export function Button({ label, onPress, kind = 'primary', size = 'normal', disabled = false, icon: Icon, hint, className = '' }: ButtonProps) {
+  const { box, words } = KINDS[kind];
+  return (
+    <Pressable
+      role="button"
+      aria-label={hint}
+      aria-disabled={disabled}
+      disabled={disabled}
+      onPress={onPress}
+      className={`flex-row items-center justify-center gap-2 border-2 active:opacity-80 ${SIZES[size].box} ${box} ${disabled ? 'opacity-50' : ''} ${className}`}
+    >
+      {Icon ? (
+        <Text className={words}>
+          <Icon size={18} color="currentColor" />
+        </Text>
+      ) : null}
+      <Text className={`font-heading font-bold ${SIZES[size].words} ${words}`}>{label}</Text>
+    </Pressable>
+  );
+}

@@ -1,0 +1,74 @@
+// @ts-check
+import { createReadStream, createWriteStream, existsSync, readdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { pipeline } from 'node:stream/promises';
+import { constants, createBrotliCompress, createGzip } from 'node:zlib';
+import { ROOT, hashOf, isStamped, stamp } from './prepare.mjs';
+import { run } from './run.mjs';
+import { giveUp, say } from './say.mjs';
+
+export const SERVER_BUNDLE = join(ROOT, '.build', 'server', 'main.mjs');
+export const APP_FOLDER = join(ROOT, '.build', 'app');
+const COMPRESSED = /\.(?:js|css|html|json|txt|svg)$/;
+
+async function buildServer() {
+  const wanted = hashOf(['server/src', 'core/src', 'contract/src', 'package-lock.json']);
+  if (isStamped('server', wanted) && existsSync(SERVER_BUNDLE)) return;
+  say('Building the server …');
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: [join(ROOT, 'server/src/main.ts')],
+    outfile: SERVER_BUNDLE,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    sourcemap: true,
+    packages: 'external',
+    // Our own workspaces are sources, not packages: they go into the bundle.
+    alias: { '@wellhydra/core': join(ROOT, 'core/src'), '@wellhydra/contract': join(ROOT, 'contract/src') },
+    logLevel: 'error',
+  });
+  stamp('server', wanted);
+}
+
+/**
+ * Writes every text file once more in both compressions, so that serving costs nothing.
+ * @param {string} folder
+ */
+async function precompress(folder) {
+  const files = readdirSync(folder, { recursive: true, withFileTypes: true }).filter((entry) => entry.isFile() && COMPRESSED.test(entry.name));
+  for (const entry of files) {
+    const file = join(entry.parentPath, entry.name);
+    await pipeline(createReadStream(file), createBrotliCompress({ params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }), createWriteStream(`${file}.br`));
+    await pipeline(createReadStream(file), createGzip({ level: 9 }), createWriteStream(`${file}.gz`));
+  }
+}
+
+/**
+ * Exports an Expo application for the web.
+ *
+ * @param {string} source folder of the application
+ * @param {string} target
+ */
+export async function exportApp(source, target) {
+  rmSync(target, { recursive: true, force: true });
+  const env = { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' };
+  const code = await run(process.execPath, [join(ROOT, 'node_modules/expo/bin/cli'), 'export', '--platform', 'web', '--max-workers', '2', '--output-dir', target], { cwd: source, env, stdio: ['ignore', 'ignore', 'inherit'] });
+  if (code !== 0) giveUp('The application could not be built; the message above says why.');
+}
+
+async function buildApp() {
+  const wanted = hashOf(['app/src', 'app/public', 'app/assets', 'app/app.json', 'app/babel.config.js', 'app/metro.config.js', 'app/tailwind.config.js', 'app/global.css', 'core/src', 'contract/src', 'package-lock.json']);
+  if (isStamped('app', wanted) && existsSync(join(APP_FOLDER, 'index.html'))) return;
+  say('Building the application (about a minute the first time) …');
+  await exportApp(join(ROOT, 'app'), APP_FOLDER);
+  await precompress(APP_FOLDER);
+  stamp('app', wanted);
+}
+
+/** Builds server and application as far as their sources have changed. */
+export async function ensureBuild() {
+  await buildServer();
+  await buildApp();
+}
