@@ -69,7 +69,7 @@ say(ownDatabase ? '2/4 Using the database in DATABASE_URL' : '2/4 Looking after 
 if (!ownDatabase) await ensurePostgres();
 say('3/4 Looking after the build');
 const { ensureBuild } = await import('./lib/build.mjs');
-await ensureBuild();
+const { appFolder } = await ensureBuild();
 say('4/4 Starting');
 const { startCluster } = await import('./lib/postgres.mjs');
 const { serve } = await import('./lib/serve.mjs');
@@ -100,7 +100,7 @@ try {
     if (!cluster.folder.startsWith(dataFolder)) say(`    The database lives in ${cluster.folder}: the postgres user cannot reach ${dataFolder}.`);
     await cluster.ensureDatabase('wellhydra');
   }
-  server = await serve({ databaseUrl: ownDatabase ?? /** @type {NonNullable<typeof cluster>} */ (cluster).url('wellhydra'), port, demo: !options['no-demo'], logFile: join(dataFolder, 'server.log') });
+  server = await serve({ databaseUrl: ownDatabase ?? /** @type {NonNullable<typeof cluster>} */ (cluster).url('wellhydra'), appFolder, port, demo: !options['no-demo'], logFile: join(dataFolder, 'server.log') });
 } catch (error) {
   process.stderr.write(`\nWellhydra could not start: ${error instanceof Error ? error.message : error}\n`);
   await stop(1);

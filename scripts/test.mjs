@@ -49,10 +49,10 @@ async function unitTests() {
 /** @returns {Promise<number>} */
 async function browserTests() {
   const { ensureBuild } = await import('./lib/build.mjs');
-  await ensureBuild();
+  const { appFolder } = await ensureBuild();
   say('Browser tests');
   await cluster.ensureDatabase('browser');
-  const env = { ...process.env, E2E_DATABASE_URL: cluster.url('browser'), E2E_PORT: String(await freePort(4970)) };
+  const env = { ...process.env, E2E_DATABASE_URL: cluster.url('browser'), E2E_APP_FOLDER: appFolder, E2E_PORT: String(await freePort(4970)) };
   return run(process.execPath, [join(ROOT, 'node_modules/@playwright/test/cli.js'), 'test', '--config', join(ROOT, 'e2e/playwright.config.ts'), ...(part === 'browser' ? more : [])], { cwd: join(ROOT, 'e2e'), env });
 }
 

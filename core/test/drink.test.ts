@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { analyseDrink, analysisReport, figureValue, SPREAD_FIGURES } from '../src/analyse';
 import { ingredientById } from '../src/catalogue';
-import { DRINK_KINDS, DRINK_SCHEMA, mergeDrinks, readDrink, VERBS, writeDrink, type Drink, type DrinkDocument, type DrinkKind } from '../src/drink';
+import { DRINK_KINDS, DRINK_SCHEMA, mergeDrinks, sameDocument, readDrink, VERBS, writeDrink, type Drink, type DrinkDocument, type DrinkKind } from '../src/drink';
 import { accountedMass, runSteps } from '../src/simulate';
 import { percentDailyValue, sugarTeaspoons } from '../src/serving';
 import { measureSpread, quantile, standardNormal } from '../src/spread';
@@ -199,6 +199,12 @@ describe('two people edit one drink', () => {
   const edit = (changes: Partial<DrinkDocument>): DrinkDocument => ({ ...base, ...changes });
   const texts = (document: DrinkDocument) => document.steps.map(({ text }) => text);
 
+  test('the order of keys makes no difference, a changed word does', () => {
+    const { name, ...rest } = base;
+    expect(sameDocument(base, { ...rest, name })).toBe(true);
+    expect(sameDocument(base, edit({ steps: [step('a', '2 g salt'), ...base.steps.slice(1)] }))).toBe(false);
+    expect(sameDocument(base, edit({ steps: base.steps.slice(1) }))).toBe(false);
+  });
   test('different steps: both stay', () => {
     const mine = edit({ steps: [step('a', '2 g salt'), base.steps[1]!, base.steps[2]!] });
     const theirs = edit({ name: 'U', steps: [base.steps[0]!, step('b', '30 g sugar'), base.steps[2]!, step('d', '5 g honey')] });

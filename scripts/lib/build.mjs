@@ -1,5 +1,5 @@
 // @ts-check
-import { createReadStream, createWriteStream, existsSync, readdirSync, rmSync } from 'node:fs';
+import { createReadStream, createWriteStream, existsSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { constants, createBrotliCompress, createGzip } from 'node:zlib';
@@ -8,7 +8,9 @@ import { run } from './run.mjs';
 import { giveUp, say } from './say.mjs';
 
 export const SERVER_BUNDLE = join(ROOT, '.build', 'server', 'main.mjs');
-export const APP_FOLDER = join(ROOT, '.build', 'app');
+const APP_BUILDS = join(ROOT, '.build', 'app');
+/** Builds that are kept: a server that is still running goes on serving its own. */
+const BUILDS_KEPT = 3;
 const COMPRESSED = /\.(?:js|css|html|json|txt|svg)$/;
 
 async function buildServer() {
@@ -58,17 +60,36 @@ export async function exportApp(source, target) {
   if (code !== 0) giveUp('The application could not be built; the message above says why.');
 }
 
-async function buildApp() {
-  const wanted = hashOf(['app/src', 'app/public', 'app/assets', 'app/app.json', 'app/babel.config.js', 'app/metro.config.js', 'app/tailwind.config.js', 'app/global.css', 'core/src', 'contract/src', 'package-lock.json']);
-  if (isStamped('app', wanted) && existsSync(join(APP_FOLDER, 'index.html'))) return;
-  say('Building the application (about a minute the first time) …');
-  await exportApp(join(ROOT, 'app'), APP_FOLDER);
-  await precompress(APP_FOLDER);
-  stamp('app', wanted);
+const APP_SOURCES = ['app/src', 'app/public', 'app/assets', 'app/app.json', 'app/babel.config.js', 'app/metro.config.js', 'app/tailwind.config.js', 'app/global.css', 'core/src', 'contract/src', 'package-lock.json'];
+
+/** Removes all but the newest builds. */
+function forgetOldBuilds() {
+  const builds = readdirSync(APP_BUILDS)
+    .map((name) => ({ folder: join(APP_BUILDS, name), made: statSync(join(APP_BUILDS, name)).mtimeMs }))
+    .sort((a, b) => b.made - a.made);
+  for (const { folder } of builds.slice(BUILDS_KEPT)) rmSync(folder, { recursive: true, force: true });
 }
 
-/** Builds server and application as far as their sources have changed. */
+/** @returns {Promise<string>} folder of the built application */
+async function buildApp() {
+  const wanted = hashOf(APP_SOURCES);
+  const folder = join(APP_BUILDS, wanted.slice(0, 16));
+  if (existsSync(join(folder, 'index.html.br'))) return folder;
+  say('Building the application (about a minute the first time) …');
+  const fresh = `${folder}.part`;
+  await exportApp(join(ROOT, 'app'), fresh);
+  await precompress(fresh);
+  rmSync(folder, { recursive: true, force: true });
+  renameSync(fresh, folder);
+  forgetOldBuilds();
+  return folder;
+}
+
+/**
+ * Builds server and application as far as their sources have changed.
+ * @returns {Promise<{ appFolder: string }>}
+ */
 export async function ensureBuild() {
   await buildServer();
-  await buildApp();
+  return { appFolder: await buildApp() };
 }

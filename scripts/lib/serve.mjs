@@ -1,6 +1,6 @@
 // @ts-check
 import { fork } from 'node:child_process';
-import { APP_FOLDER, SERVER_BUNDLE } from './build.mjs';
+import { SERVER_BUNDLE } from './build.mjs';
 
 /**
  * @typedef {object} RunningServer
@@ -15,6 +15,7 @@ import { APP_FOLDER, SERVER_BUNDLE } from './build.mjs';
  *
  * @param {object} options
  * @param {string} options.databaseUrl
+ * @param {string} options.appFolder the built application
  * @param {number} options.port 0 for any
  * @param {boolean} options.demo
  * @param {string} [options.logFile]
@@ -22,12 +23,12 @@ import { APP_FOLDER, SERVER_BUNDLE } from './build.mjs';
  * @param {number} [options.within_s] how long it may take to be ready
  * @returns {Promise<RunningServer>}
  */
-export async function serve({ databaseUrl, port, demo, logFile, env = {}, within_s = 60 }) {
+export async function serve({ databaseUrl, appFolder, port, demo, logFile, env = {}, within_s = 60 }) {
   const { openSync } = await import('node:fs');
   const log = logFile ? openSync(logFile, 'a') : 'ignore';
   const child = fork(SERVER_BUNDLE, [], {
     stdio: ['ignore', log, log, 'ipc'],
-    env: { ...process.env, ...env, NODE_ENV: 'production', DATABASE_URL: databaseUrl, PORT: String(port), APP_FOLDER, DEMO: demo ? '1' : '0' },
+    env: { ...process.env, ...env, NODE_ENV: 'production', DATABASE_URL: databaseUrl, PORT: String(port), APP_FOLDER: appFolder, DEMO: demo ? '1' : '0' },
   });
   /** @type {Promise<number | null>} */
   const ended = new Promise((resolve) => child.once('exit', (code) => resolve(code)));

@@ -24,17 +24,20 @@ interface ButtonProps {
   readonly icon?: ComponentType<{ size?: number; color?: string }>;
   /** What a screen reader says where the label alone is not enough. */
   readonly hint?: string;
+  /** For a button that opens and closes something. */
+  readonly expanded?: boolean;
   readonly className?: string;
 }
 
 /** A button with a verb on it. */
-export function Button({ label, onPress, kind = 'primary', size = 'normal', disabled = false, icon: Icon, hint, className = '' }: ButtonProps) {
+export function Button({ label, onPress, kind = 'primary', size = 'normal', disabled = false, icon: Icon, hint, expanded, className = '' }: ButtonProps) {
   const { box, words } = KINDS[kind];
   return (
     <Pressable
       role="button"
       aria-label={hint}
       aria-disabled={disabled}
+      aria-expanded={expanded}
       disabled={disabled}
       onPress={onPress}
       className={`flex-row items-center justify-center gap-2 border-2 active:opacity-80 ${SIZES[size].box} ${box} ${disabled ? 'opacity-50' : ''} ${className}`}

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { twMerge } from 'tailwind-merge';
 import { Text as NativeText, type TextProps as NativeTextProps } from 'react-native';
 
 const VARIANTS = {
@@ -21,12 +22,12 @@ interface TextProps extends Omit<NativeTextProps, 'style'> {
   readonly children: ReactNode;
 }
 
-/** All words in the application: a size, a weight, and for headings their level. */
+/** All words in the application: a size, a weight, and for headings their level. Classes given win over the variant's. */
 export function Text({ variant = 'body', className = '', children, ...rest }: TextProps) {
   const level = LEVELS[variant];
   const heading = level ? ({ role: 'heading', 'aria-level': level } as const) : {};
   return (
-    <NativeText className={`${VARIANTS[variant]} ${className}`} {...heading} {...rest}>
+    <NativeText className={twMerge(VARIANTS[variant], className)} {...heading} {...rest}>
       {children}
     </NativeText>
   );

@@ -2,7 +2,7 @@
 export { DEFAULT_SERVINGS, DRINK_FORMAT, DRINK_KINDS, RUNNABLE_VERBS, VERBS } from './drink';
 export type { Drink, DrinkKind, DrinkStep, Verb } from './drink';
 export { DRINK_SCHEMA } from './drink-schema';
-export { mergeDrinks } from './merge-drinks';
+export { mergeDrinks, sameDocument } from './merge-drinks';
 export type { DrinkDocument, EditedStep, MergeConflict, MergedDrink } from './merge-drinks';
 export { readDrink, writeDrink } from './read-drink';
 export type { DrinkProblem, ReadDrink } from './read-drink';

@@ -35,6 +35,15 @@ const FIELDS = ['name', 'kind', 'serving', 'target'] as const;
 const sameStep = (a: EditedStep | undefined, b: EditedStep | undefined): boolean =>
   a === b || (a !== undefined && b !== undefined && a.verb === b.verb && a.text === b.text && (a.note ?? '') === (b.note ?? '') && (a.optional ?? false) === (b.optional ?? false));
 
+/** Whether two documents say the same, however their keys are ordered. */
+export function sameDocument(a: DrinkDocument, b: DrinkDocument): boolean {
+  return (
+    FIELDS.every((field) => a[field] === b[field]) &&
+    a.steps.length === b.steps.length &&
+    a.steps.every((step, index) => step.id === b.steps[index]?.id && sameStep(step, b.steps[index]))
+  );
+}
+
 function mergeFields(base: DrinkDocument, mine: DrinkDocument, theirs: DrinkDocument) {
   const conflicts: MergeConflict[] = [];
   const fields = Object.fromEntries(

@@ -74,7 +74,7 @@ export interface DemoBrew {
 const bottle = (volume_mL: number, place: Place, pours = 0) => ({ volume_mL, place, pours });
 
 export const DEMO_BREWS: readonly DemoBrew[] = [
-  { drink: 'oxymel', hoursAgo: 24 * 62, bottles: [bottle(250, 'cool-room', 5), bottle(230, 'cool-room')] },
+  { drink: 'oxymel', hoursAgo: 24 * 16, bottles: [bottle(250, 'cool-room', 5), bottle(230, 'fridge')] },
   { drink: 'salts', hoursAgo: 24 * 40, bottles: [bottle(260, 'cupboard', 11)] },
   { drink: 'lime', hoursAgo: 24 * 21, bottles: [bottle(250, 'fridge', 9), bottle(250, 'fridge')] },
   { drink: 'cherry', hoursAgo: 24 * 5, bottles: [bottle(300, 'fridge', 4), bottle(250, 'fridge', 1)] },

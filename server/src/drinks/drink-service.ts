@@ -1,6 +1,6 @@
 import type { DrinkRecord, SaveDrink } from '@wellhydra/contract';
+import { sameDocument } from '@wellhydra/core/drink';
 import { UniqueConstraintError, type Sequelize } from 'sequelize';
-import { isDeepStrictEqual } from 'node:util';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
@@ -28,7 +28,7 @@ export async function saveDrinkRecord({ sequelize, models }: DrinkContext, who: 
   try {
     await sequelize.transaction(async (transaction) => {
       const current = await findDrink(sequelize, who.kitchenId, id, { deleted: true, lock: transaction });
-      if (current && isDeepStrictEqual(current.document, save.document)) return;
+      if (current && sameDocument(current.document, save.document)) return;
       if (!current && save.expectedRevision > 0) throw new Problem('not-found');
       if ((current?.revision ?? 0) !== save.expectedRevision) throw new Problem('edited-elsewhere', current);
       const next = { id, kitchenId: who.kitchenId, revision: save.expectedRevision + 1, document: save.document, savedBy: who.accountId };

@@ -9,6 +9,9 @@ interface BottleDrawingProps {
 }
 
 const OUTLINE = 'M16 10 H32 V26 C32 32 42 34 42 44 V92 Q42 98 36 98 H12 Q6 98 6 92 V44 C6 34 16 32 16 26 Z';
+/** Tokens of the theme; colours of the drawing follow day and night. */
+const INK = 'rgb(var(--ink))';
+const GLASS = 'rgb(var(--sheet))';
 const TOP = 24;
 const BOTTOM = 98;
 
@@ -23,10 +26,10 @@ export function BottleDrawing({ fill, colour, size = 56 }: BottleDrawingProps) {
           <Path d={OUTLINE} />
         </ClipPath>
       </Defs>
-      <Path d={OUTLINE} fill="#FBFDFC" />
+      <Path d={OUTLINE} fill={GLASS} />
       <Rect x={0} y={level} width={48} height={BOTTOM - level + 4} fill={colour} clipPath={`url(#${clip})`} />
-      <Path d={OUTLINE} fill="none" stroke="#0E2A2B" strokeWidth={3} />
-      <Rect x={13} y={3} width={22} height={9} rx={2} fill="#0E2A2B" />
+      <Path d={OUTLINE} fill="none" stroke={INK} strokeWidth={3} />
+      <Rect x={13} y={3} width={22} height={9} rx={2} fill={INK} />
     </Svg>
   );
 }

@@ -58,7 +58,7 @@ export function ShelfScreen() {
 
 function BottleRow({ view, bottle, onPour }: { readonly view: BottleView; readonly bottle: BottleRecord; readonly onPour: (bottle: BottleRecord) => Promise<void> }) {
   return (
-    <View role="listitem" className="flex-row items-center gap-3 border-b-[3px] border-ink pt-3">
+    <View role="listitem" className="flex-row items-center gap-3 border-b-[3px] border-ink pt-3 dark:border-mute">
       <Link href={`/bottles/${view.id}`} asChild>
         <Pressable className="flex-1 flex-row items-end gap-3" aria-label={`${view.name}, ${view.batch}, use by ${view.due.words}`}>
           <View style={{ marginBottom: -3 }}>

@@ -8,8 +8,9 @@ interface CautionsProps {
 
 /** What must be read before anything else: said in full, at once. */
 export function StopCautions({ cautions }: CautionsProps) {
+  if (cautions.length === 0) return null;
   return (
-    <View role="alert" className={cautions.length > 0 ? 'gap-2' : ''}>
+    <View role="alert" className="gap-2">
       {cautions.map((caution) => (
         <View key={caution.code} className="gap-1 rounded-[12px] bg-[#FFE3D8] p-3">
           <Text variant="subheading" className="text-[#7A1F05]">

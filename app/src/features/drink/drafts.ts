@@ -1,5 +1,5 @@
 import type { DrinkRecord } from '@wellhydra/contract';
-import { mergeDrinks, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
+import { mergeDrinks, sameDocument, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { readDurable, writeDurable } from '../../state/durable';
 
@@ -24,8 +24,6 @@ export type Drafts = Readonly<Record<string, Draft>>;
 
 const DRAFTS_KEY = 'wellhydra.drafts';
 
-const same = (a: DrinkDocument, b: DrinkDocument): boolean => JSON.stringify(a) === JSON.stringify(b);
-
 function fromRecord({ id, revision, document }: DrinkRecord, composer = ''): Draft {
   return { id, revision, base: document, mine: document, composer, unsent: false, stuck: null, conflicts: [], otherName: null };
 }
@@ -38,7 +36,7 @@ function mergedWith(draft: Draft, record: DrinkRecord): Draft {
     revision: record.revision,
     base: record.document,
     mine: merged,
-    unsent: !same(merged, record.document),
+    unsent: !sameDocument(merged, record.document),
     stuck: null,
     conflicts: [...draft.conflicts.filter(({ at }) => !conflicts.some((each) => each.at === at)), ...conflicts],
     otherName: record.savedBy,
@@ -63,7 +61,7 @@ const slice = createSlice({
     drinkEdited: (state, { payload }: PayloadAction<{ id: string; document: DrinkDocument }>) => {
       const draft = state[payload.id];
       if (!draft) return state;
-      return { ...state, [payload.id]: { ...draft, mine: payload.document, unsent: !same(payload.document, draft.base) || draft.revision === 0 } };
+      return { ...state, [payload.id]: { ...draft, mine: payload.document, unsent: !sameDocument(payload.document, draft.base) || draft.revision === 0 } };
     },
     composerTyped: (state, { payload }: PayloadAction<{ id: string; text: string }>) => {
       const draft = state[payload.id];
@@ -72,7 +70,7 @@ const slice = createSlice({
     drinkSaved: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
       const draft = state[record.id];
       if (!draft) return state;
-      const unsent = !same(draft.mine, record.document);
+      const unsent = !sameDocument(draft.mine, record.document);
       return { ...state, [record.id]: { ...draft, revision: record.revision, base: record.document, unsent, stuck: null } };
     },
     drinkCollided: (state, { payload: record }: PayloadAction<DrinkRecord>) => {

@@ -1,10 +1,9 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import ChevronDown from 'lucide-react-native/icons/chevron-down';
-import ChevronUp from 'lucide-react-native/icons/chevron-up';
 import { useState } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { basisChosen, type Basis } from '../../state/preferences';
 import { useAppDispatch, useAppSelector } from '../../state/store';
+import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { Rail } from '../../ui/rail';
 import { Text } from '../../ui/text';
@@ -67,7 +66,7 @@ export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
     );
   return (
     <View className="on-panel max-h-[72%] rounded-t-[20px] bg-panel px-4 pb-3 pt-2" role="complementary" aria-label="Figures">
-      <Pressable role="button" aria-expanded={open} aria-label={open ? 'Show fewer figures' : 'Show all figures, cautions and keeping'} onPress={() => setOpen(!open)} className="min-h-[48px] flex-row items-center justify-between gap-3">
+      <View className="min-h-[48px] flex-row items-center justify-between gap-2">
         {title}
         <View className="flex-row items-center gap-2">
           {!open && others > 0 ? (
@@ -75,9 +74,9 @@ export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
               {others === 1 ? '1 caution' : `${others} cautions`}
             </Text>
           ) : null}
-          <Text className="text-panelmute">{open ? <ChevronDown size={20} color="currentColor" /> : <ChevronUp size={20} color="currentColor" />}</Text>
+          <Button label={open ? 'Fewer' : 'All'} kind="onPanel" expanded={open} onPress={() => setOpen(!open)} />
         </View>
-      </Pressable>
+      </View>
       {open ? <ScrollView>{figuresAndMore}</ScrollView> : figuresAndMore}
     </View>
   );

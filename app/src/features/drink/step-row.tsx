@@ -46,7 +46,7 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
   return (
     <>
       <View className="flex-row items-start gap-1">
-        <Pressable role="button" aria-label={`Change step ${step.index + 1}: ${step.title}`} onPress={() => onEdit(step.id)} className="min-h-[44px] flex-1 justify-center">
+        <Pressable role="button" onPress={() => onEdit(step.id)} className="min-h-[44px] flex-1 justify-center">
           <Text variant="subheading" className={step.problem ? 'text-heat' : ''}>
             {step.title}
           </Text>

@@ -46,6 +46,12 @@ export function doseWords(line: IngredientLine, added_g: number): string {
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** The catalogue's name for it, where the written one is another. */
+function nameBeside({ ingredient }: IngredientLine, written: string): string | undefined {
+  const text = written.toLowerCase();
+  return ingredient.name.toLowerCase().split(/[ ,]+/).every((word) => text.includes(word)) ? undefined : ingredient.name;
+}
+
 /** Steps as rows, with what the run of the drink says about each. */
 export function stepsView(document: DrinkDocument, analysis: Analysis): readonly StepView[] {
   return document.steps.map((step, index): StepView => {
@@ -53,8 +59,8 @@ export function stepsView(document: DrinkDocument, analysis: Analysis): readonly
     const problem = analysis.problems.find((each) => each.step === index);
     const notes = analysis.findings.filter((finding) => finding.step === index).map(({ text }) => text);
     const line = entry?.line;
-    const title = line ? capital(line.understood) : step.verb === 'add' ? step.text || 'Nothing written yet' : [VERB_NAMES[step.verb] ?? capital(step.verb), step.text].filter(Boolean).join(', ');
-    const details = line && entry.added_g !== undefined ? doseWords(line, entry.added_g) : '';
+    const title = step.verb === 'add' ? capital(step.text.trim()) || 'Nothing written yet' : [VERB_NAMES[step.verb] ?? capital(step.verb), step.text].filter(Boolean).join(', ');
+    const details = line && entry.added_g !== undefined ? [nameBeside(line, step.text), doseWords(line, entry.added_g)].filter(Boolean).join(' · ') : '';
     return {
       id: step.id,
       index,

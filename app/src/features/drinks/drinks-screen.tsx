@@ -40,6 +40,7 @@ export function DrinksScreen() {
           </Text>
         )}
         stickySectionHeadersEnabled={false}
+        initialNumToRender={30}
         contentContainerClassName="pb-24"
         ListHeaderComponent={
           <View className="mx-auto w-full max-w-[860px] gap-3 px-4 pt-5 md:px-8">

@@ -1,0 +1,94 @@
+import { randomUUID } from 'node:crypto';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
+
+/** A person at the application, with a kitchen of their own. */
+export interface Cook {
+  readonly email: string;
+  readonly password: string;
+  readonly name: string;
+}
+
+const PASSWORD = 'salt and sugar and water';
+
+/** Makes an account through the interface and ends on the list of drinks. */
+export async function register(page: Page, name: string, invitation?: string): Promise<Cook> {
+  const cook = { name, email: `${name.toLowerCase()}-${randomUUID().slice(0, 8)}@example.test`, password: PASSWORD };
+  await page.goto('/welcome');
+  await page.getByRole('button', { name: 'New account' }).click();
+  await page.getByLabel('Your name').fill(cook.name);
+  await page.getByLabel('E-mail').fill(cook.email);
+  await page.getByLabel('Password').fill(cook.password);
+  if (invitation) {
+    await page.getByRole('radio', { name: 'I have an invitation' }).click();
+    await page.getByLabel('Invitation code').fill(invitation);
+  } else await page.getByLabel('Name of the kitchen').fill(`${name}’s galley`);
+  await page.getByRole('button', { name: 'Make account' }).click();
+  await expect(page.getByRole('heading', { name: 'Drinks', exact: true })).toBeVisible();
+  return cook;
+}
+
+export async function openDemo(page: Page): Promise<void> {
+  await page.goto('/welcome');
+  await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
+  await expect(page.getByRole('heading', { name: 'Drinks', exact: true })).toBeVisible();
+}
+
+/** Starts a drink of a kind that begins empty and gives it a name. */
+export async function newDrink(page: Page, kind: string, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'New drink' }).first().click();
+  await page.getByRole('button', { name: kind, exact: true }).click();
+  await page.getByLabel('Name of the drink').fill(name);
+}
+
+/** What opens a step for editing: the first button on its row. */
+export const stepButton = (page: Page, number: number): Locator => page.getByRole('listitem').nth(number - 1).getByRole('button').first();
+
+/** Removes the steps a new drink of some kinds begins with. */
+export async function clearSteps(page: Page): Promise<void> {
+  const steps = page.getByRole('listitem');
+  while ((await steps.count()) > 0) {
+    const before = await steps.count();
+    await stepButton(page, 1).click();
+    await page.getByRole('button', { name: 'Remove step' }).click();
+    await expect(steps).toHaveCount(before - 1);
+  }
+}
+
+export async function typeSteps(page: Page, lines: readonly string[]): Promise<void> {
+  const next = page.getByLabel('Next step');
+  for (const line of lines) {
+    await next.fill(line);
+    await next.press('Enter');
+    await expect(next).toHaveValue('');
+  }
+}
+
+export const saved = (page: Page): Promise<void> => expect(page.getByText(/Version \d+ · saved/)).toBeVisible();
+
+/** Opens the whole panel of figures, which a phone folds. */
+export async function allFigures(page: Page): Promise<Locator> {
+  const more = page.getByRole('button', { name: 'All', exact: true });
+  if (await more.isVisible()) await more.click();
+  return page.getByRole('complementary', { name: 'Figures' });
+}
+
+/** Every test fails on a request to anywhere but the server under test, and on an error in the page. */
+export const test = base.extend<{ watched: void }>({
+  watched: [
+    async ({ context, baseURL }, use) => {
+      const strayed: string[] = [];
+      const failed: string[] = [];
+      context.on('request', (request) => {
+        const url = request.url();
+        if (!url.startsWith(baseURL as string) && !url.startsWith('data:') && !url.startsWith('blob:')) strayed.push(url);
+      });
+      context.on('weberror', (error) => failed.push(error.error().message));
+      await use();
+      expect(strayed, 'requests to elsewhere').toEqual([]);
+      expect(failed, 'errors in the page').toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };

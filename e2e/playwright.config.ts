@@ -1,0 +1,43 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.E2E_PORT ?? 4970);
+const root = new URL('..', import.meta.url).pathname;
+
+/** One real server on a database of its own, which the test command has started. */
+export default defineConfig({
+  testDir: './tests',
+  outputDir: './test-results',
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  reporter: [['list']],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  projects: [
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
+    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+  ],
+  webServer: {
+    command: `${process.execPath} ${root}.build/server/main.mjs`,
+    url: `http://localhost:${port}/api/ready`,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    env: {
+      DATABASE_URL: process.env.E2E_DATABASE_URL ?? '',
+      PORT: String(port),
+      HOST: 'localhost',
+      APP_FOLDER: process.env.E2E_APP_FOLDER ?? '',
+      DEMO: '1',
+      LOG_LEVEL: 'warn',
+      REQUESTS_PER_MINUTE: '100000',
+    },
+  },
+});

@@ -1,0 +1,86 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { allFigures, expect, openDemo, register, test } from '../cook';
+
+/** Every address there is, and something that only stands there. */
+async function addresses(page: Page): Promise<readonly (readonly [string, string])[]> {
+  const { drinks } = await (await page.request.get('/api/drinks')).json();
+  const { bottles } = await (await page.request.get('/api/bottles')).json();
+  return [
+    ['/drinks', 'Drinks'],
+    [`/drinks/${drinks[0].id}`, 'In each'],
+    ['/shelf', 'Shelf'],
+    [`/bottles/${bottles[0].id}`, bottles[0].drinkName],
+    ['/kitchen', 'Skerry Light'],
+    ['/no/such/place', 'Nothing here'],
+    ['/drinks/00000000-0000-4000-8000-000000000000', 'No such drink'],
+    ['/bottles/00000000-0000-4000-8000-000000000000', 'No such bottle'],
+  ];
+}
+
+test('deep links and reloads work on every address', async ({ page }) => {
+  await openDemo(page);
+  for (const [address, heading] of await addresses(page)) {
+    await page.goto(address);
+    await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+  }
+});
+
+for (const theme of ['light', 'dark'] as const)
+  test(`nothing stands in the way of those who see or move differently (${theme})`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
+    await page.goto('/welcome');
+    await page.getByRole('button', { name: 'New account' }).click();
+    await expect(page.getByLabel('Your name')).toBeVisible();
+    const check = async (where: string) => {
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => `${where}: ${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`)).toEqual([]);
+    };
+    await check('/welcome');
+    await openDemo(page);
+    for (const [address, heading] of await addresses(page)) {
+      await page.goto(address);
+      await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+      if (address.startsWith('/drinks/')) await allFigures(page);
+      await check(address);
+    }
+  });
+
+test('an account goes in and out, and a wrong password is told', async ({ page }) => {
+  const cook = await register(page, 'Ines');
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page.getByRole('button', { name: 'Open the demo kitchen' })).toBeVisible();
+  await page.goto('/drinks');
+  await expect(page.getByRole('button', { name: 'Open the demo kitchen' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByLabel('E-mail').fill(cook.email);
+  await page.getByLabel('Password').fill('not this one');
+  const signIn = page.getByRole('button', { name: 'Sign in' });
+  await signIn.click();
+  await expect(page.getByText('E-mail and password do not belong together')).toBeVisible();
+  await page.getByLabel('Password').fill(cook.password);
+  await signIn.click();
+  await expect(page.getByText('No drinks yet')).toBeVisible();
+});
+
+test('night is chosen and stays chosen', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/kitchen');
+  await page.getByRole('radio', { name: 'Night' }).click();
+  await expect(page.locator('html')).toHaveClass(/dark/);
+  await page.reload();
+  await expect(page.locator('html')).toHaveClass(/dark/);
+});
+
+test('a server that does not answer is told, and asked again', async ({ page }) => {
+  await openDemo(page);
+  await page.route('**/api/**', (route) => route.abort());
+  await page.goto('/shelf');
+  await expect(page.getByText('The kitchen does not answer')).toBeVisible();
+  await page.unroute('**/api/**');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+});
