@@ -8,7 +8,10 @@ export default tseslint.config(
   ...tseslint.configs.recommended,
   {
     rules: {
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', destructuredArrayIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', destructuredArrayIgnorePattern: '^_' },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-non-null-assertion': 'off',
       eqeqeq: 'error',
@@ -18,7 +21,24 @@ export default tseslint.config(
   { files: ['app/src/**/*.{ts,tsx}'], ...hooks.configs.flat.recommended },
   {
     files: ['**/*.mjs', '**/*.cjs', '**/*.js'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', require: 'readonly', module: 'writable', fetch: 'readonly', URL: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', performance: 'readonly', localStorage: 'readonly', matchMedia: 'readonly', document: 'readonly', __dirname: 'readonly', __filename: 'readonly' } },
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        require: 'readonly',
+        module: 'writable',
+        fetch: 'readonly',
+        URL: 'readonly',
+        setTimeout: 'readonly',
+        clearTimeout: 'readonly',
+        performance: 'readonly',
+        localStorage: 'readonly',
+        matchMedia: 'readonly',
+        document: 'readonly',
+        __dirname: 'readonly',
+        __filename: 'readonly',
+      },
+    },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
   { files: ['**/test/**', '**/*.test.ts', '**/*.test.tsx'], rules: { '@typescript-eslint/no-explicit-any': 'off' } },

@@ -8,6 +8,6 @@ const node = (name) => ({
   testMatch: ['<rootDir>/**/*.test.ts'],
   transform: { '\\.m?[jt]sx?$': require.resolve('./scripts/jest-esbuild.cjs') },
   transformIgnorePatterns: ['/node_modules/(?!(@wellhydra)/)'],
-  });
+});
 
 module.exports = { projects: [node('core'), node('contract'), node('cli'), node('server'), '<rootDir>/app'] };

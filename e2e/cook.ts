@@ -41,7 +41,12 @@ export async function newDrink(page: Page, kind: string, name: string): Promise<
 }
 
 /** What opens a step for editing: the first button on its row. */
-export const stepButton = (page: Page, number: number): Locator => page.getByRole('listitem').nth(number - 1).getByRole('button').first();
+export const stepButton = (page: Page, number: number): Locator =>
+  page
+    .getByRole('listitem')
+    .nth(number - 1)
+    .getByRole('button')
+    .first();
 
 /** Removes the steps a new drink of some kinds begins with. */
 export async function clearSteps(page: Page): Promise<void> {
@@ -80,7 +85,8 @@ export const test = base.extend<{ watched: void }>({
       const failed: string[] = [];
       context.on('request', (request) => {
         const url = request.url();
-        if (!url.startsWith(baseURL as string) && !url.startsWith('data:') && !url.startsWith('blob:')) strayed.push(url);
+        if (!url.startsWith(baseURL as string) && !url.startsWith('data:') && !url.startsWith('blob:'))
+          strayed.push(url);
       });
       context.on('weberror', (error) => failed.push(error.error().message));
       await use();

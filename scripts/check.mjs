@@ -12,9 +12,24 @@ const bin = (/** @type {string} */ path) => join(ROOT, 'node_modules', path);
 
 /** @type {readonly (readonly [string, readonly string[]])[]} */
 const STEPS = [
-  ...['core', 'contract', 'cli', 'server', 'app', 'e2e', 'scripts'].map((name) => /** @type {const} */ ([`Types: ${name}`, [bin('typescript/bin/tsc'), '-p', name]])),
+  ...['core', 'contract', 'cli', 'server', 'app', 'e2e', 'scripts'].map(
+    (name) => /** @type {const} */ ([`Types: ${name}`, [bin('typescript/bin/tsc'), '-p', name]]),
+  ),
   ['Lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
-  ['Dependency directions', [bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', 'core/src', 'contract/src', 'cli/src', 'server/src', 'app/src', 'e2e']],
+  [
+    'Dependency directions',
+    [
+      bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+      '--config',
+      '.dependency-cruiser.cjs',
+      'core/src',
+      'contract/src',
+      'cli/src',
+      'server/src',
+      'app/src',
+      'e2e',
+    ],
+  ],
   ['Formatting', [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']],
   ...(process.argv.includes('--no-tests') ? [] : [/** @type {const} */ (['Tests', [join(ROOT, 'scripts/test.mjs')]])]),
 ];

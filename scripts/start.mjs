@@ -17,7 +17,14 @@ DATABASE_URL=postgres://… uses a PostgreSQL server of your own.`;
 
 function readOptions() {
   try {
-    const { values } = parseArgs({ options: { port: { type: 'string' }, data: { type: 'string' }, 'no-demo': { type: 'boolean' }, help: { type: 'boolean' } } });
+    const { values } = parseArgs({
+      options: {
+        port: { type: 'string' },
+        data: { type: 'string' },
+        'no-demo': { type: 'boolean' },
+        help: { type: 'boolean' },
+      },
+    });
     return values;
   } catch (error) {
     return giveUp(`${error instanceof Error ? error.message : error}\n\n${USAGE}`);
@@ -28,7 +35,8 @@ function readOptions() {
 async function choosePort(wanted) {
   if (wanted === undefined) return freePort(DEFAULT_PORT);
   const port = Number(wanted);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) return giveUp(`--port takes a number from 1 to 65535, not "${wanted}".`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    return giveUp(`--port takes a number from 1 to 65535, not "${wanted}".`);
   if (!(await isFree(port))) return giveUp(`Port ${port} is taken. Choose another one, or leave --port out.`);
   return port;
 }
@@ -41,7 +49,10 @@ function claim(file) {
   if (existsSync(file)) {
     const pid = Number(readFileSync(file, 'utf8'));
     try {
-      if (readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs')) giveUp(`Wellhydra is running with this data already (process ${pid}). Stop it first, or give another folder with --data.`);
+      if (readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs'))
+        giveUp(
+          `Wellhydra is running with this data already (process ${pid}). Stop it first, or give another folder with --data.`,
+        );
     } catch {
       // Left by a start that was killed.
     }
@@ -97,16 +108,25 @@ process.on('SIGHUP', () => void stop(0));
 try {
   if (!ownDatabase) {
     cluster = await startCluster({ dataFolder });
-    if (!cluster.folder.startsWith(dataFolder)) say(`    The database lives in ${cluster.folder}: the postgres user cannot reach ${dataFolder}.`);
+    if (!cluster.folder.startsWith(dataFolder))
+      say(`    The database lives in ${cluster.folder}: the postgres user cannot reach ${dataFolder}.`);
     await cluster.ensureDatabase('wellhydra');
   }
-  server = await serve({ databaseUrl: ownDatabase ?? /** @type {NonNullable<typeof cluster>} */ (cluster).url('wellhydra'), appFolder, port, demo: !options['no-demo'], logFile: join(dataFolder, 'server.log') });
+  server = await serve({
+    databaseUrl: ownDatabase ?? /** @type {NonNullable<typeof cluster>} */ (cluster).url('wellhydra'),
+    appFolder,
+    port,
+    demo: !options['no-demo'],
+    logFile: join(dataFolder, 'server.log'),
+  });
 } catch (error) {
   process.stderr.write(`\nWellhydra could not start: ${error instanceof Error ? error.message : error}\n`);
   await stop(1);
 }
 if (server) {
-  say(`\nWellhydra is ready after ${((Date.now() - started) / 1000).toFixed(1)} s:  http://localhost:${server.port}\nCtrl-C stops it. Data in ${dataFolder}.`);
+  say(
+    `\nWellhydra is ready after ${((Date.now() - started) / 1000).toFixed(1)} s:  http://localhost:${server.port}\nCtrl-C stops it. Data in ${dataFolder}.`,
+  );
   void server.ended.then((code) => {
     if (stopping) return;
     process.stderr.write(`The server ended by itself (${code}); its log is ${join(dataFolder, 'server.log')}.\n`);

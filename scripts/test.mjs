@@ -43,7 +43,10 @@ process.on('SIGTERM', () => cleanAndExit(143));
 async function unitTests() {
   say('Unit and server tests');
   const env = { ...process.env, TEST_DATABASE_URL: cluster.url('postgres') };
-  return run(process.execPath, [join(ROOT, 'node_modules/jest/bin/jest.js'), '--max-workers=2', ...unitWords], { cwd: ROOT, env });
+  return run(process.execPath, [join(ROOT, 'node_modules/jest/bin/jest.js'), '--max-workers=2', ...unitWords], {
+    cwd: ROOT,
+    env,
+  });
 }
 
 /** @returns {Promise<number>} */
@@ -52,8 +55,23 @@ async function browserTests() {
   const { appFolder } = await ensureBuild();
   say('Browser tests');
   await cluster.ensureDatabase('browser');
-  const env = { ...process.env, E2E_DATABASE_URL: cluster.url('browser'), E2E_APP_FOLDER: appFolder, E2E_PORT: String(await freePort(4970)) };
-  return run(process.execPath, [join(ROOT, 'node_modules/@playwright/test/cli.js'), 'test', '--config', join(ROOT, 'e2e/playwright.config.ts'), ...(part === 'browser' ? more : [])], { cwd: join(ROOT, 'e2e'), env });
+  const env = {
+    ...process.env,
+    E2E_DATABASE_URL: cluster.url('browser'),
+    E2E_APP_FOLDER: appFolder,
+    E2E_PORT: String(await freePort(4970)),
+  };
+  return run(
+    process.execPath,
+    [
+      join(ROOT, 'node_modules/@playwright/test/cli.js'),
+      'test',
+      '--config',
+      join(ROOT, 'e2e/playwright.config.ts'),
+      ...(part === 'browser' ? more : []),
+    ],
+    { cwd: join(ROOT, 'e2e'), env },
+  );
 }
 
 let code = 0;

@@ -3,7 +3,7 @@
   var chosen = null;
   try {
     chosen = JSON.parse(localStorage.getItem('wellhydra.preferences') || '{}').theme;
-  } catch (error) {
+  } catch {
     // Storage that is closed to us chooses nothing.
   }
   var dark = chosen === 'dark' || (chosen !== 'light' && matchMedia('(prefers-color-scheme: dark)').matches);

@@ -16,7 +16,8 @@ const sources = (folder) =>
     .sort();
 
 const hash = createHash('sha256');
-for (const file of [...sources(join(root, 'core/src')), ...sources(join(root, 'cli/src'))]) hash.update(file).update(readFileSync(file));
+for (const file of [...sources(join(root, 'core/src')), ...sources(join(root, 'cli/src'))])
+  hash.update(file).update(readFileSync(file));
 const bundle = join(out, `wellhydra-${hash.digest('hex').slice(0, 16)}.mjs`);
 
 if (!existsSync(bundle)) {

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { WrongInput, runCommand } from './run-command';
+import { WrongInput } from './command';
+import { runCommand } from './run-command';
 
 const STANDARD_INPUT = 0;
 

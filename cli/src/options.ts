@@ -1,5 +1,5 @@
 import { parseArgs } from 'node:util';
-import { WrongInput } from './run-command';
+import { WrongInput } from './command';
 
 /** Plain arguments and `--name value` options of a verb. */
 export interface ParsedArguments {

@@ -17,7 +17,8 @@ function run(args: readonly string[], files: Readonly<Record<string, string>> = 
   return { code, out, errors, json: code === 0 && out.startsWith('{') ? JSON.parse(out) : undefined };
 }
 
-const file = (steps: unknown, more: object = {}) => JSON.stringify({ format: 'wellhydra-drink/1', name: 'T', kind: 'rehydration', steps, ...more });
+const file = (steps: unknown, more: object = {}) =>
+  JSON.stringify({ format: 'wellhydra-drink/1', name: 'T', kind: 'rehydration', steps, ...more });
 
 describe('analyse', () => {
   test.each(readdirSync(EXAMPLES).filter((name) => name.endsWith('.json')))('runs examples/%s clean', (name) => {
@@ -47,22 +48,31 @@ describe('analyse', () => {
     expect(out).toBe('');
   });
 
-  test.each([[['analyse']], [['analyse', 'a', 'b']], [['analyse', 'f.json', '--range', 'many']], [['analyse', 'f.json', '--colour', 'red']], [[]], [['brew']]])(
-    'answers 2 to %j',
-    (args) => expect(run(args, { 'f.json': file([]) }).code).toBe(2),
-  );
+  test.each([
+    [['analyse']],
+    [['analyse', 'a', 'b']],
+    [['analyse', 'f.json', '--range', 'many']],
+    [['analyse', 'f.json', '--colour', 'red']],
+    [[]],
+    [['brew']],
+  ])('answers 2 to %j', (args) => expect(run(args, { 'f.json': file([]) }).code).toBe(2));
 });
 
 describe('the small verbs', () => {
   test('convert', () => {
-    expect(run(['convert', '2/3 cup honey', '--to', 'g']).json).toMatchObject({ unit: 'g', understood: '0.667 US cup honey' });
+    expect(run(['convert', '2/3 cup honey', '--to', 'g']).json).toMatchObject({
+      unit: 'g',
+      understood: '0.667 US cup honey',
+    });
     expect(run(['convert', '1 US cup', '--to', 'mL']).json.value).toBeCloseTo(236.588237, 5);
     expect(run(['convert', '-2 g salt', '--to', 'mg']).code).toBe(2);
     expect(run(['convert', '2 g salt']).code).toBe(2);
   });
   test('ingredients', () => {
     expect(JSON.parse(run(['ingredients']).out).length).toBeGreaterThan(60);
-    expect(JSON.parse(run(['ingredients', 'citrate']).out).map(({ id }: { id: string }) => id)).toContain('trisodium-citrate');
+    expect(JSON.parse(run(['ingredients', 'citrate']).out).map(({ id }: { id: string }) => id)).toContain(
+      'trisodium-citrate',
+    );
     expect(JSON.parse(run(['ingredients', 'zzz']).out)).toEqual([]);
   });
   test('targets, schema and help', () => {
@@ -74,7 +84,10 @@ describe('the small verbs', () => {
 
 test('the installed command reads standard input and sets the exit code', () => {
   const command = join(ROOT, 'cli/bin/wellhydra.mjs');
-  const good = spawnSync(process.execPath, [command, 'analyse', '-'], { input: file([{ add: '1 L water' }]), encoding: 'utf8' });
+  const good = spawnSync(process.execPath, [command, 'analyse', '-'], {
+    input: file([{ add: '1 L water' }]),
+    encoding: 'utf8',
+  });
   expect([good.status, good.stderr]).toEqual([0, '']);
   expect(JSON.parse(good.stdout).yield.volume_mL).toBeCloseTo(1000, 3);
   const bad = spawnSync(process.execPath, [command, 'analyse', '/no/such/file'], { encoding: 'utf8' });

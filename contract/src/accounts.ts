@@ -63,5 +63,7 @@ export const kitchenDetails = objectOf<KitchenDetails>({
   name: Joi.string().required(),
   demo: Joi.boolean().required(),
   invitation: Joi.string().required(),
-  members: Joi.array().items(Joi.object({ id: id.required(), name: Joi.string().required(), email: Joi.string().required() })).required(),
+  members: Joi.array()
+    .items(Joi.object({ id: id.required(), name: Joi.string().required(), email: Joi.string().required() }))
+    .required(),
 });

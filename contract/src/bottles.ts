@@ -18,7 +18,15 @@ export const makeBrew = objectOf<MakeBrew>({
   drinkRevision: Joi.number().integer().min(1).required(),
   madeAt: timestamp.required(),
   bottles: Joi.array()
-    .items(Joi.object({ id: id.required(), volume_mL: volume_mL.required(), place: Joi.string().valid(...PLACES).required() }))
+    .items(
+      Joi.object({
+        id: id.required(),
+        volume_mL: volume_mL.required(),
+        place: Joi.string()
+          .valid(...PLACES)
+          .required(),
+      }),
+    )
     .min(1)
     .max(BOTTLE_LIMITS.bottles)
     .unique('id')
@@ -90,7 +98,9 @@ export const bottleRecord = objectOf<BottleRecord>({
   drinkId: id.required(),
   drinkName: Joi.string().required(),
   kind: Joi.string().required(),
-  place: Joi.string().valid(...PLACES).required(),
+  place: Joi.string()
+    .valid(...PLACES)
+    .required(),
   volume_mL: Joi.number().required(),
   remaining_mL: Joi.number().min(0).required(),
   serving_mL: Joi.number().required(),
@@ -122,5 +132,8 @@ export const pour = objectOf<Pour>({ volume_mL: volume_mL.required(), pouredAt: 
 export interface MoveBottle {
   readonly place: Place;
 }
-export const moveBottle = objectOf<MoveBottle>({ place: Joi.string().valid(...PLACES).required() });
-
+export const moveBottle = objectOf<MoveBottle>({
+  place: Joi.string()
+    .valid(...PLACES)
+    .required(),
+});

@@ -7,7 +7,9 @@ export const DRINK_LIMITS = { steps: 200, text: 500, name: 120 } as const;
 
 const step = Joi.object({
   id: Joi.string().max(64).required(),
-  verb: Joi.string().valid(...VERBS).required(),
+  verb: Joi.string()
+    .valid(...VERBS)
+    .required(),
   text: Joi.string().allow('').max(DRINK_LIMITS.text).required(),
   note: Joi.string().allow('').max(DRINK_LIMITS.text),
   optional: Joi.boolean(),
@@ -16,7 +18,9 @@ const step = Joi.object({
 /** A drink as people edit it; text that is not understood is kept as it is. */
 export const drinkDocument = Joi.object<DrinkDocument>({
   name: Joi.string().allow('').max(DRINK_LIMITS.name).required(),
-  kind: Joi.string().valid(...DRINK_KINDS).required(),
+  kind: Joi.string()
+    .valid(...DRINK_KINDS)
+    .required(),
   serving: Joi.string().allow('').max(60).required(),
   target: Joi.string().max(60).allow(null).required(),
   steps: Joi.array().items(step).max(DRINK_LIMITS.steps).unique('id').required(),

@@ -14,7 +14,7 @@ export const ERROR_CODES = {
   'too-many-requests': 'Too many requests; try again after the time given',
   'too-large': 'The request is larger than the server takes',
   'database-unavailable': 'The database does not answer; nothing was changed, try again',
-  'unexpected': 'The server failed; it has been logged',
+  unexpected: 'The server failed; it has been logged',
 } as const;
 
 export type ErrorCode = keyof typeof ERROR_CODES;

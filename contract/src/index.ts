@@ -2,7 +2,16 @@
 export { PASSWORD_LENGTH, kitchenDetails, register, serverOptions, session, signIn } from './accounts';
 export type { KitchenDetails, Register, ServerOptions, Session, SignIn } from './accounts';
 export { BOTTLE_LIMITS, bottleList, bottleRecord, brewRecord, makeBrew, moveBottle, pour, pourParams } from './bottles';
-export type { BottleList, BottleRecord, BrewRecord, MakeBrew, MoveBottle, Pour, PourParams, PourRecord } from './bottles';
+export type {
+  BottleList,
+  BottleRecord,
+  BrewRecord,
+  MakeBrew,
+  MoveBottle,
+  Pour,
+  PourParams,
+  PourRecord,
+} from './bottles';
 export { idParams } from './common';
 export type { IdParams } from './common';
 export { DRINK_LIMITS, drinkDocument, drinkList, drinkRecord, saveDrink } from './drinks';

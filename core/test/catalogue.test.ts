@@ -1,7 +1,18 @@
-import { CATALOGUE, INGREDIENT_NAMES, findIngredient, ingredientById, molarMass, normaliseName, searchIngredients, countElements } from '../src/catalogue';
+import {
+  CATALOGUE,
+  INGREDIENT_NAMES,
+  findIngredient,
+  ingredientById,
+  molarMass,
+  normaliseName,
+  searchIngredients,
+  countElements,
+} from '../src/catalogue';
 import { carbohydrateOf, massOf, sugarsOf, WEAK_ACIDS, type Composition } from '../src/liquid';
 
-const tabulated = CATALOGUE.flatMap((ingredient) => (ingredient.composition ? [[ingredient.id, ingredient.composition, ingredient] as const] : []));
+const tabulated = CATALOGUE.flatMap((ingredient) =>
+  ingredient.composition ? [[ingredient.id, ingredient.composition, ingredient] as const] : [],
+);
 
 describe('the catalogue', () => {
   test('has the forty that waters, salts, sugars and juices need, with contents', () => {
@@ -41,7 +52,9 @@ describe('the catalogue', () => {
   );
 
   test('search finds by part of a name', () => {
-    expect(searchIngredients('citrate').map(({ id }) => id)).toEqual(expect.arrayContaining(['trisodium-citrate', 'magnesium-citrate']));
+    expect(searchIngredients('citrate').map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['trisodium-citrate', 'magnesium-citrate']),
+    );
     expect(findIngredient('Fine Sea Salts')?.id).toBe('sea-salt-fine');
     expect(() => ingredientById('no-such')).toThrow(RangeError);
   });
@@ -50,21 +63,34 @@ describe('the catalogue', () => {
 describe('salts from their formulas', () => {
   // Molar masses: sums of IUPAC atomic weights, checked by a second program.
   test.each([
-    ['NaCl', 58.44], ['KCl', 74.548], ['Na3C6H5O7.2H2O', 294.099], ['Mg(C2H4NO2)2', 172.423],
-    ['MgSO4.7H2O', 246.466], ['Ca(C3H5O3)2.5H2O', 308.293], ['C6H8O7', 192.123],
+    ['NaCl', 58.44],
+    ['KCl', 74.548],
+    ['Na3C6H5O7.2H2O', 294.099],
+    ['Mg(C2H4NO2)2', 172.423],
+    ['MgSO4.7H2O', 246.466],
+    ['Ca(C3H5O3)2.5H2O', 308.293],
+    ['C6H8O7', 192.123],
   ])('%s weighs %d g/mol', (formula, mass) => expect(molarMass(formula)).toBeCloseTo(mass, 2));
 
   const contents = (id: string): Composition => ingredientById(id).composition as Composition;
   test.each([
-    ['table-salt', 'sodium_mmol', 17.112], ['potassium-chloride', 'potassium_mmol', 13.414],
-    ['trisodium-citrate', 'sodium_mmol', 10.201], ['trisodium-citrate', 'citric_mmol', 3.4],
-    ['magnesium-bisglycinate', 'magnesium_mmol', 5.8], ['magnesium-sulfate', 'magnesium_mmol', 4.057],
-    ['calcium-lactate', 'calcium_mmol', 3.244], ['baking-soda', 'sodium_mmol', 11.904],
+    ['table-salt', 'sodium_mmol', 17.112],
+    ['potassium-chloride', 'potassium_mmol', 13.414],
+    ['trisodium-citrate', 'sodium_mmol', 10.201],
+    ['trisodium-citrate', 'citric_mmol', 3.4],
+    ['magnesium-bisglycinate', 'magnesium_mmol', 5.8],
+    ['magnesium-sulfate', 'magnesium_mmol', 4.057],
+    ['calcium-lactate', 'calcium_mmol', 3.244],
+    ['baking-soda', 'sodium_mmol', 11.904],
     ['citric-acid', 'citric_mmol', 5.205],
-  ] as const)('a gram of %s has so many %s', (id, property, mmol) => expect(contents(id)[property]).toBeCloseTo(mmol, 2));
+  ] as const)('a gram of %s has so many %s', (id, property, mmol) =>
+    expect(contents(id)[property]).toBeCloseTo(mmol, 2),
+  );
 
   test('crystal water joins the water', () =>
     expect(contents('trisodium-citrate').water_g).toBeCloseTo((2 * 18.015) / 294.099, 4));
 
-  test.each(['NaCl(', 'Xx2', 'na', ')', ''])('%p is no formula', (text) => expect(() => countElements(text)).toThrow(RangeError));
+  test.each(['NaCl(', 'Xx2', 'na', ')', ''])('%p is no formula', (text) =>
+    expect(() => countElements(text)).toThrow(RangeError),
+  );
 });

@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { analyseDrink, analysisReport, figureValue, SPREAD_FIGURES } from '../src/analyse';
 import { ingredientById } from '../src/catalogue';
-import { DRINK_KINDS, DRINK_SCHEMA, mergeDrinks, sameDocument, readDrink, VERBS, writeDrink, type Drink, type DrinkDocument, type DrinkKind } from '../src/drink';
+import {
+  DRINK_KINDS,
+  DRINK_SCHEMA,
+  mergeDrinks,
+  sameDocument,
+  readDrink,
+  VERBS,
+  writeDrink,
+  type Drink,
+  type DrinkDocument,
+  type DrinkKind,
+} from '../src/drink';
 import { accountedMass, runSteps } from '../src/simulate';
 import { percentDailyValue, sugarTeaspoons } from '../src/serving';
 import { measureSpread, quantile, standardNormal } from '../src/spread';
@@ -12,16 +23,28 @@ const drinkOf = (kind: DrinkKind, lines: readonly string[], serving = '250 mL'):
   serving,
   steps: lines.map((text) => ({ verb: 'add', text })),
 });
-const SACHET = ['2.6 g table salt', '13.5 g glucose', '1.5 g potassium chloride', '2.9 g trisodium citrate dihydrate', 'water to 1 L'];
+const SACHET = [
+  '2.6 g table salt',
+  '13.5 g glucose',
+  '1.5 g potassium chloride',
+  '2.9 g trisodium citrate dihydrate',
+  'water to 1 L',
+];
 const HOME = ['6 level tsp sugar', '1/2 level tsp salt', 'water to 1 L'];
 
 describe('the sachet of rehydration salts', () => {
   const analysis = analyseDrink(drinkOf('rehydration', SACHET));
   // Printed on the sachet, within 2 %.
   test.each([
-    ['perLitre.sodium_mmol', 75], ['perLitre.chloride_mmol', 65], ['perLitre.glucose_mmol', 75],
-    ['perLitre.potassium_mmol', 20], ['perLitre.citrate_mmol', 10], ['liquid.osmolarity_mOsm_L', 245],
-  ] as const)('%s is %d', (figure, value) => expect(Math.abs(figureValue(analysis, figure)! / value - 1)).toBeLessThan(0.02));
+    ['perLitre.sodium_mmol', 75],
+    ['perLitre.chloride_mmol', 65],
+    ['perLitre.glucose_mmol', 75],
+    ['perLitre.potassium_mmol', 20],
+    ['perLitre.citrate_mmol', 10],
+    ['liquid.osmolarity_mOsm_L', 245],
+  ] as const)('%s is %d', (figure, value) =>
+    expect(Math.abs(figureValue(analysis, figure)! / value - 1)).toBeLessThan(0.02),
+  );
 
   test('by the glass', () => {
     expect(analysis.serving).toMatchObject({ volume_mL: 250 });
@@ -93,9 +116,22 @@ describe('other drinks', () => {
   });
 });
 
-const GRAMS: readonly string[] = ['water', 'table salt', 'glucose', 'white sugar', 'honey', 'lemon juice', 'citric acid', 'baking soda', 'magnesium citrate', 'cucumber'];
+const GRAMS: readonly string[] = [
+  'water',
+  'table salt',
+  'glucose',
+  'white sugar',
+  'honey',
+  'lemon juice',
+  'citric acid',
+  'baking soda',
+  'magnesium citrate',
+  'cucumber',
+];
 const randomLines = fc.array(
-  fc.tuple(fc.constantFrom(...GRAMS), fc.double({ min: 0.01, max: 500, noNaN: true })).map(([name, grams]) => `${grams.toFixed(3)} g ${name}`),
+  fc
+    .tuple(fc.constantFrom(...GRAMS), fc.double({ min: 0.01, max: 500, noNaN: true }))
+    .map(([name, grams]) => `${grams.toFixed(3)} g ${name}`),
   { minLength: 1, maxLength: 12 },
 );
 
@@ -139,7 +175,10 @@ describe('spread', () => {
     expect(spread.chanceAbove('perLitre.sodium_mmol', 90)).toBeLessThan(0.01);
   });
   test('heaped cutlery half-spoons are over the line about one time in three', () => {
-    const spread = measureSpread(analyseDrink(drinkOf('rehydration', ['25 g sugar', '1/2 heaped cutlery tsp salt', 'water to 1 L'])), { draws: 8000, seed: 7 });
+    const spread = measureSpread(
+      analyseDrink(drinkOf('rehydration', ['25 g sugar', '1/2 heaped cutlery tsp salt', 'water to 1 L'])),
+      { draws: 8000, seed: 7 },
+    );
     expect(spread.ranges['perLitre.sodium_mmol']!.p50).toBeCloseTo(86, -1);
     expect(Math.abs(spread.chanceAbove('perLitre.sodium_mmol', 90)! - 0.37)).toBeLessThan(0.12);
   });
@@ -150,7 +189,7 @@ describe('spread', () => {
       const { p5, p50, p95 } = measureSpread(analysis, { draws: 4000 }).ranges['perLitre.sodium_mmol']!;
       return (p95 - p5) / p50;
     };
-    expect(width(twice)).toBeGreaterThan((0.85 * width(once)));
+    expect(width(twice)).toBeGreaterThan(0.85 * width(once));
   });
   test('the same seed gives the same spread; another seed nearly so', () => {
     const analysis = analyseDrink(drinkOf('rehydration', HOME));
@@ -168,7 +207,16 @@ describe('spread', () => {
 
 describe('the drink file', () => {
   test('there and back', () => {
-    const drink: Drink = { name: 'T', kind: 'sport', serving: '500 mL', target: 'sports-6-percent', steps: [{ verb: 'add', text: '1 g salt', note: 'n', optional: true }, { verb: 'dissolve', text: '' }] };
+    const drink: Drink = {
+      name: 'T',
+      kind: 'sport',
+      serving: '500 mL',
+      target: 'sports-6-percent',
+      steps: [
+        { verb: 'add', text: '1 g salt', note: 'n', optional: true },
+        { verb: 'dissolve', text: '' },
+      ],
+    };
     expect(readDrink(JSON.parse(JSON.stringify(writeDrink(drink))))).toEqual({ kind: 'drink', drink });
   });
   test.each([
@@ -178,7 +226,11 @@ describe('the drink file', () => {
     ['no name', { format: 'wellhydra-drink/1', kind: 'sport', steps: [] }, 'name'],
     ['no steps', { format: 'wellhydra-drink/1', name: 'T', kind: 'sport' }, 'steps'],
     ['no verb', { format: 'wellhydra-drink/1', name: 'T', kind: 'sport', steps: [{ pour: 'x' }] }, 'steps[0]'],
-    ['two verbs', { format: 'wellhydra-drink/1', name: 'T', kind: 'sport', steps: [{ add: 'x', stir: '' }] }, 'steps[0]'],
+    [
+      'two verbs',
+      { format: 'wellhydra-drink/1', name: 'T', kind: 'sport', steps: [{ add: 'x', stir: '' }] },
+      'steps[0]',
+    ],
     ['no text', { format: 'wellhydra-drink/1', name: 'T', kind: 'sport', steps: [{ add: 2 }] }, 'steps[0].add'],
     ['unknown field', { format: 'wellhydra-drink/1', name: 'T', kind: 'sport', steps: [], colour: 'red' }, 'colour'],
   ])('refuses %s and says where', (_what, json, at) => {
@@ -190,12 +242,19 @@ describe('the drink file', () => {
     expect(DRINK_SCHEMA.properties.kind.enum).toEqual([...DRINK_KINDS]);
     expect(DRINK_SCHEMA.$defs.step.oneOf.map(({ required }) => required[0])).toEqual([...VERBS]);
   });
-  test('sugar of every spelling is one thing', () => expect(ingredientById('caster-sugar').composition).toEqual(ingredientById('white-sugar').composition));
+  test('sugar of every spelling is one thing', () =>
+    expect(ingredientById('caster-sugar').composition).toEqual(ingredientById('white-sugar').composition));
 });
 
 describe('two people edit one drink', () => {
   const step = (id: string, text: string) => ({ id, verb: 'add' as const, text });
-  const base: DrinkDocument = { name: 'T', kind: 'sport', serving: '250 mL', target: null, steps: [step('a', '1 g salt'), step('b', '20 g sugar'), step('c', 'water to 1 L')] };
+  const base: DrinkDocument = {
+    name: 'T',
+    kind: 'sport',
+    serving: '250 mL',
+    target: null,
+    steps: [step('a', '1 g salt'), step('b', '20 g sugar'), step('c', 'water to 1 L')],
+  };
   const edit = (changes: Partial<DrinkDocument>): DrinkDocument => ({ ...base, ...changes });
   const texts = (document: DrinkDocument) => document.steps.map(({ text }) => text);
 
@@ -207,33 +266,55 @@ describe('two people edit one drink', () => {
   });
   test('different steps: both stay', () => {
     const mine = edit({ steps: [step('a', '2 g salt'), base.steps[1]!, base.steps[2]!] });
-    const theirs = edit({ name: 'U', steps: [base.steps[0]!, step('b', '30 g sugar'), base.steps[2]!, step('d', '5 g honey')] });
+    const theirs = edit({
+      name: 'U',
+      steps: [base.steps[0]!, step('b', '30 g sugar'), base.steps[2]!, step('d', '5 g honey')],
+    });
     const { merged, conflicts } = mergeDrinks(base, mine, theirs);
     expect(conflicts).toEqual([]);
     expect(merged.name).toBe('U');
     expect(texts(merged)).toEqual(['2 g salt', '30 g sugar', 'water to 1 L', '5 g honey']);
   });
   test('the same step: mine stays, theirs is reported', () => {
-    const { merged, conflicts } = mergeDrinks(base, edit({ steps: [step('a', '2 g salt'), ...base.steps.slice(1)] }), edit({ steps: [step('a', '3 g salt'), ...base.steps.slice(1)] }));
+    const { merged, conflicts } = mergeDrinks(
+      base,
+      edit({ steps: [step('a', '2 g salt'), ...base.steps.slice(1)] }),
+      edit({ steps: [step('a', '3 g salt'), ...base.steps.slice(1)] }),
+    );
     expect(texts(merged)[0]).toBe('2 g salt');
     expect(conflicts).toEqual([{ at: 'a', theirs: '3 g salt', theirStep: step('a', '3 g salt') }]);
   });
   test('removed here, changed there: it stays as changed; removed there, untouched here: it goes', () => {
     const mine = edit({ steps: base.steps.slice(1) });
-    expect(texts(mergeDrinks(base, mine, edit({ steps: [step('a', '3 g salt'), ...base.steps.slice(1)] })).merged)).toContain('3 g salt');
+    expect(
+      texts(mergeDrinks(base, mine, edit({ steps: [step('a', '3 g salt'), ...base.steps.slice(1)] })).merged),
+    ).toContain('3 g salt');
     expect(texts(mergeDrinks(base, base, mine).merged)).toEqual(['20 g sugar', 'water to 1 L']);
   });
   test('moved here, added there', () => {
     const mine = edit({ steps: [base.steps[1]!, base.steps[0]!, base.steps[2]!] });
     const theirs = edit({ steps: [...base.steps.slice(0, 2), step('d', '5 g honey'), base.steps[2]!] });
-    expect(texts(mergeDrinks(base, mine, theirs).merged)).toEqual(['20 g sugar', '5 g honey', '1 g salt', 'water to 1 L']);
+    expect(texts(mergeDrinks(base, mine, theirs).merged)).toEqual([
+      '20 g sugar',
+      '5 g honey',
+      '1 g salt',
+      'water to 1 L',
+    ]);
   });
   test('no edit is lost, whatever the two do', () => {
-    const edits = fc.array(fc.tuple(fc.constantFrom('a', 'b', 'c', 'n1', 'n2'), fc.constantFrom('change', 'remove', 'append'), fc.string({ minLength: 1, maxLength: 4 })), { maxLength: 4 });
+    const edits = fc.array(
+      fc.tuple(
+        fc.constantFrom('a', 'b', 'c', 'n1', 'n2'),
+        fc.constantFrom('change', 'remove', 'append'),
+        fc.string({ minLength: 1, maxLength: 4 }),
+      ),
+      { maxLength: 4 },
+    );
     const apply = (who: string, list: readonly (readonly [string, string, string])[]): DrinkDocument =>
       list.reduce((document, [id, what, text]) => {
         if (what === 'remove') return edit({ steps: document.steps.filter((each) => each.id !== id) });
-        if (what === 'append' && !document.steps.some((each) => each.id === `${who}${id}`)) return edit({ steps: [...document.steps, step(`${who}${id}`, text)] });
+        if (what === 'append' && !document.steps.some((each) => each.id === `${who}${id}`))
+          return edit({ steps: [...document.steps, step(`${who}${id}`, text)] });
         return edit({ steps: document.steps.map((each) => (each.id === id ? step(id, `${who} ${text}`) : each)) });
       }, base);
     fc.assert(
@@ -243,7 +324,8 @@ describe('two people edit one drink', () => {
         const visible = [...texts(merged), ...conflicts.map(({ theirs: text }) => text)];
         for (const document of [mine, theirs])
           for (const each of document.steps)
-            if (!base.steps.some((was) => was.id === each.id && was.text === each.text)) expect(visible).toContain(each.text);
+            if (!base.steps.some((was) => was.id === each.id && was.text === each.text))
+              expect(visible).toContain(each.text);
       }),
       { numRuns: 300 },
     );

@@ -1,27 +1,60 @@
 import { analyseDrink } from '../src/analyse';
 import { CAUTION_RULES, dilutionWater } from '../src/caution';
 import type { DrinkKind } from '../src/drink';
-import { acidSugarIndex, classifyKeeping, KEEPING_TIMES, keepingOf, lowAcid, type KeepingProperties } from '../src/keeping';
+import {
+  acidSugarIndex,
+  classifyKeeping,
+  KEEPING_TIMES,
+  keepingOf,
+  lowAcid,
+  type KeepingProperties,
+} from '../src/keeping';
 import { bandPosition, TARGETS, targetByCode, targetFor } from '../src/target';
 
 const analyse = (kind: DrinkKind, lines: readonly string[], serving = '250 mL') =>
   analyseDrink({ name: 'Trial', kind, serving, steps: lines.map((text) => ({ verb: 'add' as const, text })) });
-const codes = (kind: DrinkKind, lines: readonly string[], serving?: string) => analyse(kind, lines, serving).cautions.map(({ code }) => code);
+const codes = (kind: DrinkKind, lines: readonly string[], serving?: string) =>
+  analyse(kind, lines, serving).cautions.map(({ code }) => code);
 
 describe('cautions', () => {
   // Each rule with a drink that fires it and a near miss that does not.
   test.each<[string, DrinkKind, string[], string[], string?]>([
-    ['rehydration-salt-high', 'rehydration', ['6 tsp sugar', '1 tsp salt', 'water to 1 L'], ['6 tsp sugar', '0.8 tsp salt', 'water to 1 L']],
-    ['rehydration-salt-low', 'rehydration', ['6 tsp sugar', '1/2 tsp salt', 'water to 1 L'], ['6 tsp sugar', '0.6 tsp salt', 'water to 1 L']],
-    ['rehydration-sugar-high', 'rehydration', ['40 g sugar', '4 g salt', 'water to 1 L'], ['36 g sugar', '3.6 g salt', 'water to 1 L']],
-    ['rehydration-no-potassium', 'rehydration', ['25 g sugar', '4 g salt', 'water to 1 L'], ['25 g sugar', '4 g salt', '0.5 g potassium chloride', 'water to 1 L']],
+    [
+      'rehydration-salt-high',
+      'rehydration',
+      ['6 tsp sugar', '1 tsp salt', 'water to 1 L'],
+      ['6 tsp sugar', '0.8 tsp salt', 'water to 1 L'],
+    ],
+    [
+      'rehydration-salt-low',
+      'rehydration',
+      ['6 tsp sugar', '1/2 tsp salt', 'water to 1 L'],
+      ['6 tsp sugar', '0.6 tsp salt', 'water to 1 L'],
+    ],
+    [
+      'rehydration-sugar-high',
+      'rehydration',
+      ['40 g sugar', '4 g salt', 'water to 1 L'],
+      ['36 g sugar', '3.6 g salt', 'water to 1 L'],
+    ],
+    [
+      'rehydration-no-potassium',
+      'rehydration',
+      ['25 g sugar', '4 g salt', 'water to 1 L'],
+      ['25 g sugar', '4 g salt', '0.5 g potassium chloride', 'water to 1 L'],
+    ],
     ['measure-salt-level', 'sport', ['1 heaped tsp salt', '1 L water'], ['1 level tsp salt', '1 L water']],
     ['measure-salt-level', 'sport', ['2 pinches salt', '1 L water'], ['2 pinches sugar', '1 L water']],
     ['honey-under-12-months', 'tonic', ['1 tbsp honey', '200 mL water'], ['1 tbsp maple syrup', '200 mL water']],
     ['grapefruit-medicines', 'juice', ['200 mL grapefruit juice'], ['200 mL orange juice']],
     ['potassium-kidney', 'sport', ['0.5 g potassium chloride', '1 L water'], ['200 mL orange juice', '1 L water']],
     ['sodium-blood-pressure', 'sport', ['2 g salt', '1 L water'], ['100 mL orange juice', '1 L water']],
-    ['magnesium-laxative', 'daily-hydration', ['12 g magnesium citrate', '1 L water'], ['1 g magnesium citrate', '1 L water']],
+    [
+      'magnesium-laxative',
+      'daily-hydration',
+      ['12 g magnesium citrate', '1 L water'],
+      ['1 g magnesium citrate', '1 L water'],
+    ],
     ['free-sugars', 'juice', ['1 L apple juice'], ['200 mL apple juice', '800 mL water']],
     ['acid-teeth', 'daily-hydration', ['50 mL lemon juice', '1 L water'], ['1 L tap water']],
   ])('%s', (code, kind, fires, misses) => {
@@ -55,7 +88,8 @@ describe('cautions', () => {
 
 describe('targets', () => {
   test('every aim lies in its band, and codes are unique', () => {
-    for (const { bands } of TARGETS) for (const { low, aim, high } of bands) expect(low <= aim && aim <= high).toBe(true);
+    for (const { bands } of TARGETS)
+      for (const { low, aim, high } of bands) expect(low <= aim && aim <= high).toBe(true);
     expect(new Set(TARGETS.map(({ code }) => code)).size).toBe(TARGETS.length);
     expect(targetByCode('no-such')).toBeUndefined();
   });
@@ -72,14 +106,30 @@ describe('targets', () => {
         .bands.filter((band) => bandPosition(band, values[band.figure.split('.')[1]!]!) !== 'within')
         .map(({ figure }) => figure.split('.')[1]);
     };
-    expect(outside(['2.6 g salt', '1.5 g potassium chloride', '2.9 g trisodium citrate', '13.5 g glucose', 'water to 1 L'])).toEqual([]);
-    expect(outside(['25.2 g sugar', '3.0 g salt', 'water to 1 L'])).toEqual(['sodium_mmol', 'potassium_mmol', 'citrate_mmol', 'osmolarity_mOsm_L']);
+    expect(
+      outside(['2.6 g salt', '1.5 g potassium chloride', '2.9 g trisodium citrate', '13.5 g glucose', 'water to 1 L']),
+    ).toEqual([]);
+    expect(outside(['25.2 g sugar', '3.0 g salt', 'water to 1 L'])).toEqual([
+      'sodium_mmol',
+      'potassium_mmol',
+      'citrate_mmol',
+      'osmolarity_mOsm_L',
+    ]);
   });
 });
 
 describe('keeping', () => {
   const properties = (changes: Partial<KeepingProperties>): KeepingProperties => ({
-    kind: 'syrup', dry: false, pH: 4.9, phMargin: 0.1, waterActivity: 0.95, brix: 34, alcohol_pctABV: 0, acetic_pct: 0, acidSugarIndex: 0, ...changes,
+    kind: 'syrup',
+    dry: false,
+    pH: 4.9,
+    phMargin: 0.1,
+    waterActivity: 0.95,
+    brix: 34,
+    alcohol_pctABV: 0,
+    acetic_pct: 0,
+    acidSugarIndex: 0,
+    ...changes,
   });
   test.each<[string, Partial<KeepingProperties>]>([
     ['syrup_low_lowacid', {}],
@@ -109,7 +159,9 @@ describe('keeping', () => {
     expect(lowAcid(properties({ pH: null }))).toBe(true);
   });
   test('equal volumes of cider vinegar and honey: index 78', () => {
-    expect(acidSugarIndex({ acetic_pct: 2.081, salt_pct: 0, hexose_pct: 44.8, disaccharide_pct: 3.27, pH: 3.33 })).toBeCloseTo(78, -0.6);
+    expect(
+      acidSugarIndex({ acetic_pct: 2.081, salt_pct: 0, hexose_pct: 44.8, disaccharide_pct: 3.27, pH: 3.33 }),
+    ).toBeCloseTo(78, -0.6);
     const oxymel = analyse('vinegar-honey', ['253 g cider vinegar', '355 g honey'], '15 mL');
     expect(oxymel.keeping).toMatchObject({ class: 'oxymel', days: 180 });
     expect(oxymel.liquid!.brix).toBeCloseTo(49.8, 0);
@@ -117,6 +169,9 @@ describe('keeping', () => {
   test('a thick syrup keeps in the cupboard only when its water is bound or its acid is sure', () => {
     const syrup = analyse('syrup', ['200 g sugar', '100 g water'], '15 mL');
     expect(syrup.keeping).toMatchObject({ class: 'syrup_65', place: 'fridge' });
-    expect(keepingOf('dry-mix', syrup.trace.pot.liquid, null)).toMatchObject({ class: 'dry_powder', place: 'cupboard' });
+    expect(keepingOf('dry-mix', syrup.trace.pot.liquid, null)).toMatchObject({
+      class: 'dry_powder',
+      place: 'cupboard',
+    });
   });
 });

@@ -205,7 +205,12 @@ describe('errors of measuring', () => {
   test('heaped cutlery spoon', () => expect(heapRatio(4.4, 3, 4.4, 33)).toBeCloseTo(1.9265, 3));
 
   test('causes add in squares', () =>
-    expect(combinedCv([{ key: 'a', cv: 0.03 }, { key: 'b', cv: 0.04 }])).toBeCloseTo(0.05, 12));
+    expect(
+      combinedCv([
+        { key: 'a', cv: 0.03 },
+        { key: 'b', cv: 0.04 },
+      ]),
+    ).toBeCloseTo(0.05, 12));
 });
 
 describe('spoons nearest to a volume', () => {
@@ -232,8 +237,12 @@ describe('the rest', () => {
     expect(convert('2 g salt', 'blorp')).toMatchObject({ kind: 'unreadable', code: 'unknown-unit' });
     expect(convert('-2 g salt', 'g')).toMatchObject({ kind: 'unreadable', code: 'not-positive' });
   });
-  test.each([[0, '0'], [0.0123456, '0.0123'], [2.6, '2.6'], [1234.5, '1230'], [99.95, '100'], [10, '10']])(
-    'formats %p as %p',
-    (value, text) => expect(formatNumber(value)).toBe(text),
-  );
+  test.each([
+    [0, '0'],
+    [0.0123456, '0.0123'],
+    [2.6, '2.6'],
+    [1234.5, '1230'],
+    [99.95, '100'],
+    [10, '10'],
+  ])('formats %p as %p', (value, text) => expect(formatNumber(value)).toBe(text));
 });

@@ -1,6 +1,12 @@
 import { allFigures, clearSteps, expect, newDrink, register, saved, test, typeSteps } from '../cook';
 
-const SACHET = ['2.6 g table salt', '13.5 g glucose', '1.5 g potassium chloride', '2.9 g trisodium citrate dihydrate', 'water to 1 L'];
+const SACHET = [
+  '2.6 g table salt',
+  '13.5 g glucose',
+  '1.5 g potassium chloride',
+  '2.9 g trisodium citrate dihydrate',
+  'water to 1 L',
+];
 
 test('typing the sachet shows what is in each litre, and a reload finds it again', async ({ page }) => {
   await register(page, 'Ines');
@@ -13,7 +19,14 @@ test('typing the sachet shows what is in each litre, and a reload finds it again
   await page.getByRole('button', { name: 'Size and kind' }).click();
   await page.getByRole('radio', { name: 'Reduced-osmolarity rehydration' }).click();
   await page.getByRole('button', { name: 'Close' }).click();
-  for (const figure of [/^Sodium 74 mmol\/L, within/, /^Glucose, sucrose counted 75 mmol\/L, within/, /^Potassium 20 mmol\/L, within/, /^Chloride 65 mmol\/L, within/, /^Citrate 9\.9 mmol\/L, within/, /^Dissolved particles 243 mOsm\/L, within/])
+  for (const figure of [
+    /^Sodium 74 mmol\/L, within/,
+    /^Glucose, sucrose counted 75 mmol\/L, within/,
+    /^Potassium 20 mmol\/L, within/,
+    /^Chloride 65 mmol\/L, within/,
+    /^Citrate 9\.9 mmol\/L, within/,
+    /^Dissolved particles 243 mOsm\/L, within/,
+  ])
     await expect(figures.getByRole('group', { name: figure })).toBeVisible();
   await saved(page);
   await page.reload();

@@ -36,7 +36,12 @@ for (const theme of ['light', 'dark'] as const)
     await expect(page.getByLabel('Your name')).toBeVisible();
     const check = async (where: string) => {
       const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(violations.map(({ id, nodes }) => `${where}: ${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`)).toEqual([]);
+      expect(
+        violations.map(
+          ({ id, nodes }) =>
+            `${where}: ${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`,
+        ),
+      ).toEqual([]);
     };
     await check('/welcome');
     await openDemo(page);

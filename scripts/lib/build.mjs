@@ -39,10 +39,16 @@ async function buildServer() {
  * @param {string} folder
  */
 async function precompress(folder) {
-  const files = readdirSync(folder, { recursive: true, withFileTypes: true }).filter((entry) => entry.isFile() && COMPRESSED.test(entry.name));
+  const files = readdirSync(folder, { recursive: true, withFileTypes: true }).filter(
+    (entry) => entry.isFile() && COMPRESSED.test(entry.name),
+  );
   for (const entry of files) {
     const file = join(entry.parentPath, entry.name);
-    await pipeline(createReadStream(file), createBrotliCompress({ params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }), createWriteStream(`${file}.br`));
+    await pipeline(
+      createReadStream(file),
+      createBrotliCompress({ params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }),
+      createWriteStream(`${file}.br`),
+    );
     await pipeline(createReadStream(file), createGzip({ level: 9 }), createWriteStream(`${file}.gz`));
   }
 }
@@ -56,11 +62,36 @@ async function precompress(folder) {
 export async function exportApp(source, target) {
   rmSync(target, { recursive: true, force: true });
   const env = { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' };
-  const code = await run(process.execPath, [join(ROOT, 'node_modules/expo/bin/cli'), 'export', '--platform', 'web', '--max-workers', '2', '--output-dir', target], { cwd: source, env, stdio: ['ignore', 'ignore', 'inherit'] });
+  const code = await run(
+    process.execPath,
+    [
+      join(ROOT, 'node_modules/expo/bin/cli'),
+      'export',
+      '--platform',
+      'web',
+      '--max-workers',
+      '2',
+      '--output-dir',
+      target,
+    ],
+    { cwd: source, env, stdio: ['ignore', 'ignore', 'inherit'] },
+  );
   if (code !== 0) giveUp('The application could not be built; the message above says why.');
 }
 
-const APP_SOURCES = ['app/src', 'app/public', 'app/assets', 'app/app.json', 'app/babel.config.js', 'app/metro.config.js', 'app/tailwind.config.js', 'app/global.css', 'core/src', 'contract/src', 'package-lock.json'];
+const APP_SOURCES = [
+  'app/src',
+  'app/public',
+  'app/assets',
+  'app/app.json',
+  'app/babel.config.js',
+  'app/metro.config.js',
+  'app/tailwind.config.js',
+  'app/global.css',
+  'core/src',
+  'contract/src',
+  'package-lock.json',
+];
 
 /** Removes all but the newest builds. */
 function forgetOldBuilds() {

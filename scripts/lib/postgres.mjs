@@ -1,6 +1,17 @@
 // @ts-check
 import { createHash, randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, unlinkSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  unlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { capture } from './run.mjs';
 import { freePort } from './ports.mjs';
@@ -57,7 +68,8 @@ function serverProgram(program, args) {
  * @param {string} folder
  */
 function isReachable(folder) {
-  for (let parent = dirname(folder); parent !== '/'; parent = dirname(parent)) if (existsSync(parent) && (statSync(parent).mode & 0o001) === 0) return false;
+  for (let parent = dirname(folder); parent !== '/'; parent = dirname(parent))
+    if (existsSync(parent) && (statSync(parent).mode & 0o001) === 0) return false;
   return true;
 }
 
@@ -112,7 +124,18 @@ async function makeCluster(bin, folder, secretFile) {
     chownSync(folder, uid, gid);
     chownSync(secretFile, uid, gid);
   }
-  await serverProgram(join(bin, 'initdb'), ['-D', folder, '-U', USER, '--pwfile', secretFile, '--auth=scram-sha-256', '--encoding=UTF8', '--locale=C.UTF-8', '--no-instructions']);
+  await serverProgram(join(bin, 'initdb'), [
+    '-D',
+    folder,
+    '-U',
+    USER,
+    '--pwfile',
+    secretFile,
+    '--auth=scram-sha-256',
+    '--encoding=UTF8',
+    '--locale=C.UTF-8',
+    '--no-instructions',
+  ]);
 }
 
 /**
@@ -148,7 +171,18 @@ export async function startCluster({ dataFolder, wantedPort = 54870, throwaway =
     `-c listen_addresses=127.0.0.1 -c port=${port} -c unix_socket_directories='' -c max_connections=60`,
     throwaway ? '-c fsync=off -c synchronous_commit=off -c full_page_writes=off' : '',
   ].join(' ');
-  await serverProgram(join(bin, 'pg_ctl'), ['start', '-D', folder, '-w', '-t', '60', '-l', join(folder, 'server.log'), '-o', settings]);
+  await serverProgram(join(bin, 'pg_ctl'), [
+    'start',
+    '-D',
+    folder,
+    '-w',
+    '-t',
+    '60',
+    '-l',
+    join(folder, 'server.log'),
+    '-o',
+    settings,
+  ]);
   return { folder, ...clusterHandle(bin, folder, secret, port) };
 }
 
@@ -177,7 +211,8 @@ function clusterHandle(bin, folder, secret, port) {
       }
     },
     stop: async () => {
-      if (runningServer(folder)) await serverProgram(join(bin, 'pg_ctl'), ['stop', '-D', folder, '-m', 'fast', '-w', '-t', '60']);
+      if (runningServer(folder))
+        await serverProgram(join(bin, 'pg_ctl'), ['stop', '-D', folder, '-m', 'fast', '-w', '-t', '60']);
     },
   };
 }

@@ -70,7 +70,8 @@ export function hashOf(paths) {
 
 export function ensureNode() {
   const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
-  if (major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1])) giveUp(`Node ${LEAST_NODE.join('.')} or newer is needed; this is ${process.versions.node}.`);
+  if (major < LEAST_NODE[0] || (major === LEAST_NODE[0] && minor < LEAST_NODE[1]))
+    giveUp(`Node ${LEAST_NODE.join('.')} or newer is needed; this is ${process.versions.node}.`);
 }
 
 export async function ensurePackages() {
@@ -78,7 +79,10 @@ export async function ensurePackages() {
   if (isStamped('packages', wanted) && existsSync(join(ROOT, 'node_modules', '.package-lock.json'))) return;
   say('Installing packages (one to two minutes the first time) …');
   const code = await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT });
-  if (code !== 0) giveUp('npm could not install the packages. Its message above says why; check the connection to the registry and start again.');
+  if (code !== 0)
+    giveUp(
+      'npm could not install the packages. Its message above says why; check the connection to the registry and start again.',
+    );
   stamp('packages', wanted);
 }
 
@@ -88,7 +92,10 @@ export async function ensurePackages() {
  * @param {string} what it is for
  */
 async function installDebian(name, what) {
-  if (!asRoot) giveUp(`${what} is missing, and installing it takes root. Run this once, then start again:\n\n  sudo apt-get install ${name}\n`);
+  if (!asRoot)
+    giveUp(
+      `${what} is missing, and installing it takes root. Run this once, then start again:\n\n  sudo apt-get install ${name}\n`,
+    );
   say(`Installing Debian's ${name} …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   try {
@@ -104,7 +111,8 @@ export async function ensurePostgres() {
   if (asRoot) {
     // Debian's package would make and start a cluster of its own beside ours.
     mkdirSync('/etc/postgresql-common', { recursive: true });
-    if (!existsSync('/etc/postgresql-common/createcluster.conf')) writeFileSync('/etc/postgresql-common/createcluster.conf', 'create_main_cluster = false\n');
+    if (!existsSync('/etc/postgresql-common/createcluster.conf'))
+      writeFileSync('/etc/postgresql-common/createcluster.conf', 'create_main_cluster = false\n');
   }
   await installDebian('postgresql', 'PostgreSQL');
   if (!findPostgres()) giveUp('PostgreSQL was installed, but its server programs are not in /usr/lib/postgresql.');

@@ -33,6 +33,8 @@ export function capture(command, args, options = {}) {
     child.stdout?.on('data', (chunk) => (out += chunk));
     child.stderr?.on('data', (chunk) => (errors += chunk));
     child.on('error', reject);
-    child.on('exit', (code) => (code === 0 ? resolve(out) : reject(new Error(`${command} ${args.join(' ')} failed (${code}):\n${errors || out}`))));
+    child.on('exit', (code) =>
+      code === 0 ? resolve(out) : reject(new Error(`${command} ${args.join(' ')} failed (${code}):\n${errors || out}`)),
+    );
   });
 }

@@ -28,7 +28,15 @@ export async function serve({ databaseUrl, appFolder, port, demo, logFile, env =
   const log = logFile ? openSync(logFile, 'a') : 'ignore';
   const child = fork(SERVER_BUNDLE, [], {
     stdio: ['ignore', log, log, 'ipc'],
-    env: { ...process.env, ...env, NODE_ENV: 'production', DATABASE_URL: databaseUrl, PORT: String(port), APP_FOLDER: appFolder, DEMO: demo ? '1' : '0' },
+    env: {
+      ...process.env,
+      ...env,
+      NODE_ENV: 'production',
+      DATABASE_URL: databaseUrl,
+      PORT: String(port),
+      APP_FOLDER: appFolder,
+      DEMO: demo ? '1' : '0',
+    },
   });
   /** @type {Promise<number | null>} */
   const ended = new Promise((resolve) => child.once('exit', (code) => resolve(code)));
@@ -39,7 +47,9 @@ export async function serve({ databaseUrl, appFolder, port, demo, logFile, env =
   /** @type {Promise<number>} */
   const listening = new Promise((resolve, reject) => {
     child.on('message', (message) => resolve(/** @type {{ port: number }} */ (message).port));
-    void ended.then((code) => reject(new Error(`the server ended at once (${code})${logFile ? `; its log is ${logFile}` : ''}`)));
+    void ended.then((code) =>
+      reject(new Error(`the server ended at once (${code})${logFile ? `; its log is ${logFile}` : ''}`)),
+    );
   });
   const actual = await listening;
   const deadline = Date.now() + within_s * 1000;

@@ -17,10 +17,16 @@ test('register, ask who is there, sign out, sign in again', async () => {
   expect(header).toMatch(/HttpOnly/);
   expect(header).toMatch(/SameSite=Strict/);
   const ines = cookWith(app, cookieOf(answer));
-  expect((await ines.send('GET', '/api/accounts/session')).json).toMatchObject({ account: { name: 'Ines', email: 'ines@example.test' }, kitchen: { name: 'Galley', demo: false } });
+  expect((await ines.send('GET', '/api/accounts/session')).json).toMatchObject({
+    account: { name: 'Ines', email: 'ines@example.test' },
+    kitchen: { name: 'Galley', demo: false },
+  });
   expect((await ines.send('POST', '/api/accounts/sign-out')).status).toBe(204);
   expect((await ines.send('GET', '/api/accounts/session')).status).toBe(401);
-  const again = await send(app, 'POST', '/api/accounts/sign-in', { email: 'ines@example.test', password: person.password });
+  const again = await send(app, 'POST', '/api/accounts/sign-in', {
+    email: 'ines@example.test',
+    password: person.password,
+  });
   expect(again.status).toBe(200);
   expect(cookieOf(again.answer)).not.toBe(ines.cookie);
 });
@@ -39,8 +45,14 @@ test('passwords and session tokens are not in the database', async () => {
 });
 
 test('a wrong password and an unknown e-mail get the same answer', async () => {
-  const wrong = await send(app, 'POST', '/api/accounts/sign-in', { email: 'ines@example.test', password: 'not this one' });
-  const unknown = await send(app, 'POST', '/api/accounts/sign-in', { email: 'nobody@example.test', password: 'not this one' });
+  const wrong = await send(app, 'POST', '/api/accounts/sign-in', {
+    email: 'ines@example.test',
+    password: 'not this one',
+  });
+  const unknown = await send(app, 'POST', '/api/accounts/sign-in', {
+    email: 'nobody@example.test',
+    password: 'not this one',
+  });
   expect([wrong.status, wrong.json]).toEqual([unknown.status, unknown.json]);
   expect(wrong.json.code).toBe('wrong-credentials');
 });
@@ -49,13 +61,22 @@ test('signing in is rate limited by e-mail, in the database', async () => {
   const other = await startServer(currentUrl());
   const tries = [];
   for (let count = 0; count < 7; count += 1)
-    tries.push((await send(count % 2 ? app : other, 'POST', '/api/accounts/sign-in', { email: 'guess@example.test', password: `guess ${count}` })).status);
+    tries.push(
+      (
+        await send(count % 2 ? app : other, 'POST', '/api/accounts/sign-in', {
+          email: 'guess@example.test',
+          password: `guess ${count}`,
+        })
+      ).status,
+    );
   await other.close();
   expect(tries).toEqual([401, 401, 401, 401, 401, 429, 429]);
 });
 
 function currentUrl(): string {
-  const { config } = app.sequelize as unknown as { config: { username: string; password: string; host: string; port: string; database: string } };
+  const { config } = app.sequelize as unknown as {
+    config: { username: string; password: string; host: string; port: string; database: string };
+  };
   return `postgres://${config.username}:${config.password}@${config.host}:${config.port}/${config.database}`;
 }
 
@@ -76,12 +97,22 @@ test.each([
   [{ origin: 'http://localhost:4870', host: 'localhost:4870' }, 401],
   [{ 'sec-fetch-site': 'same-origin' }, 401],
 ])('a write with %j is answered with %d', async (headers, status) => {
-  const answer = await send(app, 'POST', '/api/accounts/sign-in', { email: `x${Math.random()}@example.test`, password: 'x' }, headers as Record<string, string>);
+  const answer = await send(
+    app,
+    'POST',
+    '/api/accounts/sign-in',
+    { email: `x${Math.random()}@example.test`, password: 'x' },
+    headers as Record<string, string>,
+  );
   expect(answer.status).toBe(status);
 });
 
 test('faults in a request are named with their place', async () => {
-  const { status, json } = await send(app, 'POST', '/api/accounts/register', { ...person, email: 'no address', password: 'short' });
+  const { status, json } = await send(app, 'POST', '/api/accounts/register', {
+    ...person,
+    email: 'no address',
+    password: 'short',
+  });
   expect(status).toBe(400);
   expect(json.details.map(({ at }: { at: string }) => at)).toEqual(['body.email', 'body.password']);
 });
@@ -92,10 +123,32 @@ test('no demo, no door', async () => {
 });
 
 test('every answer with an error carries a documented code', async () => {
-  for (const [method, url, payload] of [['GET', '/api/nothing', undefined], ['GET', '/api/drinks', undefined], ['POST', '/api/accounts/sign-in', { email: 1 }]] as const) {
+  for (const [method, url, payload] of [
+    ['GET', '/api/nothing', undefined],
+    ['GET', '/api/drinks', undefined],
+    ['POST', '/api/accounts/sign-in', { email: 1 }],
+  ] as const) {
     const { json } = await send(app, method, url, payload);
     expect(Object.keys(ERROR_CODES)).toContain(json.code);
   }
-  expect((await app.inject({ method: 'POST', url: '/api/accounts/sign-in', payload: '{', headers: { 'content-type': 'application/json' } })).json().code).toBe('invalid-request');
-  expect((await app.inject({ method: 'POST', url: '/api/accounts/sign-in', payload: 'x'.repeat(2_000_000), headers: { 'content-type': 'application/json' } })).json().code).toBe('too-large');
+  expect(
+    (
+      await app.inject({
+        method: 'POST',
+        url: '/api/accounts/sign-in',
+        payload: '{',
+        headers: { 'content-type': 'application/json' },
+      })
+    ).json().code,
+  ).toBe('invalid-request');
+  expect(
+    (
+      await app.inject({
+        method: 'POST',
+        url: '/api/accounts/sign-in',
+        payload: 'x'.repeat(2_000_000),
+        headers: { 'content-type': 'application/json' },
+      })
+    ).json().code,
+  ).toBe('too-large');
 });

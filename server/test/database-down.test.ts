@@ -96,10 +96,17 @@ describe('the demo kitchen', () => {
     expect(new Set(json.bottles.map(({ place }: { place: string }) => place)).size).toBe(3);
 
     const own = { drink: demoId('oxymel'), brew: randomUUID() };
-    await guest.send('PUT', `/api/brews/${own.brew}`, { drinkId: own.drink, drinkRevision: 1, madeAt: today.toISOString(), bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }] });
+    await guest.send('PUT', `/api/brews/${own.brew}`, {
+      drinkId: own.drink,
+      drinkRevision: 1,
+      madeAt: today.toISOString(),
+      bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }],
+    });
     await keepDemoAlive(context, new Date('2026-03-13T09:00:00Z'));
     const moved = (await guest.send('GET', `/api/brews/${demoId('brew-0')}`)).json.madeAt;
-    expect(moved).toBe(new Date(Date.parse('2026-03-13T09:00:00Z') - DEMO_BREWS[0]!.hoursAgo * 3_600_000).toISOString());
+    expect(moved).toBe(
+      new Date(Date.parse('2026-03-13T09:00:00Z') - DEMO_BREWS[0]!.hoursAgo * 3_600_000).toISOString(),
+    );
     expect((await guest.send('GET', `/api/brews/${own.brew}`)).json.madeAt).toBe(today.toISOString());
     await app.close();
   }, 60_000);
@@ -109,7 +116,9 @@ describe('the demo kitchen', () => {
     await app.migrated();
     await app.models.kitchens.create({ id: demoId('kitchen'), name: 'Half', invitation: 'HALF' });
     await keepDemoAlive({ sequelize: app.sequelize, models: app.models }, new Date());
-    expect(await app.models.drinks.count({ where: { kitchenId: demoId('kitchen') } })).toBe(Object.keys(DEMO_DRINKS).length);
+    expect(await app.models.drinks.count({ where: { kitchenId: demoId('kitchen') } })).toBe(
+      Object.keys(DEMO_DRINKS).length,
+    );
     await app.close();
   }, 60_000);
 });

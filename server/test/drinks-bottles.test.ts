@@ -14,7 +14,8 @@ afterAll(async () => {
   await Promise.all([app.close(), second.close()]);
 });
 
-const save = (id: string, expectedRevision: number, lines: readonly string[], who = cook) => who.send('PUT', `/api/drinks/${id}`, { expectedRevision, document: document(lines) });
+const save = (id: string, expectedRevision: number, lines: readonly string[], who = cook) =>
+  who.send('PUT', `/api/drinks/${id}`, { expectedRevision, document: document(lines) });
 
 describe('drinks', () => {
   test('saved, listed, read again: with text that nobody understands', async () => {
@@ -34,15 +35,36 @@ describe('drinks', () => {
     const id = randomUUID();
     await save(id, 0, ['1 g salt']);
     await save(id, 1, ['2 g salt']);
-    const { status, json } = await send(second, 'PUT', `/api/drinks/${id}`, { expectedRevision: 1, document: document(['3 g salt']) }, { cookie: cook.cookie });
-    expect([status, json.code, json.details.revision, json.details.document.steps[0].text]).toEqual([409, 'edited-elsewhere', 2, '2 g salt']);
+    const { status, json } = await send(
+      second,
+      'PUT',
+      `/api/drinks/${id}`,
+      { expectedRevision: 1, document: document(['3 g salt']) },
+      { cookie: cook.cookie },
+    );
+    expect([status, json.code, json.details.revision, json.details.document.steps[0].text]).toEqual([
+      409,
+      'edited-elsewhere',
+      2,
+      '2 g salt',
+    ]);
     expect((await cook.send('GET', `/api/drinks/${id}`)).json.revision).toBe(2);
   });
 
   test('of two edits at once, one wins and the other is told', async () => {
     const id = randomUUID();
     await save(id, 0, ['1 g salt']);
-    const edits = await Promise.all([1, 2, 3, 4].map((grams) => send(grams % 2 ? app : second, 'PUT', `/api/drinks/${id}`, { expectedRevision: 1, document: document([`${grams + 1} g salt`]) }, { cookie: cook.cookie })));
+    const edits = await Promise.all(
+      [1, 2, 3, 4].map((grams) =>
+        send(
+          grams % 2 ? app : second,
+          'PUT',
+          `/api/drinks/${id}`,
+          { expectedRevision: 1, document: document([`${grams + 1} g salt`]) },
+          { cookie: cook.cookie },
+        ),
+      ),
+    );
     expect(edits.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409]);
   });
 
@@ -88,7 +110,12 @@ describe('brews and bottles', () => {
 
   test('recording the same brew again changes nothing', async () => {
     const { ids, brew } = await bottledDrink(cook);
-    const again = await cook.send('PUT', `/api/brews/${ids.brew}`, { drinkId: ids.drink, drinkRevision: 1, madeAt: new Date().toISOString(), bottles: [{ id: randomUUID(), volume_mL: 1, place: 'fridge' }] });
+    const again = await cook.send('PUT', `/api/brews/${ids.brew}`, {
+      drinkId: ids.drink,
+      drinkRevision: 1,
+      madeAt: new Date().toISOString(),
+      bottles: [{ id: randomUUID(), volume_mL: 1, place: 'fridge' }],
+    });
     expect(again.json).toEqual(brew.json);
     expect((await cook.send('GET', `/api/brews/${ids.brew}`)).json).toEqual(brew.json);
   });
@@ -100,7 +127,12 @@ describe('brews and bottles', () => {
   ])('not when %s', async (_what, lines, volume_mL, status, code) => {
     const drinkId = randomUUID();
     await save(drinkId, 0, lines);
-    const answer = await cook.send('PUT', `/api/brews/${randomUUID()}`, { drinkId, drinkRevision: 1, madeAt: new Date().toISOString(), bottles: [{ id: randomUUID(), volume_mL, place: 'fridge' }] });
+    const answer = await cook.send('PUT', `/api/brews/${randomUUID()}`, {
+      drinkId,
+      drinkRevision: 1,
+      madeAt: new Date().toISOString(),
+      bottles: [{ id: randomUUID(), volume_mL, place: 'fridge' }],
+    });
     expect([answer.status, answer.json.code]).toEqual([status, code]);
   });
 
@@ -122,7 +154,15 @@ describe('brews and bottles', () => {
   test('a bottle gives no more than it holds, whoever pours at once', async () => {
     const { ids } = await bottledDrink(cook);
     const pours = await Promise.all(
-      [1, 2, 3, 4, 5, 6].map((count) => send(count % 2 ? app : second, 'PUT', `/api/bottles/${ids.bottle}/pours/${randomUUID()}`, { volume_mL: 250, pouredAt: new Date().toISOString() }, { cookie: cook.cookie })),
+      [1, 2, 3, 4, 5, 6].map((count) =>
+        send(
+          count % 2 ? app : second,
+          'PUT',
+          `/api/bottles/${ids.bottle}/pours/${randomUUID()}`,
+          { volume_mL: 250, pouredAt: new Date().toISOString() },
+          { cookie: cook.cookie },
+        ),
+      ),
     );
     expect(pours.map(({ status }) => status).sort()).toEqual([200, 200, 200, 200, 409, 409]);
     expect((await cook.send('GET', `/api/bottles/${ids.bottle}`)).json.remaining_mL).toBe(0);
@@ -136,16 +176,23 @@ describe('brews and bottles', () => {
       return Math.round((Date.parse(json.useBy) - Date.parse(json.madeAt)) / 86_400_000);
     };
     expect(await days()).toBe(180);
-    expect((await cook.send('PUT', `/api/bottles/${ids.bottle}/place`, { place: 'cool-room' })).json.place).toBe('cool-room');
+    expect((await cook.send('PUT', `/api/bottles/${ids.bottle}/place`, { place: 'cool-room' })).json.place).toBe(
+      'cool-room',
+    );
     expect(await days()).toBe(30);
     await cook.send('PUT', `/api/bottles/${ids.bottle}/place`, { place: 'fridge' });
-    await cook.send('PUT', `/api/bottles/${ids.bottle}/pours/${randomUUID()}`, { volume_mL: 15, pouredAt: new Date().toISOString() });
+    await cook.send('PUT', `/api/bottles/${ids.bottle}/pours/${randomUUID()}`, {
+      volume_mL: 15,
+      pouredAt: new Date().toISOString(),
+    });
     expect(await days()).toBe(90);
   });
 
   test('a label is a PDF', async () => {
     const { ids } = await bottledDrink(cook);
-    const { status, answer } = await send(app, 'GET', `/api/documents/bottles/${ids.bottle}/label.pdf`, undefined, { cookie: cook.cookie });
+    const { status, answer } = await send(app, 'GET', `/api/documents/bottles/${ids.bottle}/label.pdf`, undefined, {
+      cookie: cook.cookie,
+    });
     expect([status, answer.headers['content-type']]).toEqual([200, 'application/pdf']);
     expect(answer.rawPayload.subarray(0, 5).toString()).toBe('%PDF-');
   });

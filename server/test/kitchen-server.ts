@@ -7,7 +7,8 @@ import type { ServerConfig } from '../src/config';
 /** Address of the throwaway database server that the test command started. */
 export function testDatabase(): string {
   const url = process.env.TEST_DATABASE_URL;
-  if (!url) throw new Error('TEST_DATABASE_URL is not set: run the tests with `npm test`, which starts a database for them.');
+  if (!url)
+    throw new Error('TEST_DATABASE_URL is not set: run the tests with `npm test`, which starts a database for them.');
   return url;
 }
 
@@ -22,7 +23,16 @@ export async function freshDatabase(): Promise<string> {
 }
 
 export async function startServer(databaseUrl: string, changes: Partial<ServerConfig> = {}): Promise<FastifyInstance> {
-  const app = await buildApp({ databaseUrl, host: '127.0.0.1', port: 0, demo: false, logLevel: 'silent', requestsPerMinute: 100_000, signInsPerQuarter: 5, ...changes });
+  const app = await buildApp({
+    databaseUrl,
+    host: '127.0.0.1',
+    port: 0,
+    demo: false,
+    logLevel: 'silent',
+    requestsPerMinute: 100_000,
+    signInsPerQuarter: 5,
+    ...changes,
+  });
   await app.ready();
   return app;
 }
@@ -33,7 +43,13 @@ export interface Cook {
   readonly send: (method: string, url: string, payload?: unknown) => Promise<{ status: number; json: any }>;
 }
 
-export async function send(app: FastifyInstance, method: string, url: string, payload?: unknown, headers: Record<string, string> = {}) {
+export async function send(
+  app: FastifyInstance,
+  method: string,
+  url: string,
+  payload?: unknown,
+  headers: Record<string, string> = {},
+) {
   const options: InjectOptions = { method: method as 'GET', url, headers };
   if (payload !== undefined) options.payload = payload as object;
   const answer = await app.inject(options);
@@ -45,13 +61,20 @@ export function cookWith(app: FastifyInstance, cookie: string): Cook {
   return { cookie, send: (method, url, payload) => send(app, method, url, payload, { cookie }) };
 }
 
-export const cookieOf = (answer: { headers: Record<string, unknown> }): string => String(answer.headers['set-cookie']).split(';')[0] as string;
+export const cookieOf = (answer: { headers: Record<string, unknown> }): string =>
+  String(answer.headers['set-cookie']).split(';')[0] as string;
 
 let people = 0;
 /** Registers somebody new with a new kitchen. */
 export async function newCook(app: FastifyInstance, more: object = {}): Promise<Cook> {
   people += 1;
-  const body = { name: `Cook ${people}`, email: `cook${people}-${randomUUID().slice(0, 8)}@example.test`, password: 'a long enough password', kitchenName: 'Trial kitchen', ...more };
+  const body = {
+    name: `Cook ${people}`,
+    email: `cook${people}-${randomUUID().slice(0, 8)}@example.test`,
+    password: 'a long enough password',
+    kitchenName: 'Trial kitchen',
+    ...more,
+  };
   if ('invitation' in more) delete (body as { kitchenName?: string }).kitchenName;
   const { status, answer, json } = await send(app, 'POST', '/api/accounts/register', body);
   if (status !== 201) throw new Error(`register: ${status} ${JSON.stringify(json)}`);
@@ -67,7 +90,13 @@ export const document = (lines: readonly string[], more: object = {}) => ({
   ...more,
 });
 
-export const SACHET = ['2.6 g table salt', '13.5 g glucose', '1.5 g potassium chloride', '2.9 g trisodium citrate dihydrate', 'water to 1 L'];
+export const SACHET = [
+  '2.6 g table salt',
+  '13.5 g glucose',
+  '1.5 g potassium chloride',
+  '2.9 g trisodium citrate dihydrate',
+  'water to 1 L',
+];
 
 /** Saves a drink, makes it and bottles it; returns all ids. */
 export async function bottledDrink(cook: Cook, lines: readonly string[] = SACHET, more: object = {}) {

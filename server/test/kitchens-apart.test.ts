@@ -13,7 +13,10 @@ beforeAll(async () => {
   app = await startServer(await freshDatabase());
   [owner, stranger] = [await newCook(app), await newCook(app)];
   ({ ids } = await bottledDrink(owner));
-  await owner.send('PUT', `/api/bottles/${ids.bottle}/pours/${pourId}`, { volume_mL: 100, pouredAt: new Date().toISOString() });
+  await owner.send('PUT', `/api/bottles/${ids.bottle}/pours/${pourId}`, {
+    volume_mL: 100,
+    pouredAt: new Date().toISOString(),
+  });
 });
 afterAll(() => app.close());
 
@@ -25,14 +28,29 @@ interface Route {
 /** Every route under /api that is not open, as the server itself lists them. */
 async function closedRoutes(): Promise<readonly Route[]> {
   const specification = app.swagger() as { paths: Record<string, Record<string, unknown>> };
-  return Object.entries(specification.paths).flatMap(([url, methods]) => Object.keys(methods).map((method) => ({ method: method.toUpperCase(), url })));
+  return Object.entries(specification.paths).flatMap(([url, methods]) =>
+    Object.keys(methods).map((method) => ({ method: method.toUpperCase(), url })),
+  );
 }
 
-const OPEN = ['/api/health', '/api/ready', '/api/accounts/options', '/api/accounts/register', '/api/accounts/sign-in', '/api/accounts/demo', '/api/accounts/sign-out'];
+const OPEN = [
+  '/api/health',
+  '/api/ready',
+  '/api/accounts/options',
+  '/api/accounts/register',
+  '/api/accounts/sign-in',
+  '/api/accounts/demo',
+  '/api/accounts/sign-out',
+];
 /** What a stranger would send to do the most harm. */
 const BODIES: Readonly<Record<string, unknown>> = {
   'PUT /api/drinks/{id}': { expectedRevision: 1, document: document(['9 g salt']) },
-  'PUT /api/brews/{id}': () => ({ drinkId: ids.drink, drinkRevision: 1, madeAt: new Date().toISOString(), bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }] }),
+  'PUT /api/brews/{id}': () => ({
+    drinkId: ids.drink,
+    drinkRevision: 1,
+    madeAt: new Date().toISOString(),
+    bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }],
+  }),
   'PUT /api/bottles/{id}/place': { place: 'cupboard' },
   'PUT /api/bottles/{id}/pours/{pourId}': { volume_mL: 10, pouredAt: new Date().toISOString() },
 };
@@ -63,7 +81,8 @@ test('nobody who is not signed in gets anywhere', async () => {
 
 test('a second kitchen can read and write nothing of the first, on any route', async () => {
   const addresses = ['/api/drinks', '/api/bottles', `/api/brews/${ids.brew}`, '/api/kitchen'];
-  const everything = async () => JSON.stringify(await Promise.all(addresses.map(async (url) => (await owner.send('GET', url)).json)));
+  const everything = async () =>
+    JSON.stringify(await Promise.all(addresses.map(async (url) => (await owner.send('GET', url)).json)));
   const before = await everything();
   for (const route of await closedRoutes()) {
     if (OPEN.includes(route.url)) continue;
@@ -77,11 +96,14 @@ test('a second kitchen can read and write nothing of the first, on any route', a
 test('the database itself refuses a bottle that points into another kitchen', async () => {
   const { json } = await stranger.send('GET', '/api/kitchen');
   await expect(
-    app.sequelize.query('INSERT INTO bottles (id, kitchen_id, brew_id, place, volume_ml, remaining_ml) VALUES (:id, :kitchen, :brew, :place, 1, 1)', {
-      replacements: { id: randomUUID(), kitchen: json.id, brew: ids.brew, place: 'fridge' },
-    }),
+    app.sequelize.query(
+      'INSERT INTO bottles (id, kitchen_id, brew_id, place, volume_ml, remaining_ml) VALUES (:id, :kitchen, :brew, :place, 1, 1)',
+      {
+        replacements: { id: randomUUID(), kitchen: json.id, brew: ids.brew, place: 'fridge' },
+      },
+    ),
   ).rejects.toThrow(/foreign key/);
-  await expect(app.sequelize.query("UPDATE bottles SET remaining_ml = -1")).rejects.toThrow(/check/);
+  await expect(app.sequelize.query('UPDATE bottles SET remaining_ml = -1')).rejects.toThrow(/check/);
 });
 
 test('OpenAPI is published, and the documentation page opens', async () => {
@@ -97,7 +119,15 @@ test('headers keep scripts from elsewhere out', async () => {
 });
 
 test('too many requests are told to wait', async () => {
-  const busy = await buildApp({ databaseUrl: 'postgres://nobody@127.0.0.1:1/none', host: '127.0.0.1', port: 0, demo: false, logLevel: 'silent', requestsPerMinute: 3, signInsPerQuarter: 5 });
+  const busy = await buildApp({
+    databaseUrl: 'postgres://nobody@127.0.0.1:1/none',
+    host: '127.0.0.1',
+    port: 0,
+    demo: false,
+    logLevel: 'silent',
+    requestsPerMinute: 3,
+    signInsPerQuarter: 5,
+  });
   const answers = [];
   for (let count = 0; count < 5; count += 1) answers.push(await send(busy, 'GET', '/api/health'));
   await busy.close();

@@ -4,8 +4,12 @@ import { Message } from '../ui/page-state';
 
 export default function NotFound() {
   return (
-    <View className="flex-1 bg-mist" role="main">
-      <Message title="Nothing here" text="This address leads nowhere. It may have been mistyped." action={{ label: 'Go to drinks', onPress: () => router.replace('/drinks') }} />
+    <View className="flex-1 bg-mist">
+      <Message
+        title="Nothing here"
+        text="This address leads nowhere. It may have been mistyped."
+        action={{ label: 'Go to drinks', onPress: () => router.replace('/drinks') }}
+      />
     </View>
   );
 }

@@ -19,7 +19,8 @@ export interface Failure {
   readonly details?: unknown;
 }
 
-const isErrorBody = (data: unknown): data is ErrorBody => typeof data === 'object' && data !== null && 'code' in data && 'message' in data;
+const isErrorBody = (data: unknown): data is ErrorBody =>
+  typeof data === 'object' && data !== null && 'code' in data && 'message' in data;
 
 /** Any error of a request as something that can be shown. */
 export function failureOf(error: unknown): Failure {

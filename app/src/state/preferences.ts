@@ -28,6 +28,8 @@ export const preferencesReducer = slice.reducer;
 /** Puts the chosen theme on the page, and remembers the choice. */
 export function applyPreferences(preferences: Preferences): void {
   writeDurable(PREFERENCES_KEY, preferences);
-  const dark = preferences.theme === 'dark' || (preferences.theme === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
+  const dark =
+    preferences.theme === 'dark' ||
+    (preferences.theme === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
   document.documentElement.classList.toggle('dark', dark);
 }

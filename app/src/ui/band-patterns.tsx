@@ -28,4 +28,5 @@ export function BandPatterns({ scope }: { readonly scope: string }) {
 }
 
 /** What a band is filled with. */
-export const bandFill = (scope: string, band: Band): string => (band === 'water' ? BAND_COLOURS.water : `url(#${scope}-${band})`);
+export const bandFill = (scope: string, band: Band): string =>
+  band === 'water' ? BAND_COLOURS.water : `url(#${scope}-${band})`;

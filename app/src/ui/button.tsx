@@ -30,7 +30,17 @@ interface ButtonProps {
 }
 
 /** A button with a verb on it. */
-export function Button({ label, onPress, kind = 'primary', size = 'normal', disabled = false, icon: Icon, hint, expanded, className = '' }: ButtonProps) {
+export function Button({
+  label,
+  onPress,
+  kind = 'primary',
+  size = 'normal',
+  disabled = false,
+  icon: Icon,
+  hint,
+  expanded,
+  className = '',
+}: ButtonProps) {
   const { box, words } = KINDS[kind];
   return (
     <Pressable

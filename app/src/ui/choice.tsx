@@ -12,7 +12,12 @@ interface ChoiceProps<Value extends string> {
 
 const LOOKS = {
   sheet: { on: 'bg-ink border-ink', off: 'bg-sheet border-line', onWords: 'text-sheet', offWords: 'text-ink' },
-  panel: { on: 'bg-chosen border-chosen', off: 'bg-transparent border-panelline', onWords: 'text-onchosen', offWords: 'text-onpanel' },
+  panel: {
+    on: 'bg-chosen border-chosen',
+    off: 'bg-transparent border-panelline',
+    onWords: 'text-onchosen',
+    offWords: 'text-onpanel',
+  },
 } as const;
 
 /** One of a few, all in sight. */

@@ -21,16 +21,21 @@ const HEIGHT = 10;
 /** What something is made of, as one bar. */
 export function CompositionBar({ parts, spoken }: CompositionBarProps) {
   const scope = useId();
-  let left = 0;
+  const before = (index: number) => parts.slice(0, index).reduce((sum, { share }) => sum + share, 0);
   return (
     <View role="img" aria-label={spoken} className="h-[10px] overflow-hidden rounded-full bg-line">
       <Svg width="100%" height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none">
         <BandPatterns scope={scope} />
-        {parts.map(({ band, share }) => {
-          const x = left;
-          left += share * WIDTH;
-          return <Rect key={band} x={x} y={0} width={share * WIDTH} height={HEIGHT} fill={bandFill(scope, band)} />;
-        })}
+        {parts.map(({ band, share }, index) => (
+          <Rect
+            key={band}
+            x={before(index) * WIDTH}
+            y={0}
+            width={share * WIDTH}
+            height={HEIGHT}
+            fill={bandFill(scope, band)}
+          />
+        ))}
       </Svg>
     </View>
   );

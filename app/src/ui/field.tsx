@@ -27,7 +27,12 @@ export function Field({ label, error, help, inputRef, ...input }: FieldProps) {
         {...input}
       />
       {note ? (
-        <Text variant="small" nativeID={`${id}-note`} className={error ? 'text-heat' : ''} role={error ? 'alert' : undefined}>
+        <Text
+          variant="small"
+          nativeID={`${id}-note`}
+          className={error ? 'text-heat' : ''}
+          role={error ? 'alert' : undefined}
+        >
           {note}
         </Text>
       ) : null}

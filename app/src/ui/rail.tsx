@@ -35,7 +35,12 @@ interface RailProps {
 const percent = (share: number): `${number}%` => `${Math.round(1000 * Math.min(1, Math.max(0, share))) / 10}%`;
 
 function Stretch({ from, to, className }: { readonly from: number; readonly to: number; readonly className: string }) {
-  return <View className={`absolute ${className}`} style={{ left: percent(from), width: percent(Math.max(0, Math.min(1, to) - Math.max(0, from))) }} />;
+  return (
+    <View
+      className={`absolute ${className}`}
+      style={{ left: percent(from), width: percent(Math.max(0, Math.min(1, to) - Math.max(0, from))) }}
+    />
+  );
 }
 
 /** A figure on its gauge: the usual band, the value, and how far it may be off. */
@@ -45,16 +50,25 @@ export function Rail({ label, value, equal, places, tone, spoken, outside }: Rai
       <View className="flex-row items-baseline justify-between gap-3">
         <Text className="text-[15px] text-onpanel">{label}</Text>
         <Text className="text-[15px] text-panelmute">
-          <Text className={`font-heading text-[17px] font-bold ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>{value}</Text>
+          <Text className={`font-heading text-[17px] font-bold ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>
+            {value}
+          </Text>
           {equal ? ` ${equal}` : ''}
         </Text>
       </View>
       {places ? (
         <View className="h-[14px] justify-center" aria-hidden>
           <View className="absolute h-[2px] w-full bg-panelline" />
-          {places.band ? <Stretch from={places.band[0]} to={places.band[1]} className="h-[6px] rounded-full bg-[#2F7068]" /> : null}
-          {places.whisker ? <Stretch from={places.whisker[0]} to={places.whisker[1]} className={`h-[2px] ${DOTS[tone]}`} /> : null}
-          <View className={`absolute h-[12px] w-[12px] rounded-full ${outside ? 'bg-[#FF8F6B]' : DOTS[tone]}`} style={{ left: percent(places.dot), marginLeft: -6 }} />
+          {places.band ? (
+            <Stretch from={places.band[0]} to={places.band[1]} className="h-[6px] rounded-full bg-[#2F7068]" />
+          ) : null}
+          {places.whisker ? (
+            <Stretch from={places.whisker[0]} to={places.whisker[1]} className={`h-[2px] ${DOTS[tone]}`} />
+          ) : null}
+          <View
+            className={`absolute h-[12px] w-[12px] rounded-full ${outside ? 'bg-[#FF8F6B]' : DOTS[tone]}`}
+            style={{ left: percent(places.dot), marginLeft: -6 }}
+          />
         </View>
       ) : null}
     </View>

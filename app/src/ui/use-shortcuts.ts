@@ -2,7 +2,9 @@ import { useEffect, useRef } from 'react';
 
 type Shortcuts = Readonly<Record<string, () => void>>;
 
-const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
 /** Single keys that do something while nothing is being typed. */
 export function useShortcuts(shortcuts: Shortcuts): void {

@@ -2,7 +2,7 @@ import { analyseDrink, analysisReport } from '@wellhydra/core/analyse';
 import { readDrink, type Drink } from '@wellhydra/core/drink';
 import { measureSpread } from '@wellhydra/core/spread';
 import { parseOptions, wholeNumber } from '../options';
-import { WrongInput, type CommandVerb } from '../run-command';
+import { WrongInput, type CommandVerb } from '../command';
 
 const MOST_DRAWS = 1_000_000;
 
@@ -17,7 +17,11 @@ function parseJson(text: string, path: string): unknown {
 function drinkFrom(text: string, path: string): Drink {
   const read = readDrink(parseJson(text, path));
   if (read.kind === 'drink') return read.drink;
-  throw new WrongInput(read.problems.map((each) => `${path}: ${each.at || 'file'}: ${each.message}${each.text ? ` Found: ${each.text}` : ''}`).join('\n'));
+  throw new WrongInput(
+    read.problems
+      .map((each) => `${path}: ${each.at || 'file'}: ${each.message}${each.text ? ` Found: ${each.text}` : ''}`)
+      .join('\n'),
+  );
 }
 
 /** `analyse FILE [--range N] [--seed S]` */
@@ -39,5 +43,7 @@ export const analyse: CommandVerb = (args, { readFile }) => {
         .join('\n'),
     );
   const report = analysisReport(analysis);
-  return draws === undefined ? report : { ...report, range: measureSpread(analysis, { draws, ...(seed === undefined ? {} : { seed }) }).ranges };
+  return draws === undefined
+    ? report
+    : { ...report, range: measureSpread(analysis, { draws, ...(seed === undefined ? {} : { seed }) }).ranges };
 };

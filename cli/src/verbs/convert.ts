@@ -1,6 +1,6 @@
 import { convert } from '@wellhydra/core/quantity';
 import { parseOptions } from '../options';
-import { WrongInput, type CommandVerb } from '../run-command';
+import { WrongInput, type CommandVerb } from '../command';
 
 /** Enough for every exact factor, without the noise of binary fractions. */
 const FIGURES = 10;

@@ -1,8 +1,20 @@
 import { CATALOGUE, searchIngredients, type Ingredient } from '@wellhydra/core/catalogue';
 import { parseOptions } from '../options';
-import type { CommandVerb } from '../run-command';
+import type { CommandVerb } from '../command';
 
-function describe({ id, name, aliases, role, state, formula, bulkDensities, pieces, source, confidence, composition }: Ingredient) {
+function describe({
+  id,
+  name,
+  aliases,
+  role,
+  state,
+  formula,
+  bulkDensities,
+  pieces,
+  source,
+  confidence,
+  composition,
+}: Ingredient) {
   return {
     id,
     name,

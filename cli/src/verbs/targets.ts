@@ -1,5 +1,5 @@
 import { TARGETS } from '@wellhydra/core/target';
-import type { CommandVerb } from '../run-command';
+import type { CommandVerb } from '../command';
 
 /** `targets` */
 export const listTargets: CommandVerb = () => TARGETS;

@@ -37,7 +37,9 @@ export interface Analysis {
 const MINERALS = new Set(['salt', 'acid']);
 
 function addedMinerals(pot: Pot): Nutrients & { potassium_mmol: number } {
-  const salts = potOf(pot.entries.filter(({ ingredient }) => MINERALS.has(ingredient.role) && ingredient.state === 'soluble'));
+  const salts = potOf(
+    pot.entries.filter(({ ingredient }) => MINERALS.has(ingredient.role) && ingredient.state === 'soluble'),
+  );
   return { ...nutrientsOf(salts.liquid), potassium_mmol: salts.liquid.potassium_mmol };
 }
 

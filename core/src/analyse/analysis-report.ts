@@ -41,19 +41,32 @@ export function analysisReport(analysis: Analysis) {
     },
     time: times(analysis),
     losses: { steam_g: 0, strained_g: 0 },
-    keeping: keeping
-      ? { place: keeping.place, days: keeping.days, heldBackBy: keeping.heldBackBy }
-      : null,
+    keeping: keeping ? { place: keeping.place, days: keeping.days, heldBackBy: keeping.heldBackBy } : null,
     cautions: analysis.cautions.map(({ code, severity, text }) => ({ code, severity, text })),
     findings: analysis.findings,
     trace: trace.entries.map(({ step, verb, at_min, mass_g, volume_mL, temperature_C, brix }) => ({
-      step, verb, at_min, mass_g, volume_mL, temperature_C, brix,
+      step,
+      verb,
+      at_min,
+      mass_g,
+      volume_mL,
+      temperature_C,
+      brix,
     })),
   };
 }
 
 const NO_CONCENTRATIONS = {
-  sodium_mmol: null, potassium_mmol: null, magnesium_mmol: null, calcium_mmol: null, chloride_mmol: null,
-  citrate_mmol: null, bicarbonate_mmol: null, glucose_mmol: null, fructose_mmol: null, sucrose_mmol: null,
-  glucoseEquivalent_mmol: null, carbohydrate_g: null,
+  sodium_mmol: null,
+  potassium_mmol: null,
+  magnesium_mmol: null,
+  calcium_mmol: null,
+  chloride_mmol: null,
+  citrate_mmol: null,
+  bicarbonate_mmol: null,
+  glucose_mmol: null,
+  fructose_mmol: null,
+  sucrose_mmol: null,
+  glucoseEquivalent_mmol: null,
+  carbohydrate_g: null,
 };

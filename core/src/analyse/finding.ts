@@ -14,7 +14,8 @@ export function findingsOf(trace: Trace): readonly Finding[] {
   const findings: Finding[] = [];
   for (const { step, line } of trace.entries) {
     if (!line) continue;
-    for (const assumed of line.assumed) findings.push({ code: 'assumed', step, text: `"${line.understood}": ${assumed}.` });
+    for (const assumed of line.assumed)
+      findings.push({ code: 'assumed', step, text: `"${line.understood}": ${assumed}.` });
     if (line.ingredient.state === 'solid')
       findings.push({
         code: 'pieces-not-counted',

@@ -67,13 +67,7 @@ export interface CompoundRow extends NamedRow {
 }
 
 export type AcidProperty =
-  | 'citric_mmol'
-  | 'malic_mmol'
-  | 'tartaric_mmol'
-  | 'ascorbic_mmol'
-  | 'lactic_mmol'
-  | 'carbonic_mmol'
-  | 'glycine_mmol';
+  'citric_mmol' | 'malic_mmol' | 'tartaric_mmol' | 'ascorbic_mmol' | 'lactic_mmol' | 'carbonic_mmol' | 'glycine_mmol';
 
 export interface WaterRow extends NamedRow {
   readonly mg_L: Readonly<

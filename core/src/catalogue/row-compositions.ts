@@ -77,8 +77,7 @@ export function waterComposition(row: WaterRow): Composition {
   const perGram = (mg_L: number | undefined, gramsPerMol: number) =>
     (mg_L ?? 0) / gramsPerMol / (1000 * WATER_DENSITY_g_mL);
   const m = row.mg_L;
-  const solids_g =
-    Object.values(m).reduce((sum, mg) => sum + mg, 0) / 1e6 / WATER_DENSITY_g_mL;
+  const solids_g = Object.values(m).reduce((sum, mg) => sum + mg, 0) / 1e6 / WATER_DENSITY_g_mL;
   return compositionOf({
     water_g: 1 - solids_g,
     solubleSolids_g: solids_g,

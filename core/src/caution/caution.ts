@@ -14,7 +14,11 @@ export interface CautionContext {
   readonly perLitre: PerLitre | null;
   readonly perServing: Nutrients;
   /** Potassium and magnesium from salts and powders alone, in one serving. */
-  readonly addedPerServing: { readonly potassium_mmol: number; readonly magnesium_mg: number; readonly sodium_mg: number };
+  readonly addedPerServing: {
+    readonly potassium_mmol: number;
+    readonly magnesium_mg: number;
+    readonly sodium_mg: number;
+  };
 }
 
 /** A rule: when it fires, and what it says then. */

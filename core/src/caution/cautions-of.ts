@@ -7,6 +7,13 @@ const ORDER: Readonly<Record<Severity, number>> = { stop: 0, warn: 1, note: 2 };
 export function cautionsOf(context: CautionContext): readonly Caution[] {
   if (context.trace.pot.mass_g <= 0) return [];
   return CAUTION_RULES.filter((rule) => rule.fires(context))
-    .map(({ code, severity, title, text, concerns, source }) => ({ code, severity, title, text: text(context), concerns, source }))
+    .map(({ code, severity, title, text, concerns, source }) => ({
+      code,
+      severity,
+      title,
+      text: text(context),
+      concerns,
+      source,
+    }))
     .sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }

@@ -8,9 +8,19 @@ const has = (context: CautionContext, ...ids: string[]): boolean =>
 const sodium = (context: CautionContext): number => context.perLitre?.sodium_mmol ?? 0;
 
 const MINERAL_SALT = new Set([
-  'table-salt', 'sea-salt-fine', 'sea-salt-coarse', 'flake-salt-dense', 'flake-salt-light', 'potassium-chloride',
-  'tripotassium-citrate', 'potassium-bicarbonate', 'baking-soda', 'magnesium-bisglycinate', 'magnesium-citrate',
-  'magnesium-chloride', 'magnesium-sulfate',
+  'table-salt',
+  'sea-salt-fine',
+  'sea-salt-coarse',
+  'flake-salt-dense',
+  'flake-salt-light',
+  'potassium-chloride',
+  'tripotassium-citrate',
+  'potassium-bicarbonate',
+  'baking-soda',
+  'magnesium-bisglycinate',
+  'magnesium-citrate',
+  'magnesium-chloride',
+  'magnesium-sulfate',
 ]);
 
 /** A salt measured by pinch, by cutlery or heaped: these can be off several-fold. */
@@ -72,7 +82,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
     severity: 'note',
     title: 'No potassium in it',
     concerns: 'anyone who is ill',
-    fires: (context) => rehydration(context) && context.perLitre !== null && context.perLitre.potassium_mmol < NO_POTASSIUM_mmol_L,
+    fires: (context) =>
+      rehydration(context) && context.perLitre !== null && context.perLitre.potassium_mmol < NO_POTASSIUM_mmol_L,
     text: () =>
       'Diarrhoea takes potassium with it, and there is none in salt and sugar. A sachet has it; so have banana, coconut water and fruit juice taken beside it.',
     source: 'WHO/UNICEF specification of rehydration salts: 15 to 25 mmol/L',
@@ -144,7 +155,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
     severity: 'note',
     title: 'Added salt',
     concerns: 'people told to limit salt',
-    fires: (context) => context.perServing.sodium_mg > 600 || (context.addedPerServing.sodium_mg > 50 && !rehydration(context)),
+    fires: (context) =>
+      context.perServing.sodium_mg > 600 || (context.addedPerServing.sodium_mg > 50 && !rehydration(context)),
     text: (context) =>
       `A serving has ${formatNumber(context.perServing.sodium_mg)} mg of sodium. Adults are advised to stay under 2,300 mg a day from everything. Skip it if you were told to limit salt.`,
     source: 'NASEM 2019; WHO',
@@ -174,7 +186,10 @@ export const CAUTION_RULES: readonly CautionRule[] = [
     severity: 'note',
     title: 'Acid on teeth',
     concerns: 'anyone who sips it through the day',
-    fires: (context) => context.liquid !== null && context.liquid.pH < 4 && !['syrup', 'concentrate', 'vinegar-honey'].includes(context.kind),
+    fires: (context) =>
+      context.liquid !== null &&
+      context.liquid.pH < 4 &&
+      !['syrup', 'concentrate', 'vinegar-honey'].includes(context.kind),
     text: () =>
       'It is sour enough to soften enamel. Drink it in one go or through a straw, rinse with water, and wait half an hour before brushing.',
     source: 'Dental erosion literature; enamel softens below about pH 5.5',

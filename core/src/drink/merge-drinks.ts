@@ -33,7 +33,13 @@ export interface MergedDrink {
 const FIELDS = ['name', 'kind', 'serving', 'target'] as const;
 
 const sameStep = (a: EditedStep | undefined, b: EditedStep | undefined): boolean =>
-  a === b || (a !== undefined && b !== undefined && a.verb === b.verb && a.text === b.text && (a.note ?? '') === (b.note ?? '') && (a.optional ?? false) === (b.optional ?? false));
+  a === b ||
+  (a !== undefined &&
+    b !== undefined &&
+    a.verb === b.verb &&
+    a.text === b.text &&
+    (a.note ?? '') === (b.note ?? '') &&
+    (a.optional ?? false) === (b.optional ?? false));
 
 /** Whether two documents say the same, however their keys are ordered. */
 export function sameDocument(a: DrinkDocument, b: DrinkDocument): boolean {
@@ -62,12 +68,21 @@ const byId = (document: DrinkDocument) => new Map(document.steps.map((step) => [
 /** My order, with the steps only they have put after the step they follow in theirs. */
 function mergeOrder(base: DrinkDocument, mine: DrinkDocument, theirs: DrinkDocument): string[] {
   const ids = (document: DrinkDocument) => document.steps.map((step) => step.id);
-  const moved = ids(mine).filter((id) => ids(base).includes(id)).join() !== ids(base).filter((id) => ids(mine).includes(id)).join();
+  const moved =
+    ids(mine)
+      .filter((id) => ids(base).includes(id))
+      .join() !==
+    ids(base)
+      .filter((id) => ids(mine).includes(id))
+      .join();
   const [first, second] = moved ? [ids(mine), ids(theirs)] : [ids(theirs), ids(mine)];
   const order = [...first];
   second.forEach((id, index) => {
     if (order.includes(id)) return;
-    const previous = second.slice(0, index).reverse().find((candidate) => order.includes(candidate));
+    const previous = second
+      .slice(0, index)
+      .reverse()
+      .find((candidate) => order.includes(candidate));
     order.splice(previous === undefined ? 0 : order.indexOf(previous) + 1, 0, id);
   });
   return order;

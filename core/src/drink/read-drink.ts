@@ -13,15 +13,30 @@ export type ReadDrink =
   | { readonly kind: 'not-a-drink'; readonly problems: readonly DrinkProblem[] };
 
 const STEP_QUALIFIERS = new Set([
-  'note', 'optional', 'in', 'for', 'keepLiquid', 'lid', 'burner', 'pot', 'at', 'loadLimit', 'gently', 'strain', 'as',
-  'headspace', 'method', 'altitude',
+  'note',
+  'optional',
+  'in',
+  'for',
+  'keepLiquid',
+  'lid',
+  'burner',
+  'pot',
+  'at',
+  'loadLimit',
+  'gently',
+  'strain',
+  'as',
+  'headspace',
+  'method',
+  'altitude',
 ]);
 const KNOWN_FIELDS = new Set(['format', 'name', 'kind', 'serving', 'target', 'steps', 'atServing', 'preparations']);
 /** Parts of the format that are read elsewhere than here, and not yet run. */
 const UNRUN_FIELDS = ['atServing', 'preparations'] as const;
 
 type Json = Record<string, unknown>;
-const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isObject = (value: unknown): value is Json =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 const show = (value: unknown): string => (value === undefined ? '' : JSON.stringify(value)).slice(0, 80);
 
 function verbsOf(step: Json): Verb[] {
@@ -32,17 +47,27 @@ function verbsOf(step: Json): Verb[] {
 
 function readStep(step: unknown, at: string, problems: DrinkProblem[]): DrinkStep | undefined {
   const wrong = (where: string, text: string, message: string) => void problems.push({ at: where, text, message });
-  if (!isObject(step)) return wrong(at, show(step), 'A step is an object such as { "add": "2.6 g table salt" }.'), undefined;
+  if (!isObject(step))
+    return (wrong(at, show(step), 'A step is an object such as { "add": "2.6 g table salt" }.'), undefined);
   const verbs = verbsOf(step);
   const verb = verbs[0];
   if (!verb || verbs.length > 1)
-    return wrong(at, show(step), `A step has exactly one verb; this one has ${verbs.length === 0 ? 'none' : verbs.join(', ')}. Verbs are ${VERBS.join(', ')}.`), undefined;
+    return (
+      wrong(
+        at,
+        show(step),
+        `A step has exactly one verb; this one has ${verbs.length === 0 ? 'none' : verbs.join(', ')}. Verbs are ${VERBS.join(', ')}.`,
+      ),
+      undefined
+    );
   const text = step[verb];
-  if (typeof text !== 'string') return wrong(`${at}.${verb}`, show(text), 'The value of a verb is text.'), undefined;
+  if (typeof text !== 'string') return (wrong(`${at}.${verb}`, show(text), 'The value of a verb is text.'), undefined);
   for (const key of Object.keys(step))
-    if (key !== verb && !STEP_QUALIFIERS.has(key)) wrong(`${at}.${key}`, key, `"${key}" is neither a verb nor a qualifier of a step.`);
+    if (key !== verb && !STEP_QUALIFIERS.has(key))
+      wrong(`${at}.${key}`, key, `"${key}" is neither a verb nor a qualifier of a step.`);
   if (step.note !== undefined && typeof step.note !== 'string') wrong(`${at}.note`, show(step.note), 'A note is text.');
-  if (step.optional !== undefined && typeof step.optional !== 'boolean') wrong(`${at}.optional`, show(step.optional), 'optional is true or false.');
+  if (step.optional !== undefined && typeof step.optional !== 'boolean')
+    wrong(`${at}.optional`, show(step.optional), 'optional is true or false.');
   return {
     verb,
     text,
@@ -83,7 +108,8 @@ export function readDrink(json: unknown): ReadDrink {
   const name = readText(json, 'name', problems);
   if (!name?.trim()) problems.push({ at: 'name', text: show(json.name), message: 'A drink has a name.' });
   for (const field of Object.keys(json))
-    if (!KNOWN_FIELDS.has(field)) problems.push({ at: field, text: field, message: `"${field}" is not a field of a drink.` });
+    if (!KNOWN_FIELDS.has(field))
+      problems.push({ at: field, text: field, message: `"${field}" is not a field of a drink.` });
   for (const field of UNRUN_FIELDS)
     if (json[field] !== undefined && Object.keys(json[field] as object).length > 0)
       problems.push({ at: field, text: field, message: `${field} is not run yet. Put these amounts into the steps.` });

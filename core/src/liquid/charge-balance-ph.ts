@@ -50,8 +50,7 @@ interface ActiveAcid {
 
 type Gammas = readonly number[];
 
-const gammasAt = (ionicStrength: number): Gammas =>
-  [0, 1, 2, 3].map((charge) => daviesActivity(charge, ionicStrength));
+const gammasAt = (ionicStrength: number): Gammas => [0, 1, 2, 3].map((charge) => daviesActivity(charge, ionicStrength));
 const gamma = (gammas: Gammas, charge: number): number => gammas[Math.abs(charge)] as number;
 
 function activeAcids(solution: IonicSolution, gammas: Gammas): ActiveAcid[] {

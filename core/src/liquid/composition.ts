@@ -135,12 +135,7 @@ export function scaled(composition: Composition, factor: number): Composition {
 
 /** Mass in g: water, dissolved and undissolved solids, and spirit. */
 export function massOf(composition: Composition): number {
-  return (
-    composition.water_g +
-    composition.solubleSolids_g +
-    composition.insoluble_g +
-    composition.ethanol_g
-  );
+  return composition.water_g + composition.solubleSolids_g + composition.insoluble_g + composition.ethanol_g;
 }
 
 /** Sucrose, glucose and fructose together, g. */

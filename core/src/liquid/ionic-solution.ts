@@ -15,14 +15,8 @@ export function ionicSolution(c: Composition, volume_mL: number): IonicSolution 
   const perVolume = MOL_PER_LITRE / volume_mL;
   const monovalent = c.sodium_mmol + c.potassium_mmol;
   const divalent = c.magnesium_mmol + c.calcium_mmol;
-  const charge =
-    monovalent + 2 * divalent - c.chloride_mmol - 2 * c.sulfate_mmol - c.residualAnion_mEq;
-  const squares =
-    monovalent +
-    4 * divalent +
-    c.chloride_mmol +
-    4 * c.sulfate_mmol +
-    Math.abs(c.residualAnion_mEq);
+  const charge = monovalent + 2 * divalent - c.chloride_mmol - 2 * c.sulfate_mmol - c.residualAnion_mEq;
+  const squares = monovalent + 4 * divalent + c.chloride_mmol + 4 * c.sulfate_mmol + Math.abs(c.residualAnion_mEq);
   return {
     strongCharge: charge * perVolume,
     strongSquares: squares * perVolume,

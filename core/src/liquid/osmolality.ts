@@ -14,16 +14,13 @@ export const ISOTONIC_BAND_mOsm_kg = { low: 270, high: 330 } as const;
 function saccharides(c: Composition) {
   return {
     single_mmol: (1000 * (c.glucose_g + c.fructose_g)) / HEXOSE_g_mol,
-    double_mmol:
-      (1000 * c.sucrose_g) / SUCROSE_g_mol +
-      (1000 * c.otherCarbohydrate_g) / OTHER_CARBOHYDRATE_g_mol,
+    double_mmol: (1000 * c.sucrose_g) / SUCROSE_g_mol + (1000 * c.otherCarbohydrate_g) / OTHER_CARBOHYDRATE_g_mol,
   };
 }
 
 function strongIons(c: Composition) {
   return {
-    monovalent_mmol:
-      c.sodium_mmol + c.potassium_mmol + c.chloride_mmol + Math.max(c.residualAnion_mEq, 0),
+    monovalent_mmol: c.sodium_mmol + c.potassium_mmol + c.chloride_mmol + Math.max(c.residualAnion_mEq, 0),
     divalent_mmol: c.magnesium_mmol + c.calcium_mmol + c.sulfate_mmol,
   };
 }
@@ -38,8 +35,7 @@ function strongIons(c: Composition) {
 export function osmolarity(c: Composition, volume_mL: number): number {
   const ions = strongIons(c);
   const sugars = saccharides(c);
-  let particles_mmol =
-    ions.monovalent_mmol + ions.divalent_mmol + sugars.single_mmol + sugars.double_mmol;
+  let particles_mmol = ions.monovalent_mmol + ions.divalent_mmol + sugars.single_mmol + sugars.double_mmol;
   for (const acid of WEAK_ACIDS) particles_mmol += c[acid.property];
   return (1000 * particles_mmol) / volume_mL;
 }
@@ -61,8 +57,7 @@ export function osmolality(c: Composition, volume_mL: number, species: readonly 
   let osmoles = ions.monovalent_mmol * phi.monovalent + ions.divalent_mmol * phi.divalent;
   for (const form of species) {
     const size = Math.abs(form.charge);
-    const coefficient =
-      size === 0 ? 1 : size === 1 ? phi.monovalent : size === 2 ? phi.divalent : phi.trivalent;
+    const coefficient = size === 0 ? 1 : size === 1 ? phi.monovalent : size === 2 ? phi.divalent : phi.trivalent;
     osmoles += coefficient * form.concentration * volume_mL;
   }
   osmoles += sugars.single_mmol * (1 + (0.023 * sugars.single_mmol) / (1000 * water_kg));

@@ -27,10 +27,7 @@ export function mixedVolume(a: VolumeVector, b: VolumeVector, grams: number): nu
   const solution = at(0) + sugars;
   const brix = solution > 0 ? (100 * sugars) / solution : 0;
   return (
-    solution / sugarSolutionDensity(brix) +
-    at(3) +
-    at(4) / SUSPENDED_SOLIDS_DENSITY_g_mL +
-    at(5) / ETHANOL_DENSITY_g_mL
+    solution / sugarSolutionDensity(brix) + at(3) + at(4) / SUSPENDED_SOLIDS_DENSITY_g_mL + at(5) / ETHANOL_DENSITY_g_mL
   );
 }
 

@@ -23,7 +23,13 @@ export const WEAK_ACIDS: readonly WeakAcid[] = [
   { property: 'gluconic_mmol', name: 'gluconic acid', pKa: [3.75], topCharge: 0, molarMass_g_mol: 196.16 },
   { property: 'quinic_mmol', name: 'quinic acid', pKa: [3.46], topCharge: 0, molarMass_g_mol: 192.17 },
   { property: 'hibiscus_mmol', name: 'hibiscus acid', pKa: [2.7, 3.9], topCharge: 0, molarMass_g_mol: 190.11 },
-  { property: 'phosphoric_mmol', name: 'phosphoric acid', pKa: [2.148, 7.198, 12.35], topCharge: 0, molarMass_g_mol: 97.99 },
+  {
+    property: 'phosphoric_mmol',
+    name: 'phosphoric acid',
+    pKa: [2.148, 7.198, 12.35],
+    topCharge: 0,
+    molarMass_g_mol: 97.99,
+  },
   { property: 'carbonic_mmol', name: 'carbonic acid', pKa: [6.352, 10.329], topCharge: 0, molarMass_g_mol: 62.02 },
   { property: 'glycine_mmol', name: 'glycine', pKa: [2.35, 9.778], topCharge: 1, molarMass_g_mol: 75.07 },
 ];

@@ -39,7 +39,11 @@ function plainConversion(text: string, unit: Unit): Conversion | Unreadable {
   const amount = readAmount(text);
   if ('kind' in amount) return amount;
   if (amount.unit.dimension !== unit.dimension)
-    return unreadable('unit-mismatch', text, `${amount.unit.name} and ${unit.name} measure different things. Say of what: "${text} honey".`);
+    return unreadable(
+      'unit-mismatch',
+      text,
+      `${amount.unit.name} and ${unit.name} measure different things. Say of what: "${text} honey".`,
+    );
   const inUnit = (value: number) => (value * amount.unit.size) / unit.size;
   return {
     kind: 'converted',
@@ -70,7 +74,11 @@ export function convert(text: string, to: string): Conversion | Unreadable {
     return unreadable('unit-mismatch', text, 'Filling up to a mark has no mass of its own. Write an amount.');
   const perUnit = gramsPerUnit(unit, line);
   if (perUnit === undefined)
-    return unreadable('no-such-measure', to, `How much a ${unit.name} of ${line.ingredient.name.toLowerCase()} weighs is not known here.`);
+    return unreadable(
+      'no-such-measure',
+      to,
+      `How much a ${unit.name} of ${line.ingredient.name.toLowerCase()} weighs is not known here.`,
+    );
   const value = line.dose.mass_g / perUnit;
   return {
     kind: 'converted',

@@ -5,13 +5,39 @@ import { nearestNames } from './nearest-names';
 import { unreadable, type Unreadable } from './outcome';
 
 const FORMS: Readonly<Record<string, string>> = {
-  sliced: 'sliced', chopped: 'chopped', diced: 'chopped', chunked: 'chopped', minced: 'chopped', chunks: 'chopped',
-  crushed: 'crushed', bruised: 'crushed', torn: 'crushed', grated: 'grated', whole: 'whole', powdered: 'powdered',
-  ground: 'powdered', packed: 'packed', loose: 'loose', cut: 'cut', zest: 'zest', juiced: 'juiced', peeled: 'peeled',
-  sections: 'sections', fresh: 'fresh', dried: 'dried', pressed: 'juiced', squeezed: 'juiced',
+  sliced: 'sliced',
+  chopped: 'chopped',
+  diced: 'chopped',
+  chunked: 'chopped',
+  minced: 'chopped',
+  chunks: 'chopped',
+  crushed: 'crushed',
+  bruised: 'crushed',
+  torn: 'crushed',
+  grated: 'grated',
+  whole: 'whole',
+  powdered: 'powdered',
+  ground: 'powdered',
+  packed: 'packed',
+  loose: 'loose',
+  cut: 'cut',
+  zest: 'zest',
+  juiced: 'juiced',
+  peeled: 'peeled',
+  sections: 'sections',
+  fresh: 'fresh',
+  dried: 'dried',
+  pressed: 'juiced',
+  squeezed: 'juiced',
 };
 
-const HEAPS: Readonly<Record<string, Heap>> = { level: 'level', flat: 'level', heaped: 'heaped', heaping: 'heaped', rounded: 'heaped' };
+const HEAPS: Readonly<Record<string, Heap>> = {
+  level: 'level',
+  flat: 'level',
+  heaped: 'heaped',
+  heaping: 'heaped',
+  rounded: 'heaped',
+};
 
 const SPOONS: Readonly<Record<string, SpoonKind>> = { cutlery: 'cutlery', measuring: 'measuring' };
 
@@ -38,7 +64,10 @@ export interface IngredientPhrase {
 
 /** Qualifier words taken out of a phrase; the rest is the name. */
 export function splitPhrase(phrase: string): IngredientPhrase | Unreadable {
-  const all = phrase.replace(/[(),;]/g, ' ').split(/\s+/).filter(Boolean);
+  const all = phrase
+    .replace(/[(),;]/g, ' ')
+    .split(/\s+/)
+    .filter(Boolean);
   const words: string[] = [];
   const found: { form?: string; heap?: Heap; spoons?: SpoonKind; size?: number } = {};
   for (const word of all) {
@@ -61,7 +90,10 @@ const lookUp = (words: readonly string[]): Ingredient | undefined =>
 
 /** Every way to leave out form words, fewest first. */
 function withoutForms(words: readonly string[]): { name: readonly string[]; forms: readonly string[] }[] {
-  const formAt = words.map((word, index) => (FORMS[word] ? index : -1)).filter((index) => index >= 0).slice(0, 4);
+  const formAt = words
+    .map((word, index) => (FORMS[word] ? index : -1))
+    .filter((index) => index >= 0)
+    .slice(0, 4);
   const choices: { name: readonly string[]; forms: readonly string[] }[] = [];
   for (let mask = 1; mask < 1 << formAt.length; mask += 1) {
     const dropped = new Set(formAt.filter((_, bit) => (mask >> bit) & 1));
@@ -84,7 +116,9 @@ export function identify(words: readonly string[]): FoundIngredient | undefined 
     const ingredient = lookUp(name);
     if (!ingredient) continue;
     // A form that changes what the thing is ("dried") must be in the name of the row that is found.
-    const contradicts = forms.some((form) => (form === 'dried' || form === 'powdered') && !isKnownForm(ingredient, form));
+    const contradicts = forms.some(
+      (form) => (form === 'dried' || form === 'powdered') && !isKnownForm(ingredient, form),
+    );
     if (contradicts) continue;
     return { ingredient, ...(forms[0] ? { form: forms[0] } : {}) };
   }
@@ -101,5 +135,10 @@ export function unknownIngredient(words: readonly string[], before: string): Unr
   const name = words.join(' ');
   const near = nearestNames(normaliseName(name), INGREDIENT_NAMES.keys(), 3);
   const hint = near.length > 0 ? 'Did you mean one of these?' : 'Check the spelling, or use another name for it.';
-  return unreadable('unknown-ingredient', name, `"${name}" is not in the catalogue. ${hint}`, near.map((each) => `${before} ${each}`.trim()));
+  return unreadable(
+    'unknown-ingredient',
+    name,
+    `"${name}" is not in the catalogue. ${hint}`,
+    near.map((each) => `${before} ${each}`.trim()),
+  );
 }

@@ -13,8 +13,20 @@ export interface MeasureError {
 
 /** Errors of spoons. Source: household surveys of spoon sizes and fillings. */
 export const SPOON_ERRORS = {
-  measuring: { size: 0.04, bias: 1, filling: { crystal: 0.05, powder: 0.08, leaf: 0.15, syrup: 0.05, liquid: 0.05 }, heapRatio: 1.35, heapCv: 0.15 },
-  cutlery: { size: 0.25, bias: 0.88, filling: { crystal: 0.08, powder: 0.12, leaf: 0.2, syrup: 0.1, liquid: 0.1 }, heapRatio: 1.9, heapCv: 0.3 },
+  measuring: {
+    size: 0.04,
+    bias: 1,
+    filling: { crystal: 0.05, powder: 0.08, leaf: 0.15, syrup: 0.05, liquid: 0.05 },
+    heapRatio: 1.35,
+    heapCv: 0.15,
+  },
+  cutlery: {
+    size: 0.25,
+    bias: 0.88,
+    filling: { crystal: 0.08, powder: 0.12, leaf: 0.2, syrup: 0.1, liquid: 0.1 },
+    heapRatio: 1.9,
+    heapCv: 0.3,
+  },
 } as const;
 
 /** Errors of a measuring jug: the scale on its side, and reading it. */

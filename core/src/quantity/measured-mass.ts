@@ -1,14 +1,7 @@
 import type { BulkDensity, Ingredient } from '../catalogue/ingredient';
 import type { PieceRow } from '../catalogue/ingredient-row';
 import { baseValue, type Amount, type SpoonKind } from './amount';
-import {
-  JUG_ERRORS,
-  combinedCv,
-  jugCv,
-  scaleDeviation,
-  spoonErrors,
-  type MeasureError,
-} from './measure-error';
+import { JUG_ERRORS, combinedCv, jugCv, scaleDeviation, spoonErrors, type MeasureError } from './measure-error';
 import { unreadable, type Unreadable } from './outcome';
 
 /** Grams of something, and how far off they may be. */
@@ -110,7 +103,9 @@ function handfulOf(ingredient: Ingredient): { mass_g: number; cv: number } | und
 
 /** The row for a piece of an ingredient, a handful included. */
 export function pieceFor(ingredient: Ingredient, piece: string): Pick<PieceRow, 'mass_g' | 'cv'> | undefined {
-  return ingredient.pieces.find((row) => row.piece === piece) ?? (piece === 'handful' ? handfulOf(ingredient) : undefined);
+  return (
+    ingredient.pieces.find((row) => row.piece === piece) ?? (piece === 'handful' ? handfulOf(ingredient) : undefined)
+  );
 }
 
 function byPiece(amount: Amount, ingredient: Ingredient): MeasuredMass | Unreadable {

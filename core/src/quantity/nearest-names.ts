@@ -14,7 +14,9 @@ export function nearestNames(word: string, names: Iterable<string>, most: number
   const scored: { name: string; score: number }[] = [];
   for (const name of names) {
     const starts = name.startsWith(word) || name.split(' ').includes(word);
-    const score = starts ? 0.1 * (1 - word.length / name.length) : distance(word, name) / Math.max(word.length, name.length);
+    const score = starts
+      ? 0.1 * (1 - word.length / name.length)
+      : distance(word, name) / Math.max(word.length, name.length);
     if (score <= FARTHEST) scored.push({ name, score });
   }
   return scored

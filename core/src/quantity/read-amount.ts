@@ -31,8 +31,7 @@ export function scanUnit(text: string, at: number): ScannedUnit | undefined {
     end = wordEnd(text, words === 0 ? end : end + 1);
     const spelling = text.slice(at, end);
     const unit =
-      UNIT_BY_ALIAS.get(spelling) ??
-      (spelling.endsWith('.') ? UNIT_BY_ALIAS.get(spelling.slice(0, -1)) : undefined);
+      UNIT_BY_ALIAS.get(spelling) ?? (spelling.endsWith('.') ? UNIT_BY_ALIAS.get(spelling.slice(0, -1)) : undefined);
     if (unit) best = { unit, end };
     if (text.charCodeAt(end) !== SPACE) break;
   }
@@ -105,7 +104,11 @@ export function readAmount(written: string): Amount | Unreadable {
   if (!found || found.end < text.length - (text.endsWith('.') ? 1 : 0)) {
     const rest = text.slice(at).trim();
     return rest === ''
-      ? unreadable('unknown-unit', text, 'Say what it is measured in, such as g, mL or tsp.', [`${text} g`, `${text} mL`, `${text} tsp`])
+      ? unreadable('unknown-unit', text, 'Say what it is measured in, such as g, mL or tsp.', [
+          `${text} g`,
+          `${text} mL`,
+          `${text} tsp`,
+        ])
       : unknownUnit(rest, text.slice(0, number.end));
   }
   return amountOf(number, found.unit);

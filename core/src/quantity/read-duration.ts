@@ -3,10 +3,25 @@ import { scanNumber } from './scan-number';
 
 /** Minutes in each unit of time, by its spellings. */
 const MINUTES: Readonly<Record<string, number>> = {
-  s: 1 / 60, sec: 1 / 60, secs: 1 / 60, second: 1 / 60, seconds: 1 / 60,
-  min: 1, mins: 1, minute: 1, minutes: 1,
-  h: 60, hr: 60, hrs: 60, hour: 60, hours: 60,
-  d: 1440, day: 1440, days: 1440, week: 10080, weeks: 10080,
+  s: 1 / 60,
+  sec: 1 / 60,
+  secs: 1 / 60,
+  second: 1 / 60,
+  seconds: 1 / 60,
+  min: 1,
+  mins: 1,
+  minute: 1,
+  minutes: 1,
+  h: 60,
+  hr: 60,
+  hrs: 60,
+  hour: 60,
+  hours: 60,
+  d: 1440,
+  day: 1440,
+  days: 1440,
+  week: 10080,
+  weeks: 10080,
 };
 
 export interface Duration {
@@ -26,7 +41,9 @@ export function readDuration(written: string): Duration | Unreadable {
   const unit = text.slice(number.end).trim();
   const factor = MINUTES[unit];
   if (factor === undefined)
-    return unreadable('unknown-unit', unit || written, 'Write the time in min, h or days.', [`${text.slice(0, number.end)} min`]);
+    return unreadable('unknown-unit', unit || written, 'Write the time in min, h or days.', [
+      `${text.slice(0, number.end)} min`,
+    ]);
   if (!(number.low > 0)) return unreadable('not-positive', written, 'A time has to be more than nothing.');
   return { kind: 'duration', minutes: ((number.low + number.high) / 2) * factor };
 }

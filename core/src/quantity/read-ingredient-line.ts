@@ -2,7 +2,13 @@ import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/catalogue';
 import { baseValue, type Amount, type SpoonKind } from './amount';
 import { formatNumber } from './format-number';
-import { identify, splitPhrase, unknownIngredient, type FoundIngredient, type IngredientPhrase } from './ingredient-phrase';
+import {
+  identify,
+  splitPhrase,
+  unknownIngredient,
+  type FoundIngredient,
+  type IngredientPhrase,
+} from './ingredient-phrase';
 import { combinedCv, jugCv, type MeasureError } from './measure-error';
 import { juiceMass, massOfAmount, measuredMass, pieceFor, type MeasuredMass } from './measured-mass';
 import { unreadable, type Unreadable } from './outcome';
@@ -42,7 +48,8 @@ export interface LineOptions {
   readonly spoons?: SpoonKind;
 }
 
-const QUALIFIED_UNIT = /(?:(?:level|flat|heaped|heaping|rounded|cutlery|measuring|small|medium|large|big|scant|generous) +)+/y;
+const QUALIFIED_UNIT =
+  /(?:(?:level|flat|heaped|heaping|rounded|cutlery|measuring|small|medium|large|big|scant|generous) +)+/y;
 const FILL = /^(?:(?:top|fill)(?: it)? up with |top with |fill with )?(.+?),? (?:up to|to make|made up to|to) (\S.*)$/;
 const JUICE_OF = /^(?:the )?(?:juice|squeeze) (?:of|from) /;
 const PEEL_OF = /^(?:the )?(?:peel|rind|skin) (?:of|from) /;
@@ -73,7 +80,10 @@ function describeUnit(amount: Amount): string {
 }
 
 function describe(amount: Amount, thing: string): string {
-  const number = amount.low < amount.high ? `${formatNumber(amount.low)} to ${formatNumber(amount.high)}` : formatNumber(amount.value);
+  const number =
+    amount.low < amount.high
+      ? `${formatNumber(amount.low)} to ${formatNumber(amount.high)}`
+      : formatNumber(amount.value);
   return [number, describeUnit(amount), thing].filter(Boolean).join(' ');
 }
 
@@ -84,7 +94,12 @@ function assumptions(phrase: IngredientPhrase): readonly string[] {
 
 function finish(found: FoundIngredient, draft: Draft, mass: MeasuredMass, unit: Unit): IngredientLine {
   const { phrase } = draft;
-  const amount: Amount = { ...draft.amount, unit, ...(phrase.heap ? { heap: phrase.heap } : {}), ...(phrase.spoons ? { spoons: phrase.spoons } : {}) };
+  const amount: Amount = {
+    ...draft.amount,
+    unit,
+    ...(phrase.heap ? { heap: phrase.heap } : {}),
+    ...(phrase.spoons ? { spoons: phrase.spoons } : {}),
+  };
   const sized = phrase.size ?? 1;
   const scaled = sized === 1 ? mass : measuredMass(mass.mass_g * sized, mass.errors);
   const form = found.form;
@@ -107,7 +122,11 @@ function finish(found: FoundIngredient, draft: Draft, mass: MeasuredMass, unit: 
 
 function noJuice(found: FoundIngredient): Unreadable {
   const name = found.ingredient.name.toLowerCase();
-  return unreadable('no-such-measure', name, `How much juice ${name} gives is not known here. Measure the juice and write its volume.`);
+  return unreadable(
+    'no-such-measure',
+    name,
+    `How much juice ${name} gives is not known here. Measure the juice and write its volume.`,
+  );
 }
 
 function build(draft: Draft): IngredientLine | Unreadable {
@@ -128,7 +147,12 @@ function build(draft: Draft): IngredientLine | Unreadable {
   if (!found) return unknownIngredient(phrase.words, draft.before);
   if ((draft.juice || found.form === 'juiced') && !found.ingredient.juice) return noJuice(found);
   const measured = massOfAmount(
-    { ...amount, unit, ...(phrase.heap ? { heap: phrase.heap } : {}), ...(phrase.spoons ? { spoons: phrase.spoons } : {}) },
+    {
+      ...amount,
+      unit,
+      ...(phrase.heap ? { heap: phrase.heap } : {}),
+      ...(phrase.spoons ? { spoons: phrase.spoons } : {}),
+    },
     found.ingredient,
     found.form,
   );
@@ -142,14 +166,18 @@ function readFill(text: string): IngredientLine | Unreadable | undefined {
   if (!thing || !mark || scanNumber(text, 0)) return undefined;
   const amount = readAmount(mark);
   if (isUnreadable(amount)) return amount;
-  if (amount.unit.dimension !== 'volume')
-    return unreadable('unit-mismatch', mark, 'Fill to a volume, such as 1 L.');
+  if (amount.unit.dimension !== 'volume') return unreadable('unit-mismatch', mark, 'Fill to a volume, such as 1 L.');
   const phrase = splitPhrase(thing);
   if (isUnreadable(phrase)) return phrase;
   const found = identify(phrase.words);
   if (!found) return unknownIngredient(phrase.words, '');
   if (found.ingredient.state !== 'liquid')
-    return unreadable('unit-mismatch', thing, `Only a liquid can be filled up to a mark; ${found.ingredient.name.toLowerCase()} is none.`, [`water to ${mark}`]);
+    return unreadable(
+      'unit-mismatch',
+      thing,
+      `Only a liquid can be filled up to a mark; ${found.ingredient.name.toLowerCase()} is none.`,
+      [`water to ${mark}`],
+    );
   const volume_mL = baseValue(amount);
   const errors = [{ key: 'own', cv: jugCv(volume_mL) }];
   return {
@@ -168,14 +196,29 @@ function readCapsules(count: Amount, rest: string): IngredientLine | Unreadable 
   const each = scanNumber(text, 0);
   const unit = each ? scanUnit(text, each.end + (text[each.end] === ' ' ? 1 : 0)) : undefined;
   if (!each || unit?.unit.dimension !== 'mass')
-    return unreadable('no-amount', rest.trim(), `Say how much is in each ${count.unit.name}, such as "12 capsules of 100 mg ascorbic acid".`);
+    return unreadable(
+      'no-amount',
+      rest.trim(),
+      `Say how much is in each ${count.unit.name}, such as "12 capsules of 100 mg ascorbic acid".`,
+    );
   const thing = text.slice(unit.end).trim();
   const phrase = splitPhrase(thing);
   if (isUnreadable(phrase)) return phrase;
   if (phrase.words.join(' ') === 'magnesium')
-    return unreadable('ambiguous-ingredient', 'magnesium', 'Which compound? The label says how much magnesium is in it; the powder around it weighs more.', ['magnesium citrate', 'magnesium bisglycinate'].map((name) => `${formatNumber(count.value)} ${count.unit.plural} of ${text.slice(0, unit.end)} ${name}`));
+    return unreadable(
+      'ambiguous-ingredient',
+      'magnesium',
+      'Which compound? The label says how much magnesium is in it; the powder around it weighs more.',
+      ['magnesium citrate', 'magnesium bisglycinate'].map(
+        (name) => `${formatNumber(count.value)} ${count.unit.plural} of ${text.slice(0, unit.end)} ${name}`,
+      ),
+    );
   const found = identify(phrase.words);
-  if (!found) return unknownIngredient(phrase.words, `${formatNumber(count.value)} ${count.unit.plural} of ${text.slice(0, unit.end)}`);
+  if (!found)
+    return unknownIngredient(
+      phrase.words,
+      `${formatNumber(count.value)} ${count.unit.plural} of ${text.slice(0, unit.end)}`,
+    );
   const mass_g = count.value * each.low * unit.unit.size;
   return {
     kind: 'read',
@@ -196,7 +239,15 @@ function nothingBefore(text: string): Unreadable {
   const thing = found ? found.ingredient.name.toLowerCase() : phrase.words.join(' ');
   const unit = found?.ingredient.state === 'liquid' ? 'mL' : 'g';
   return found
-    ? unreadable('no-amount', text, `How much ${thing}? Put the amount first.`, [`2 ${unit} ${thing}`, ...(found.ingredient.state === 'soluble' ? [`1/2 tsp ${thing}`] : [`${thing} to 1 L`])].slice(0, found.ingredient.pieces.length ? 1 : 2))
+    ? unreadable(
+        'no-amount',
+        text,
+        `How much ${thing}? Put the amount first.`,
+        [
+          `2 ${unit} ${thing}`,
+          ...(found.ingredient.state === 'soluble' ? [`1/2 tsp ${thing}`] : [`${thing} to 1 L`]),
+        ].slice(0, found.ingredient.pieces.length ? 1 : 2),
+      )
     : unreadable('no-amount', text, 'Start with an amount, such as "2.6 g table salt".');
 }
 
@@ -209,8 +260,13 @@ function nothingBefore(text: string): Unreadable {
  *   it could have meant. Nothing is guessed: what is taken for granted stands in `assumed`.
  */
 export function readIngredientLine(written: string, options: LineOptions = {}): IngredientLine | Unreadable {
-  let text = written.trim().toLowerCase().replace(/\s+/g, ' ').replace(/^(?:about|around|approx\.?|approximately|~) ?/, '');
-  if (text === '') return unreadable('empty', written, 'Write an amount and an ingredient, such as "2.6 g table salt".');
+  let text = written
+    .trim()
+    .toLowerCase()
+    .replace(/\s+/g, ' ')
+    .replace(/^(?:about|around|approx\.?|approximately|~) ?/, '');
+  if (text === '')
+    return unreadable('empty', written, 'Write an amount and an ingredient, such as "2.6 g table salt".');
   const fill = readFill(text);
   if (fill) return fill;
   const juice = JUICE_OF.test(text);
@@ -221,8 +277,7 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
   const number = scanNumber(text, 0);
   if (number) {
     const wrong = checkNumber(number, text.slice(0, number.end));
-    if (wrong)
-      return { ...wrong, suggestions: wrong.suggestions.map((each) => `${each}${text.slice(number.end)}`) };
+    if (wrong) return { ...wrong, suggestions: wrong.suggestions.map((each) => `${each}${text.slice(number.end)}`) };
     at = number.end;
   }
   const value = number ?? { low: 1, high: 1, decimals: 0, end: 0 };
@@ -250,7 +305,9 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
   });
   if (line.kind === 'read' || usesUnit || line.code !== 'unknown-ingredient' || phrase.words.length < 2) return line;
   const [first, ...others] = phrase.words;
-  return identify(others) ? withRest(unknownUnit(first as string, text.slice(0, number?.end ?? 0)), others.join(' ')) : line;
+  return identify(others)
+    ? withRest(unknownUnit(first as string, text.slice(0, number?.end ?? 0)), others.join(' '))
+    : line;
 }
 
 function withRest(wrong: Unreadable, thing: string): Unreadable {

@@ -11,13 +11,45 @@ export interface ScannedNumber {
 }
 
 const VULGAR: Readonly<Record<string, number>> = {
-  '½': 1 / 2, '⅓': 1 / 3, '⅔': 2 / 3, '¼': 1 / 4, '¾': 3 / 4, '⅕': 1 / 5, '⅖': 2 / 5, '⅗': 3 / 5,
-  '⅘': 4 / 5, '⅙': 1 / 6, '⅚': 5 / 6, '⅐': 1 / 7, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8, '⅑': 1 / 9, '⅒': 1 / 10,
+  '½': 1 / 2,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '¼': 1 / 4,
+  '¾': 3 / 4,
+  '⅕': 1 / 5,
+  '⅖': 2 / 5,
+  '⅗': 3 / 5,
+  '⅘': 4 / 5,
+  '⅙': 1 / 6,
+  '⅚': 5 / 6,
+  '⅐': 1 / 7,
+  '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
+  '⅑': 1 / 9,
+  '⅒': 1 / 10,
 };
 
 const WORDS: Readonly<Record<string, number>> = {
-  a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10,
-  eleven: 11, twelve: 12, dozen: 12, half: 0.5, quarter: 0.25, third: 1 / 3,
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  dozen: 12,
+  half: 0.5,
+  quarter: 0.25,
+  third: 1 / 3,
 };
 
 const ZERO = 48;
@@ -121,9 +153,7 @@ function scanMixed(text: string, at: number): Part | undefined {
   const words = / ?and (?:an? )?(half|quarter|third)(?= |$)/y;
   words.lastIndex = whole.end;
   const named = words.exec(text)?.[1];
-  return named
-    ? { value: whole.value + (WORDS[named] as number), decimals: 0, end: words.lastIndex }
-    : whole;
+  return named ? { value: whole.value + (WORDS[named] as number), decimals: 0, end: words.lastIndex } : whole;
 }
 
 const RANGE_SIGN = /\s*(?:-|–|—|to(?= ?[\d½⅓⅔¼¾⅛])|or(?= ?\d))\s*/y;

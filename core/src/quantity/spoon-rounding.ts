@@ -52,7 +52,11 @@ export function roundToSpoons(volume_mL: number, spoons: readonly Spoon[] = US_S
     for (let count = 1; count <= MOST_SCOOPS; count += 1) {
       consider([[count, small]]);
       for (const large of spoons.slice(index + 1))
-        for (let more = 1; count + more <= MOST_SCOOPS; more += 1) consider([[count, small], [more, large]]);
+        for (let more = 1; count + more <= MOST_SCOOPS; more += 1)
+          consider([
+            [count, small],
+            [more, large],
+          ]);
     }
   });
   const { words, volume_mL: total, error } = best as SpoonRounding;

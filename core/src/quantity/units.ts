@@ -14,7 +14,13 @@ const REGION_WORDS: Readonly<Record<Region, readonly string[]>> = {
   Japanese: ['japanese'],
 };
 
-type Spelling = readonly [id: string, name: string, plural: string, aliases: readonly string[], tool: 'spoon' | 'cup' | 'jug'];
+type Spelling = readonly [
+  id: string,
+  name: string,
+  plural: string,
+  aliases: readonly string[],
+  tool: 'spoon' | 'cup' | 'jug',
+];
 
 const TSP: Spelling = ['tsp', 'tsp', 'tsp', ['tsp', 'tsps', 'teaspoon', 'teaspoons'], 'spoon'];
 const TBSP: Spelling = ['tbsp', 'tbsp', 'tbsp', ['tbsp', 'tbsps', 'tablespoon', 'tablespoons', 'tbs'], 'spoon'];
@@ -40,8 +46,22 @@ function regional(region: Region, [id, name, plural, aliases, tool]: Spelling, s
 }
 
 const MASSES: readonly Unit[] = [
-  { id: 'g', name: 'g', plural: 'g', dimension: 'mass', size: 1, aliases: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes'] },
-  { id: 'kg', name: 'kg', plural: 'kg', dimension: 'mass', size: 1000, aliases: ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms'] },
+  {
+    id: 'g',
+    name: 'g',
+    plural: 'g',
+    dimension: 'mass',
+    size: 1,
+    aliases: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes'],
+  },
+  {
+    id: 'kg',
+    name: 'kg',
+    plural: 'kg',
+    dimension: 'mass',
+    size: 1000,
+    aliases: ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms'],
+  },
   { id: 'mg', name: 'mg', plural: 'mg', dimension: 'mass', size: 0.001, aliases: ['mg', 'milligram', 'milligrams'] },
   { id: 'oz', name: 'oz', plural: 'oz', dimension: 'mass', size: 28.349523125, aliases: ['oz', 'ounce', 'ounces'] },
   { id: 'lb', name: 'lb', plural: 'lb', dimension: 'mass', size: 453.59237, aliases: ['lb', 'lbs', 'pound', 'pounds'] },
@@ -49,10 +69,42 @@ const MASSES: readonly Unit[] = [
 ];
 
 const METRIC_VOLUMES: readonly Unit[] = [
-  { id: 'mL', name: 'mL', plural: 'mL', dimension: 'volume', size: 1, tool: 'jug', aliases: ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'] },
-  { id: 'cL', name: 'cL', plural: 'cL', dimension: 'volume', size: 10, tool: 'jug', aliases: ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'] },
-  { id: 'dL', name: 'dL', plural: 'dL', dimension: 'volume', size: 100, tool: 'jug', aliases: ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'] },
-  { id: 'L', name: 'L', plural: 'L', dimension: 'volume', size: 1000, tool: 'jug', aliases: ['l', 'litre', 'litres', 'liter', 'liters', 'ltr'] },
+  {
+    id: 'mL',
+    name: 'mL',
+    plural: 'mL',
+    dimension: 'volume',
+    size: 1,
+    tool: 'jug',
+    aliases: ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'],
+  },
+  {
+    id: 'cL',
+    name: 'cL',
+    plural: 'cL',
+    dimension: 'volume',
+    size: 10,
+    tool: 'jug',
+    aliases: ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'],
+  },
+  {
+    id: 'dL',
+    name: 'dL',
+    plural: 'dL',
+    dimension: 'volume',
+    size: 100,
+    tool: 'jug',
+    aliases: ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'],
+  },
+  {
+    id: 'L',
+    name: 'L',
+    plural: 'L',
+    dimension: 'volume',
+    size: 1000,
+    tool: 'jug',
+    aliases: ['l', 'litre', 'litres', 'liter', 'liters', 'ltr'],
+  },
 ];
 
 const REGIONAL_VOLUMES: readonly Unit[] = [
@@ -83,31 +135,157 @@ const REGIONAL_VOLUMES: readonly Unit[] = [
 
 /** Mini spoons and vague measures, as volumes of what lies in them. Source: household surveys, estimates. */
 const SMALL_MEASURES: readonly Unit[] = [
-  { id: 'smidgen', name: 'smidgen spoon', plural: 'smidgen spoons', dimension: 'volume', size: US_TSP_mL / 32, tool: 'spoon', cv: 0.1, aliases: ['smidgen', 'smidgens', 'smidgen spoon', 'smidgen spoons'] },
-  { id: 'pinch-spoon', name: 'pinch spoon', plural: 'pinch spoons', dimension: 'volume', size: US_TSP_mL / 16, tool: 'spoon', cv: 0.08, aliases: ['pinch spoon', 'pinch spoons'] },
-  { id: 'dash-spoon', name: 'dash spoon', plural: 'dash spoons', dimension: 'volume', size: US_TSP_mL / 8, tool: 'spoon', cv: 0.06, aliases: ['dash spoon', 'dash spoons'] },
+  {
+    id: 'smidgen',
+    name: 'smidgen spoon',
+    plural: 'smidgen spoons',
+    dimension: 'volume',
+    size: US_TSP_mL / 32,
+    tool: 'spoon',
+    cv: 0.1,
+    aliases: ['smidgen', 'smidgens', 'smidgen spoon', 'smidgen spoons'],
+  },
+  {
+    id: 'pinch-spoon',
+    name: 'pinch spoon',
+    plural: 'pinch spoons',
+    dimension: 'volume',
+    size: US_TSP_mL / 16,
+    tool: 'spoon',
+    cv: 0.08,
+    aliases: ['pinch spoon', 'pinch spoons'],
+  },
+  {
+    id: 'dash-spoon',
+    name: 'dash spoon',
+    plural: 'dash spoons',
+    dimension: 'volume',
+    size: US_TSP_mL / 8,
+    tool: 'spoon',
+    cv: 0.06,
+    aliases: ['dash spoon', 'dash spoons'],
+  },
   // 0.35 g of fine salt at 1.217 g/mL, and so on: a pinch is a volume, its weight follows the powder.
-  { id: 'pinch', name: 'pinch', plural: 'pinches', dimension: 'volume', size: 0.35 / 1.217, tool: 'hand', cv: 0.45, aliases: ['pinch', 'pinches', '2 finger pinch', 'two finger pinch'] },
-  { id: 'pinch-3', name: 'three-finger pinch', plural: 'three-finger pinches', dimension: 'volume', size: 0.6 / 1.217, tool: 'hand', cv: 0.5, aliases: ['three finger pinch', 'three finger pinches', '3 finger pinch', '3 finger pinches'] },
-  { id: 'dash', name: 'dash', plural: 'dashes', dimension: 'volume', size: 0.8, tool: 'hand', cv: 0.35, aliases: ['dash', 'dashes'] },
-  { id: 'splash', name: 'splash', plural: 'splashes', dimension: 'volume', size: 5, tool: 'hand', cv: 0.5, aliases: ['splash', 'splashes'] },
-  { id: 'drop', name: 'drop', plural: 'drops', dimension: 'volume', size: 0.05, tool: 'drop', cv: 0.15, aliases: ['drop', 'drops'] },
-  { id: 'dropper', name: 'dropper', plural: 'droppers', dimension: 'volume', size: 0.8, tool: 'hand', cv: 0.25, aliases: ['dropper', 'droppers', 'dropperful', 'droppersful'] },
-  { id: 'mug', name: 'mug', plural: 'mugs', dimension: 'volume', size: 300, tool: 'hand', cv: 0.15, aliases: ['mug', 'mugs'] },
-  { id: 'teacup', name: 'tea cup', plural: 'tea cups', dimension: 'volume', size: 170, tool: 'hand', cv: 0.15, aliases: ['tea cup', 'tea cups', 'teacup', 'teacups'] },
-  { id: 'tumbler', name: 'tumbler', plural: 'tumblers', dimension: 'volume', size: 280, tool: 'hand', cv: 0.2, aliases: ['tumbler', 'tumblers', 'glass', 'glasses'] },
+  {
+    id: 'pinch',
+    name: 'pinch',
+    plural: 'pinches',
+    dimension: 'volume',
+    size: 0.35 / 1.217,
+    tool: 'hand',
+    cv: 0.45,
+    aliases: ['pinch', 'pinches', '2 finger pinch', 'two finger pinch'],
+  },
+  {
+    id: 'pinch-3',
+    name: 'three-finger pinch',
+    plural: 'three-finger pinches',
+    dimension: 'volume',
+    size: 0.6 / 1.217,
+    tool: 'hand',
+    cv: 0.5,
+    aliases: ['three finger pinch', 'three finger pinches', '3 finger pinch', '3 finger pinches'],
+  },
+  {
+    id: 'dash',
+    name: 'dash',
+    plural: 'dashes',
+    dimension: 'volume',
+    size: 0.8,
+    tool: 'hand',
+    cv: 0.35,
+    aliases: ['dash', 'dashes'],
+  },
+  {
+    id: 'splash',
+    name: 'splash',
+    plural: 'splashes',
+    dimension: 'volume',
+    size: 5,
+    tool: 'hand',
+    cv: 0.5,
+    aliases: ['splash', 'splashes'],
+  },
+  {
+    id: 'drop',
+    name: 'drop',
+    plural: 'drops',
+    dimension: 'volume',
+    size: 0.05,
+    tool: 'drop',
+    cv: 0.15,
+    aliases: ['drop', 'drops'],
+  },
+  {
+    id: 'dropper',
+    name: 'dropper',
+    plural: 'droppers',
+    dimension: 'volume',
+    size: 0.8,
+    tool: 'hand',
+    cv: 0.25,
+    aliases: ['dropper', 'droppers', 'dropperful', 'droppersful'],
+  },
+  {
+    id: 'mug',
+    name: 'mug',
+    plural: 'mugs',
+    dimension: 'volume',
+    size: 300,
+    tool: 'hand',
+    cv: 0.15,
+    aliases: ['mug', 'mugs'],
+  },
+  {
+    id: 'teacup',
+    name: 'tea cup',
+    plural: 'tea cups',
+    dimension: 'volume',
+    size: 170,
+    tool: 'hand',
+    cv: 0.15,
+    aliases: ['tea cup', 'tea cups', 'teacup', 'teacups'],
+  },
+  {
+    id: 'tumbler',
+    name: 'tumbler',
+    plural: 'tumblers',
+    dimension: 'volume',
+    size: 280,
+    tool: 'hand',
+    cv: 0.2,
+    aliases: ['tumbler', 'tumblers', 'glass', 'glasses'],
+  },
 ];
 
 const LENGTHS: readonly Unit[] = [
-  { id: 'cm', name: 'cm', plural: 'cm', dimension: 'length', size: 1, aliases: ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters'] },
+  {
+    id: 'cm',
+    name: 'cm',
+    plural: 'cm',
+    dimension: 'length',
+    size: 1,
+    aliases: ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters'],
+  },
   { id: 'mm', name: 'mm', plural: 'mm', dimension: 'length', size: 0.1, aliases: ['mm', 'millimetre', 'millimetres'] },
   { id: 'inch', name: 'inch', plural: 'inches', dimension: 'length', size: 2.54, aliases: ['inch', 'inches', 'in'] },
 ];
 
 const PIECE_WORDS: readonly (readonly [string, string])[] = [
-  ['slice', 'slices'], ['wedge', 'wedges'], ['stick', 'sticks'], ['leaf', 'leaves'], ['sprig', 'sprigs'],
-  ['bunch', 'bunches'], ['bag', 'bags'], ['clove', 'cloves'], ['thumb', 'thumbs'], ['knob', 'knobs'],
-  ['coin', 'coins'], ['finger', 'fingers'], ['handful', 'handfuls'], ['peel', 'peels'],
+  ['slice', 'slices'],
+  ['wedge', 'wedges'],
+  ['stick', 'sticks'],
+  ['leaf', 'leaves'],
+  ['sprig', 'sprigs'],
+  ['bunch', 'bunches'],
+  ['bag', 'bags'],
+  ['clove', 'cloves'],
+  ['thumb', 'thumbs'],
+  ['knob', 'knobs'],
+  ['coin', 'coins'],
+  ['finger', 'fingers'],
+  ['handful', 'handfuls'],
+  ['peel', 'peels'],
 ];
 
 const PIECES: readonly Unit[] = PIECE_WORDS.map(([name, plural]) => ({

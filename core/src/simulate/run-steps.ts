@@ -54,7 +54,11 @@ function runAdd(step: DrinkStep, index: number, pot: Pot, options: LineOptions):
   if (line.kind === 'unreadable') return line;
   const added_g = line.dose.kind === 'mass' ? line.dose.mass_g : gramsToFill(pot, line.ingredient, line.dose.volume_mL);
   if (!(added_g > 0))
-    return unreadable('not-positive', step.text, `There is more than this in the pot already (${formatVolume(potVolume(pot) ?? 0)}). Fill to a higher mark.`);
+    return unreadable(
+      'not-positive',
+      step.text,
+      `There is more than this in the pot already (${formatVolume(potVolume(pot) ?? 0)}). Fill to a higher mark.`,
+    );
   const entry: PotEntry = { ingredient: line.ingredient, mass_g: added_g, step: index };
   return { pot: potOf([...pot.entries, entry]), minutes: STEP_MINUTES.add, line, added_g };
 }
@@ -74,7 +78,11 @@ function runStep(step: DrinkStep, index: number, pot: Pot, options: LineOptions)
     case 'shake':
       return runStir(step, pot);
     default:
-      return unreadable('unknown-word', step.verb, `"${step.verb}" is not run yet. Steps that are: ${RUNNABLE_VERBS.join(', ')}.`);
+      return unreadable(
+        'unknown-word',
+        step.verb,
+        `"${step.verb}" is not run yet. Steps that are: ${RUNNABLE_VERBS.join(', ')}.`,
+      );
   }
 }
 

@@ -122,7 +122,10 @@ function drawFigure(figure: SpreadFigure, analysis: Analysis, doses: readonly Do
   if (figure.startsWith('perServing.'))
     return serving?.volume_mL ? perVolume(serving.volume_mL) : totals.map((total) => total / (serving?.servings || 1));
   if (figure === 'liquid.brix') {
-    const waters = totalColumn(pots, doses.map(({ composition }) => composition.water_g));
+    const waters = totalColumn(
+      pots,
+      doses.map(({ composition }) => composition.water_g),
+    );
     return totals.map((solids, draw) => (100 * solids) / (solids + waters[draw]!));
   }
   // Ions bind and spread the same way in every draw: osmolality follows the count of particles.
@@ -145,7 +148,8 @@ const isDrawn = (figure: SpreadFigure, analysis: Analysis): boolean =>
  */
 export function measureSpread(analysis: Analysis, options: SpreadOptions = {}): Spread {
   const draws = options.draws ?? DEFAULT_DRAWS;
-  if (!Number.isInteger(draws) || draws < 1) throw new RangeError(`measureSpread: draws must be a whole number above 0, got ${draws}`);
+  if (!Number.isInteger(draws) || draws < 1)
+    throw new RangeError(`measureSpread: draws must be a whole number above 0, got ${draws}`);
   const normal = standardNormal(options.seed ?? DEFAULT_SEED);
   const doses = dosesOf(analysis);
   const pots = drawPots(doses, draws, normal);

@@ -18,7 +18,12 @@ export function defineAccounts(sequelize: Sequelize) {
   return {
     accounts: sequelize.define<AccountRow>(
       'account',
-      { id: { type: DataTypes.UUID, primaryKey: true }, email: DataTypes.TEXT, name: DataTypes.TEXT, passwordHash: DataTypes.TEXT },
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        email: DataTypes.TEXT,
+        name: DataTypes.TEXT,
+        passwordHash: DataTypes.TEXT,
+      },
       { tableName: 'accounts' },
     ),
     sessions: sequelize.define<SessionRow>(

@@ -29,11 +29,17 @@ export function newInvitation(): string {
 
 async function kitchenFor(models: Models, wish: Register, transaction: Transaction): Promise<string> {
   if (wish.invitation !== undefined) {
-    const kitchen = await models.kitchens.findOne({ where: { invitation: wish.invitation.toUpperCase() }, transaction });
+    const kitchen = await models.kitchens.findOne({
+      where: { invitation: wish.invitation.toUpperCase() },
+      transaction,
+    });
     if (!kitchen || kitchen.demoDay) throw new Problem('unknown-invitation');
     return kitchen.id;
   }
-  const kitchen = await models.kitchens.create({ id: randomUUID(), name: wish.kitchenName as string, invitation: newInvitation() }, { transaction });
+  const kitchen = await models.kitchens.create(
+    { id: randomUUID(), name: wish.kitchenName as string, invitation: newInvitation() },
+    { transaction },
+  );
   return kitchen.id;
 }
 
@@ -42,7 +48,10 @@ export async function registerAccount({ sequelize, models }: AccountContext, wis
   const passwordHash = await hash(wish.password);
   try {
     return await sequelize.transaction(async (transaction) => {
-      const account = await models.accounts.create({ id: randomUUID(), email: wish.email, name: wish.name, passwordHash }, { transaction });
+      const account = await models.accounts.create(
+        { id: randomUUID(), email: wish.email, name: wish.name, passwordHash },
+        { transaction },
+      );
       const kitchenId = await kitchenFor(models, wish, transaction);
       await models.members.create({ kitchenId, accountId: account.id }, { transaction });
       return startSession(models, kitchenId, account.id, transaction);
@@ -57,7 +66,11 @@ export async function registerAccount({ sequelize, models }: AccountContext, wis
 const NOBODY = hash(randomBytes(16).toString('hex'));
 
 /** Checks e-mail and password; returns the token of a session. */
-export async function signInAccount(context: AccountContext, { email, password }: SignIn, address: string): Promise<string> {
+export async function signInAccount(
+  context: AccountContext,
+  { email, password }: SignIn,
+  address: string,
+): Promise<string> {
   const { sequelize, models, signInsPerQuarter } = context;
   const key = `email:${email}`;
   await countSignIn(sequelize, `address:${address}`, 10 * signInsPerQuarter);

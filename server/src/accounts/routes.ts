@@ -18,16 +18,35 @@ export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async
   };
   const open = { open: true };
 
-  app.get('/options', { config: open, schema: { tags: TAGS, summary: 'What this server offers', response: { 200: serverOptions } } }, async () => ({ demo: config.demo }));
+  app.get(
+    '/options',
+    { config: open, schema: { tags: TAGS, summary: 'What this server offers', response: { 200: serverOptions } } },
+    async () => ({ demo: config.demo }),
+  );
 
-  app.get('/session', { schema: { tags: TAGS, summary: 'Who is signed in', response: { 200: session } } }, async (request) => sessionView(request.signedIn()));
+  app.get(
+    '/session',
+    { schema: { tags: TAGS, summary: 'Who is signed in', response: { 200: session } } },
+    async (request) => sessionView(request.signedIn()),
+  );
 
   app.post<{ Body: Register }>(
     '/register',
-    { config: open, schema: { tags: TAGS, summary: 'Make an account with a kitchen of its own, or join one', body: register, response: { 201: session } } },
+    {
+      config: open,
+      schema: {
+        tags: TAGS,
+        summary: 'Make an account with a kitchen of its own, or join one',
+        body: register,
+        response: { 201: session },
+      },
+    },
     async (request, reply) => {
       const token = await registerAccount(context, request.body);
-      return reply.code(201).startSession(token).send(await view(token));
+      return reply
+        .code(201)
+        .startSession(token)
+        .send(await view(token));
     },
   );
 
@@ -40,11 +59,15 @@ export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async
     },
   );
 
-  app.post('/demo', { config: open, schema: { tags: TAGS, summary: 'Open the demo kitchen', response: { 200: session } } }, async (_request, reply) => {
-    if (!config.demo) throw new Problem('demo-off');
-    const token = await enterDemo(context);
-    return reply.startSession(token).send(await view(token));
-  });
+  app.post(
+    '/demo',
+    { config: open, schema: { tags: TAGS, summary: 'Open the demo kitchen', response: { 200: session } } },
+    async (_request, reply) => {
+      if (!config.demo) throw new Problem('demo-off');
+      const token = await enterDemo(context);
+      return reply.startSession(token).send(await view(token));
+    },
+  );
 
   app.post('/sign-out', { config: open, schema: { tags: TAGS, summary: 'Sign out' } }, async (request, reply) => {
     const token = sessionToken(request);

@@ -20,10 +20,18 @@ export interface SignedIn {
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('base64url');
 
 /** Starts a session and returns its token. */
-export async function startSession(models: Models, kitchenId: string, accountId: string, transaction?: Transaction): Promise<string> {
+export async function startSession(
+  models: Models,
+  kitchenId: string,
+  accountId: string,
+  transaction?: Transaction,
+): Promise<string> {
   const token = randomBytes(TOKEN_BYTES).toString('base64url');
   const expiresAt = new Date(Date.now() + SESSION_DAYS * 86_400_000);
-  await models.sessions.create({ tokenHash: hashOf(token), kitchenId, accountId, expiresAt }, { transaction: transaction ?? null });
+  await models.sessions.create(
+    { tokenHash: hashOf(token), kitchenId, accountId, expiresAt },
+    { transaction: transaction ?? null },
+  );
   return token;
 }
 

@@ -21,10 +21,16 @@ export async function countSignIn(sequelize: Sequelize, key: string, most: numbe
     { replacements: { key }, type: QueryTypes.SELECT },
   );
   if (row && row.attempts > most)
-    throw new Problem('too-many-requests', { waitSeconds: row.wait }, `Too many attempts to sign in. Try again in ${Math.ceil(row.wait / 60)} min.`);
+    throw new Problem(
+      'too-many-requests',
+      { waitSeconds: row.wait },
+      `Too many attempts to sign in. Try again in ${Math.ceil(row.wait / 60)} min.`,
+    );
 }
 
 /** Forgets the attempts of a key after it has signed in. */
 export async function forgetSignIns(sequelize: Sequelize, key: string): Promise<void> {
-  await sequelize.query('DELETE FROM sign_in_attempts WHERE key = :key OR window_ends <= now()', { replacements: { key } });
+  await sequelize.query('DELETE FROM sign_in_attempts WHERE key = :key OR window_ends <= now()', {
+    replacements: { key },
+  });
 }

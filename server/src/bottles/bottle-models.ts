@@ -1,5 +1,12 @@
 import type { Place } from '@wellhydra/contract';
-import { DataTypes, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Model, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Model,
+  type Sequelize,
+} from 'sequelize';
 
 export interface BottleRow extends Model<InferAttributes<BottleRow>, InferCreationAttributes<BottleRow>> {
   id: string;

@@ -18,8 +18,17 @@ export async function readBottle({ sequelize }: BottleContext, who: SignedIn, id
   return bottle;
 }
 
-async function lockedBottle({ models }: BottleContext, who: SignedIn, id: string, transaction: Transaction): Promise<BottleRow> {
-  const bottle = await models.bottles.findOne({ where: { id, kitchenId: who.kitchenId }, lock: transaction.LOCK.UPDATE, transaction });
+async function lockedBottle(
+  { models }: BottleContext,
+  who: SignedIn,
+  id: string,
+  transaction: Transaction,
+): Promise<BottleRow> {
+  const bottle = await models.bottles.findOne({
+    where: { id, kitchenId: who.kitchenId },
+    lock: transaction.LOCK.UPDATE,
+    transaction,
+  });
   if (!bottle) throw new Problem('not-found');
   return bottle;
 }
@@ -28,23 +37,50 @@ async function lockedBottle({ models }: BottleContext, who: SignedIn, id: string
 const CLINGS_mL = 0.01;
 
 /** Takes a serving off a bottle; sending it again changes nothing. */
-export async function pourFromBottle(context: BottleContext, who: SignedIn, ids: { id: string; pourId: string }, pour: Pour): Promise<BottleRecord> {
+export async function pourFromBottle(
+  context: BottleContext,
+  who: SignedIn,
+  ids: { id: string; pourId: string },
+  pour: Pour,
+): Promise<BottleRecord> {
   const { sequelize, models } = context;
   await sequelize.transaction(async (transaction) => {
     const bottle = await lockedBottle(context, who, ids.id, transaction);
     if (await models.pours.findOne({ where: { id: ids.pourId, bottleId: bottle.id }, transaction })) return;
     const rest_mL = bottle.remainingMl - pour.volume_mL;
     if (rest_mL < -CLINGS_mL)
-      throw new Problem('bottle-has-less', { remaining_mL: bottle.remainingMl }, `There are ${formatVolume(bottle.remainingMl)} left. Pour that, or less.`);
+      throw new Problem(
+        'bottle-has-less',
+        { remaining_mL: bottle.remainingMl },
+        `There are ${formatVolume(bottle.remainingMl)} left. Pour that, or less.`,
+      );
     const pouredAt = new Date(pour.pouredAt);
-    await models.pours.create({ id: ids.pourId, kitchenId: who.kitchenId, bottleId: bottle.id, volumeMl: pour.volume_mL, pouredAt, pouredBy: who.accountId, undoneAt: null }, { transaction });
-    await bottle.update({ remainingMl: rest_mL < CLINGS_mL ? 0 : rest_mL, openedAt: bottle.openedAt ?? pouredAt }, { transaction });
+    await models.pours.create(
+      {
+        id: ids.pourId,
+        kitchenId: who.kitchenId,
+        bottleId: bottle.id,
+        volumeMl: pour.volume_mL,
+        pouredAt,
+        pouredBy: who.accountId,
+        undoneAt: null,
+      },
+      { transaction },
+    );
+    await bottle.update(
+      { remainingMl: rest_mL < CLINGS_mL ? 0 : rest_mL, openedAt: bottle.openedAt ?? pouredAt },
+      { transaction },
+    );
   });
   return readBottle(context, who, ids.id);
 }
 
 /** Takes a pour back: the drink is in the bottle again, and closed if it was the only pour. */
-export async function undoPour(context: BottleContext, who: SignedIn, ids: { id: string; pourId: string }): Promise<BottleRecord> {
+export async function undoPour(
+  context: BottleContext,
+  who: SignedIn,
+  ids: { id: string; pourId: string },
+): Promise<BottleRecord> {
   const { sequelize, models } = context;
   await sequelize.transaction(async (transaction) => {
     const bottle = await lockedBottle(context, who, ids.id, transaction);
@@ -52,14 +88,26 @@ export async function undoPour(context: BottleContext, who: SignedIn, ids: { id:
     if (!pour) throw new Problem('not-found');
     if (pour.undoneAt) return;
     await pour.update({ undoneAt: new Date() }, { transaction });
-    const first = await models.pours.findOne({ where: { bottleId: bottle.id, undoneAt: { [Op.is]: null } }, order: [['pouredAt', 'ASC']], transaction });
-    await bottle.update({ remainingMl: Math.min(bottle.volumeMl, bottle.remainingMl + pour.volumeMl), openedAt: first?.pouredAt ?? null }, { transaction });
+    const first = await models.pours.findOne({
+      where: { bottleId: bottle.id, undoneAt: { [Op.is]: null } },
+      order: [['pouredAt', 'ASC']],
+      transaction,
+    });
+    await bottle.update(
+      { remainingMl: Math.min(bottle.volumeMl, bottle.remainingMl + pour.volumeMl), openedAt: first?.pouredAt ?? null },
+      { transaction },
+    );
   });
   return readBottle(context, who, ids.id);
 }
 
 /** Puts a bottle somewhere else; its use-by follows. */
-export async function moveBottleTo(context: BottleContext, who: SignedIn, id: string, place: Place): Promise<BottleRecord> {
+export async function moveBottleTo(
+  context: BottleContext,
+  who: SignedIn,
+  id: string,
+  place: Place,
+): Promise<BottleRecord> {
   await context.models.bottles.update({ place }, { where: { id, kitchenId: who.kitchenId } });
   return readBottle(context, who, id);
 }

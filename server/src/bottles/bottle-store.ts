@@ -22,7 +22,11 @@ function asRecord({ keeping, madeAt, openedAt, ...row }: StoredBottle): BottleRe
 }
 
 /** Bottles of a kitchen with their pours, the first to be used up first; one only, when its id is given. */
-export async function findBottles(sequelize: Sequelize, kitchenId: string, id?: string): Promise<readonly BottleRecord[]> {
+export async function findBottles(
+  sequelize: Sequelize,
+  kitchenId: string,
+  id?: string,
+): Promise<readonly BottleRecord[]> {
   const rows = await sequelize.query<StoredBottle>(
     `SELECT x.id, x.brew_id AS "brewId", b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, x.place,
             x.volume_ml AS "volume_mL", x.remaining_ml AS "remaining_mL", b.serving_ml AS "serving_mL",

@@ -2,7 +2,11 @@ import type { Place } from '@wellhydra/contract';
 import type { Keeping } from '@wellhydra/core/keeping';
 
 const DAY_ms = 86_400_000;
-const PLACE_WORDS: Readonly<Record<Place, string>> = { fridge: 'in the fridge', 'cool-room': 'in a cool room', cupboard: 'in the cupboard' };
+const PLACE_WORDS: Readonly<Record<Place, string>> = {
+  fridge: 'in the fridge',
+  'cool-room': 'in a cool room',
+  cupboard: 'in the cupboard',
+};
 
 export interface UseBy {
   readonly useBy: Date;
@@ -24,10 +28,16 @@ export function spanInWords(days: number): string {
  * @param keeping of the brew
  * @param bottle where it stands, when it was filled and when it was opened
  */
-export function useBy(keeping: Keeping, bottle: { readonly place: Place; readonly madeAt: Date; readonly openedAt: Date | null }): UseBy {
+export function useBy(
+  keeping: Keeping,
+  bottle: { readonly place: Place; readonly madeAt: Date; readonly openedAt: Date | null },
+): UseBy {
   const days = bottle.place === 'fridge' ? keeping.days : keeping.daysInCoolRoom;
   const closed = bottle.madeAt.getTime() + days * DAY_ms;
   const opened = bottle.openedAt ? bottle.openedAt.getTime() + Math.min(days, keeping.daysOpened) * DAY_ms : Infinity;
-  const span = opened < closed ? `${spanInWords(Math.min(days, keeping.daysOpened))} once opened` : `${spanInWords(days)} ${PLACE_WORDS[bottle.place]}`;
+  const span =
+    opened < closed
+      ? `${spanInWords(Math.min(days, keeping.daysOpened))} once opened`
+      : `${spanInWords(days)} ${PLACE_WORDS[bottle.place]}`;
   return { useBy: new Date(Math.min(closed, opened)), reason: `About ${span}: ${keeping.heldBackBy.join('; ')}.` };
 }

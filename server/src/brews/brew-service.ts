@@ -33,7 +33,11 @@ function analysisToMake(document: DrinkDocument) {
   const analysis = analyseDrink(drinkOf(document));
   const { problems, keeping, serving, trace } = analysis;
   if (problems.length > 0 || !keeping || !serving || serving.servings <= 0)
-    throw new Problem('cannot-be-made', problems, problems[0]?.message ?? 'There is nothing in it yet. Add a step first.');
+    throw new Problem(
+      'cannot-be-made',
+      problems,
+      problems[0]?.message ?? 'There is nothing in it yet. Add a step first.',
+    );
   // A dry mix is kept by its mass, a gram taken as a millilitre.
   const volume_mL = analysis.liquid?.volume_mL ?? trace.pot.mass_g;
   const serving_mL = serving.volume_mL ?? serving.mass_g;
@@ -41,26 +45,60 @@ function analysisToMake(document: DrinkDocument) {
 }
 
 /** Records that a drink was made and bottled; sending it again changes nothing. */
-export async function recordBrew({ sequelize, models }: BrewContext, who: SignedIn, id: string, made: MakeBrew): Promise<BrewRecord> {
+export async function recordBrew(
+  { sequelize, models }: BrewContext,
+  who: SignedIn,
+  id: string,
+  made: MakeBrew,
+): Promise<BrewRecord> {
   const { kitchenId, accountId } = who;
   return sequelize.transaction(async (transaction) => {
     const [already] = await findBrews(sequelize, kitchenId, id, transaction);
     if (already) return already;
-    const revision = await models.drinkRevisions.findOne({ where: { drinkId: made.drinkId, revision: made.drinkRevision, kitchenId }, transaction });
+    const revision = await models.drinkRevisions.findOne({
+      where: { drinkId: made.drinkId, revision: made.drinkRevision, kitchenId },
+      transaction,
+    });
     if (!revision) throw new Problem('not-found');
     const { analysis, keeping, volume_mL, serving_mL } = analysisToMake(revision.document);
     const bottled_mL = made.bottles.reduce((sum, bottle) => sum + bottle.volume_mL, 0);
     if (bottled_mL > volume_mL * FILL_ALLOWANCE)
-      throw new Problem('invalid-request', [{ at: 'body.bottles', message: 'more than was made' }], `The bottles hold ${formatVolume(bottled_mL)}, but the drink comes to ${formatVolume(volume_mL)}. Use fewer or smaller bottles.`);
+      throw new Problem(
+        'invalid-request',
+        [{ at: 'body.bottles', message: 'more than was made' }],
+        `The bottles hold ${formatVolume(bottled_mL)}, but the drink comes to ${formatVolume(volume_mL)}. Use fewer or smaller bottles.`,
+      );
     const drinkName = analysis.drink.name;
     const batch = batchName(drinkName, await nextBatchNumber(sequelize, kitchenId, transaction));
     const cautions = analysis.cautions.filter(({ severity }) => severity !== 'note').map(({ title }) => title);
     await models.brews.create(
-      { id, kitchenId, batch, drinkId: made.drinkId, drinkRevision: made.drinkRevision, drinkName, kind: revision.document.kind, volumeMl: volume_mL, servingMl: serving_mL, keeping, cautions, madeAt: new Date(made.madeAt), madeBy: accountId },
+      {
+        id,
+        kitchenId,
+        batch,
+        drinkId: made.drinkId,
+        drinkRevision: made.drinkRevision,
+        drinkName,
+        kind: revision.document.kind,
+        volumeMl: volume_mL,
+        servingMl: serving_mL,
+        keeping,
+        cautions,
+        madeAt: new Date(made.madeAt),
+        madeBy: accountId,
+      },
       { transaction },
     );
     await models.bottles.bulkCreate(
-      made.bottles.map((bottle) => ({ id: bottle.id, kitchenId, brewId: id, place: bottle.place, volumeMl: bottle.volume_mL, remainingMl: bottle.volume_mL, openedAt: null })),
+      made.bottles.map((bottle) => ({
+        id: bottle.id,
+        kitchenId,
+        brewId: id,
+        place: bottle.place,
+        volumeMl: bottle.volume_mL,
+        remainingMl: bottle.volume_mL,
+        openedAt: null,
+      })),
       { transaction },
     );
     const [brew] = await findBrews(sequelize, kitchenId, id, transaction);

@@ -10,13 +10,26 @@ const TAGS = ['brews'];
 export const brewRoutes: FastifyPluginAsync = async (app) => {
   app.put<{ Params: IdParams; Body: MakeBrew }>(
     '/:id',
-    { schema: { tags: TAGS, summary: 'Record that a drink was made and what it filled', params: idParams, body: makeBrew, response: { 200: brewRecord } } },
-    (request) => recordBrew({ sequelize: app.sequelize, models: app.models }, request.signedIn(), request.params.id, request.body),
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Record that a drink was made and what it filled',
+        params: idParams,
+        body: makeBrew,
+        response: { 200: brewRecord },
+      },
+    },
+    (request) =>
+      recordBrew({ sequelize: app.sequelize, models: app.models }, request.signedIn(), request.params.id, request.body),
   );
 
-  app.get<{ Params: IdParams }>('/:id', { schema: { tags: TAGS, summary: 'One brew', params: idParams, response: { 200: brewRecord } } }, async (request) => {
-    const [brew] = await findBrews(app.sequelize, request.signedIn().kitchenId, request.params.id);
-    if (!brew) throw new Problem('not-found');
-    return brew;
-  });
+  app.get<{ Params: IdParams }>(
+    '/:id',
+    { schema: { tags: TAGS, summary: 'One brew', params: idParams, response: { 200: brewRecord } } },
+    async (request) => {
+      const [brew] = await findBrews(app.sequelize, request.signedIn().kitchenId, request.params.id);
+      if (!brew) throw new Problem('not-found');
+      return brew;
+    },
+  );
 };

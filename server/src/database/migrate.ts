@@ -2,12 +2,6 @@ import type { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { MIGRATIONS } from './migrations';
 
-/** One step of the schema; its statements run in one transaction. */
-export interface Migration {
-  readonly name: string;
-  readonly sql: string;
-}
-
 /** Two servers that start at once take turns on this advisory lock. */
 const MIGRATION_LOCK = 48_701;
 
@@ -31,7 +25,10 @@ export async function migrate(sequelize: Sequelize): Promise<readonly string[]> 
     logger: undefined,
   });
   return sequelize.transaction(async (transaction) => {
-    await sequelize.query('SELECT pg_advisory_xact_lock(:lock)', { replacements: { lock: MIGRATION_LOCK }, transaction });
+    await sequelize.query('SELECT pg_advisory_xact_lock(:lock)', {
+      replacements: { lock: MIGRATION_LOCK },
+      transaction,
+    });
     return (await umzug.up()).map(({ name }) => name);
   });
 }

@@ -15,7 +15,14 @@ export function demoId(name: string): string {
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
 }
 
-function drink(name: string, kind: DrinkKind, serving: string, lines: readonly string[], last?: readonly ['dissolve' | 'stir' | 'shake', string], target: string | null = null): DrinkDocument {
+function drink(
+  name: string,
+  kind: DrinkKind,
+  serving: string,
+  lines: readonly string[],
+  last?: readonly ['dissolve' | 'stir' | 'shake', string],
+  target: string | null = null,
+): DrinkDocument {
   const steps = lines.map((text, index) => ({ id: `s${index + 1}`, verb: 'add' as const, text }));
   return { name, kind, serving, target, steps: last ? [...steps, { id: 's0', verb: last[0], text: last[1] }] : steps };
 }
@@ -23,44 +30,157 @@ function drink(name: string, kind: DrinkKind, serving: string, lines: readonly s
 /** Drinks by a short name; the first document is the oldest version. */
 export const DEMO_DRINKS: Readonly<Record<string, readonly DrinkDocument[]>> = {
   rehydration: [
-    drink('Sea-room rehydration', 'rehydration', '250 mL', ['2.6 g table salt', '13.5 g glucose', '1.5 g potassium chloride', '2.9 g trisodium citrate dihydrate', 'water to 1 L'], ['dissolve', '2 min']),
+    drink(
+      'Sea-room rehydration',
+      'rehydration',
+      '250 mL',
+      [
+        '2.6 g table salt',
+        '13.5 g glucose',
+        '1.5 g potassium chloride',
+        '2.9 g trisodium citrate dihydrate',
+        'water to 1 L',
+      ],
+      ['dissolve', '2 min'],
+    ),
   ],
   stopgap: [
-    drink('Landing-stage sugar and salt', 'rehydration', '200 mL', ['6 level tsp white sugar', '1/2 level tsp table salt', 'water to 1 L'], ['stir', '1 min'], 'home-sugar-and-salt'),
+    drink(
+      'Landing-stage sugar and salt',
+      'rehydration',
+      '200 mL',
+      ['6 level tsp white sugar', '1/2 level tsp table salt', 'water to 1 L'],
+      ['stir', '1 min'],
+      'home-sugar-and-salt',
+    ),
   ],
   dawn: [
-    drink('Dawn-round bottle', 'sport', '500 mL', ['60 g white sugar', '2 g table salt', 'water to 1 L'], ['shake', '30 s']),
-    drink('Dawn-round bottle', 'sport', '500 mL', ['20 g glucose', '40 g white sugar', '1.3 g table salt', '0.5 g trisodium citrate', '0.25 g potassium chloride', 'water to 1 L'], ['shake', '30 s']),
+    drink(
+      'Dawn-round bottle',
+      'sport',
+      '500 mL',
+      ['60 g white sugar', '2 g table salt', 'water to 1 L'],
+      ['shake', '30 s'],
+    ),
+    drink(
+      'Dawn-round bottle',
+      'sport',
+      '500 mL',
+      [
+        '20 g glucose',
+        '40 g white sugar',
+        '1.3 g table salt',
+        '0.5 g trisodium citrate',
+        '0.25 g potassium chloride',
+        'water to 1 L',
+      ],
+      ['shake', '30 s'],
+    ),
   ],
   light: [
-    drink('Lamp-room light water', 'daily-hydration', '500 mL', ['0.8 g table salt', '0.6 g trisodium citrate', '0.8 g tripotassium citrate', '1 g citric acid', '10 g white sugar', 'water to 1 L'], ['dissolve', '2 min']),
+    drink(
+      'Lamp-room light water',
+      'daily-hydration',
+      '500 mL',
+      [
+        '0.8 g table salt',
+        '0.6 g trisodium citrate',
+        '0.8 g tripotassium citrate',
+        '1 g citric acid',
+        '10 g white sugar',
+        'water to 1 L',
+      ],
+      ['dissolve', '2 min'],
+    ),
   ],
   watch: [
-    drink('Night-watch honey and lemon', 'tonic', '180 mL', ['juice of 2 lemons', '3 tbsp honey', 'pinch of sea salt', '900 mL water'], ['stir', '1 min']),
-    drink('Night-watch honey and lemon', 'tonic', '180 mL', ['juice of 2 lemons', '4 tbsp honey', '1/8 tsp fine sea salt', '900 mL water'], ['stir', '1 min']),
+    drink(
+      'Night-watch honey and lemon',
+      'tonic',
+      '180 mL',
+      ['juice of 2 lemons', '3 tbsp honey', 'pinch of sea salt', '900 mL water'],
+      ['stir', '1 min'],
+    ),
+    drink(
+      'Night-watch honey and lemon',
+      'tonic',
+      '180 mL',
+      ['juice of 2 lemons', '4 tbsp honey', '1/8 tsp fine sea salt', '900 mL water'],
+      ['stir', '1 min'],
+    ),
   ],
   salts: [
-    drink('Ringers’ salts', 'dry-mix', '5 g', ['160 g glucose', '31 g table salt', '18 g potassium chloride', '34 g trisodium citrate', '17 g citric acid'], ['shake', '2 min']),
+    drink(
+      'Ringers’ salts',
+      'dry-mix',
+      '5 g',
+      ['160 g glucose', '31 g table salt', '18 g potassium chloride', '34 g trisodium citrate', '17 g citric acid'],
+      ['shake', '2 min'],
+    ),
   ],
   lime: [
-    drink('Gull-grey lime syrup', 'syrup', '15 mL', ['juice of 4 limes', '400 g white sugar', '230 mL water'], ['dissolve', '5 min']),
-    drink('Gull-grey lime syrup', 'syrup', '15 mL', ['juice of 6 limes', '420 g white sugar', '2 g citric acid', '180 mL water'], ['dissolve', '5 min']),
+    drink(
+      'Gull-grey lime syrup',
+      'syrup',
+      '15 mL',
+      ['juice of 4 limes', '400 g white sugar', '230 mL water'],
+      ['dissolve', '5 min'],
+    ),
+    drink(
+      'Gull-grey lime syrup',
+      'syrup',
+      '15 mL',
+      ['juice of 6 limes', '420 g white sugar', '2 g citric acid', '180 mL water'],
+      ['dissolve', '5 min'],
+    ),
   ],
   oxymel: [
-    drink('Storm-door vinegar and honey', 'vinegar-honey', '15 mL', ['250 mL raw cider vinegar', '355 g honey'], ['stir', '3 min']),
+    drink(
+      'Storm-door vinegar and honey',
+      'vinegar-honey',
+      '15 mL',
+      ['250 mL raw cider vinegar', '355 g honey'],
+      ['stir', '3 min'],
+    ),
   ],
   pilot: [
-    drink('Pilot-boat citrus', 'juice', '200 mL', ['600 mL orange juice', '300 mL grapefruit juice', '100 mL lime juice']),
+    drink('Pilot-boat citrus', 'juice', '200 mL', [
+      '600 mL orange juice',
+      '300 mL grapefruit juice',
+      '100 mL lime juice',
+    ]),
   ],
   cherry: [
-    drink('Cherry-ink concentrate', 'concentrate', '40 mL', ['500 mL tart cherry juice', '80 g honey', '1/8 tsp fine sea salt'], ['stir', '1 min']),
-    drink('Cherry-ink concentrate', 'concentrate', '40 mL', ['500 mL tart cherry juice', '120 g honey', '5 g citric acid', '1/8 tsp fine sea salt'], ['stir', '1 min']),
+    drink(
+      'Cherry-ink concentrate',
+      'concentrate',
+      '40 mL',
+      ['500 mL tart cherry juice', '80 g honey', '1/8 tsp fine sea salt'],
+      ['stir', '1 min'],
+    ),
+    drink(
+      'Cherry-ink concentrate',
+      'concentrate',
+      '40 mL',
+      ['500 mL tart cherry juice', '120 g honey', '5 g citric acid', '1/8 tsp fine sea salt'],
+      ['stir', '1 min'],
+    ),
   ],
   cucumber: [
-    drink('Slack-tide cucumber water', 'infused-water', '250 mL', ['10 slices cucumber', '8 mint leaves', '1.5 L water']),
+    drink('Slack-tide cucumber water', 'infused-water', '250 mL', [
+      '10 slices cucumber',
+      '8 mint leaves',
+      '1.5 L water',
+    ]),
   ],
   coconut: [
-    drink('Hot-hide coconut cooler', 'sport', '400 mL', ['600 mL coconut water', '200 mL pineapple juice', '1/4 tsp table salt', '600 mL water'], ['shake', '20 s']),
+    drink(
+      'Hot-hide coconut cooler',
+      'sport',
+      '400 mL',
+      ['600 mL coconut water', '200 mL pineapple juice', '1/4 tsp table salt', '600 mL water'],
+      ['shake', '20 s'],
+    ),
   ],
 };
 

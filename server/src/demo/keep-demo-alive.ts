@@ -28,35 +28,60 @@ async function createKitchen({ sequelize, models }: DemoContext): Promise<readon
   // Nobody signs in to the demo with a password; it is opened with one tap.
   const passwordHash = await hash(randomBytes(24).toString('hex'));
   await sequelize.transaction(async (transaction) => {
-    await models.kitchens.create({ id: kitchenId, name: DEMO_KITCHEN, invitation: newInvitation(), demoDay: null }, { transaction });
+    await models.kitchens.create(
+      { id: kitchenId, name: DEMO_KITCHEN, invitation: newInvitation(), demoDay: null },
+      { transaction },
+    );
     for (const { name, email } of DEMO_MEMBERS) {
       await models.accounts.create({ id: demoId(email), name, email, passwordHash }, { transaction });
       await models.members.create({ kitchenId, accountId: demoId(email) }, { transaction });
     }
   });
-  return DEMO_MEMBERS.map(({ name, email }) => ({ accountId: demoId(email), accountName: name, email, kitchenId, kitchenName: DEMO_KITCHEN, demo: true }));
+  return DEMO_MEMBERS.map(({ name, email }) => ({
+    accountId: demoId(email),
+    accountName: name,
+    email,
+    kitchenId,
+    kitchenName: DEMO_KITCHEN,
+    demo: true,
+  }));
 }
 
 async function createDrinks(context: DemoContext, members: readonly SignedIn[]): Promise<void> {
   for (const [name, versions] of Object.entries(DEMO_DRINKS))
     for (const [index, document] of versions.entries())
-      await saveDrinkRecord(context, members[index % members.length] as SignedIn, demoId(name), { expectedRevision: index, document });
+      await saveDrinkRecord(context, members[index % members.length] as SignedIn, demoId(name), {
+        expectedRevision: index,
+        document,
+      });
 }
 
 async function createBrews(context: DemoContext, members: readonly SignedIn[], now: Date): Promise<void> {
   const cook = members[0] as SignedIn;
   for (const [index, brew] of DEMO_BREWS.entries()) {
     const madeAt = new Date(now.getTime() - brew.hoursAgo * HOUR_ms);
-    const bottles = brew.bottles.map(({ volume_mL, place }, place_) => ({ id: demoId(`bottle-${index}-${place_}`), volume_mL, place }));
+    const bottles = brew.bottles.map(({ volume_mL, place }, place_) => ({
+      id: demoId(`bottle-${index}-${place_}`),
+      volume_mL,
+      place,
+    }));
     const drinkRevision = DEMO_DRINKS[brew.drink]?.length as number;
-    await recordBrew(context, cook, demoId(`brew-${index}`), { drinkId: demoId(brew.drink), drinkRevision, madeAt: madeAt.toISOString(), bottles });
+    await recordBrew(context, cook, demoId(`brew-${index}`), {
+      drinkId: demoId(brew.drink),
+      drinkRevision,
+      madeAt: madeAt.toISOString(),
+      bottles,
+    });
     const made = await context.models.brews.findByPk(demoId(`brew-${index}`));
     for (const [place, { pours }] of brew.bottles.entries())
       for (let count = 0; count < pours; count += 1) {
         const pouredAt = new Date(madeAt.getTime() + ((count + 1) / (pours + 1)) * (now.getTime() - madeAt.getTime()));
         const ids = { id: demoId(`bottle-${index}-${place}`), pourId: demoId(`pour-${index}-${place}-${count}`) };
         const who = members[(count + index) % members.length] as SignedIn;
-        await pourFromBottle(context, who, ids, { volume_mL: made?.servingMl as number, pouredAt: pouredAt.toISOString() });
+        await pourFromBottle(context, who, ids, {
+          volume_mL: made?.servingMl as number,
+          pouredAt: pouredAt.toISOString(),
+        });
       }
   }
 }
@@ -66,11 +91,20 @@ async function moveDates({ sequelize, models }: DemoContext, since: string, now:
   const days = Math.round((Date.parse(dayOf(now)) - Date.parse(since)) / (24 * HOUR_ms));
   if (days <= 0) return;
   const brews = DEMO_BREWS.map((_brew, index) => demoId(`brew-${index}`));
-  const bottles = DEMO_BREWS.flatMap((brew, index) => brew.bottles.map((_each, place) => demoId(`bottle-${index}-${place}`)));
-  const pours = DEMO_BREWS.flatMap((brew, index) => brew.bottles.flatMap(({ pours: count }, place) => Array.from({ length: count }, (_each, pour) => demoId(`pour-${index}-${place}-${pour}`))));
+  const bottles = DEMO_BREWS.flatMap((brew, index) =>
+    brew.bottles.map((_each, place) => demoId(`bottle-${index}-${place}`)),
+  );
+  const pours = DEMO_BREWS.flatMap((brew, index) =>
+    brew.bottles.flatMap(({ pours: count }, place) =>
+      Array.from({ length: count }, (_each, pour) => demoId(`pour-${index}-${place}-${pour}`)),
+    ),
+  );
   await sequelize.transaction(async (transaction) => {
     const shift = async (table: string, column: string, ids: readonly string[]) =>
-      sequelize.query(`UPDATE ${table} SET ${column} = ${column} + make_interval(days => :days) WHERE id IN (:ids)`, { replacements: { days, ids }, transaction });
+      sequelize.query(`UPDATE ${table} SET ${column} = ${column} + make_interval(days => :days) WHERE id IN (:ids)`, {
+        replacements: { days, ids },
+        transaction,
+      });
     await shift('brews', 'made_at', brews);
     await shift('bottles', 'opened_at', bottles);
     await shift('pours', 'poured_at', pours);

@@ -16,7 +16,8 @@ const mm = (length: number): number => (length * 72) / 25.4;
 export const LABEL_mm = { width: 89, height: 51, margin: 4, code: 18 } as const;
 const INK = '#0E2A2B';
 
-const day = (iso: string): string => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).format(new Date(iso));
+const day = (iso: string): string =>
+  new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).format(new Date(iso));
 /** Short-lived drinks need the hour on their label too. */
 const due = (bottle: BottleRecord): string => {
   const short = new Date(bottle.useBy).getTime() - new Date(bottle.madeAt).getTime() < 3 * 86_400_000;
@@ -24,7 +25,11 @@ const due = (bottle: BottleRecord): string => {
   return short ? `${day(bottle.useBy)}, ${time}` : day(bottle.useBy);
 };
 
-const PLACE_WORDS = { fridge: 'Keep in the fridge', 'cool-room': 'Keep in a cool room', cupboard: 'Keep dry and dark' } as const;
+const PLACE_WORDS = {
+  fridge: 'Keep in the fridge',
+  'cool-room': 'Keep in a cool room',
+  cupboard: 'Keep dry and dark',
+} as const;
 
 /**
  * A label for a bottle: name, batch, dates, serving, place, cautions and a code that opens its page.
@@ -35,7 +40,11 @@ const PLACE_WORDS = { fridge: 'Keep in the fridge', 'cool-room': 'Keep in a cool
  */
 export async function labelPdf(bottle: BottleRecord, address: string): Promise<Buffer> {
   const size: [number, number] = [mm(LABEL_mm.width), mm(LABEL_mm.height)];
-  const document = new PDFDocument({ size, margin: mm(LABEL_mm.margin), info: { Title: `${bottle.drinkName} ${bottle.batch}` } });
+  const document = new PDFDocument({
+    size,
+    margin: mm(LABEL_mm.margin),
+    info: { Title: `${bottle.drinkName} ${bottle.batch}` },
+  });
   const chunks: Buffer[] = [];
   document.on('data', (chunk: Buffer) => chunks.push(chunk));
   const finished = new Promise<void>((resolve) => document.on('end', resolve));
@@ -44,12 +53,38 @@ export async function labelPdf(bottle: BottleRecord, address: string): Promise<B
   const text = mm(LABEL_mm.width - 3 * LABEL_mm.margin - LABEL_mm.code);
   const left = mm(LABEL_mm.margin);
   document.image(code, mm(LABEL_mm.width - LABEL_mm.margin - LABEL_mm.code), left, { width: mm(LABEL_mm.code) });
-  document.fillColor(INK).font('heading').fontSize(bottle.drinkName.length > 24 ? 13 : 16).text(bottle.drinkName, left, left, { width: text, height: 36, ellipsis: true });
-  document.font('body').fontSize(9).text(`Batch ${bottle.batch} · made ${day(bottle.madeAt)}`, { width: text });
-  document.moveDown(0.4).font('strong').fontSize(11).text(`Use by ${due(bottle)}`, { width: text });
-  document.font('body').fontSize(8.5).text(`${PLACE_WORDS[bottle.place]} · ${formatVolume(bottle.volume_mL)} · serving ${formatVolume(bottle.serving_mL)}`, { width: text });
+  document
+    .fillColor(INK)
+    .font('heading')
+    .fontSize(bottle.drinkName.length > 24 ? 13 : 16)
+    .text(bottle.drinkName, left, left, { width: text, height: 36, ellipsis: true });
+  document
+    .font('body')
+    .fontSize(9)
+    .text(`Batch ${bottle.batch} · made ${day(bottle.madeAt)}`, { width: text });
+  document
+    .moveDown(0.4)
+    .font('strong')
+    .fontSize(11)
+    .text(`Use by ${due(bottle)}`, { width: text });
+  document
+    .font('body')
+    .fontSize(8.5)
+    .text(
+      `${PLACE_WORDS[bottle.place]} · ${formatVolume(bottle.volume_mL)} · serving ${formatVolume(bottle.serving_mL)}`,
+      { width: text },
+    );
   const cautions = bottle.cautions.slice(0, 3).join(' · ');
-  if (cautions) document.moveDown(0.5).font('strong').fontSize(8).text(cautions, left, document.y, { width: mm(LABEL_mm.width - 2 * LABEL_mm.margin), height: 22, ellipsis: true });
+  if (cautions)
+    document
+      .moveDown(0.5)
+      .font('strong')
+      .fontSize(8)
+      .text(cautions, left, document.y, {
+        width: mm(LABEL_mm.width - 2 * LABEL_mm.margin),
+        height: 22,
+        ellipsis: true,
+      });
   document.end();
   await finished;
   return Buffer.concat(chunks);

@@ -1,5 +1,12 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { DataTypes, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Model, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Model,
+  type Sequelize,
+} from 'sequelize';
 
 export interface DrinkRow extends Model<InferAttributes<DrinkRow>, InferCreationAttributes<DrinkRow>> {
   id: string;
@@ -11,7 +18,10 @@ export interface DrinkRow extends Model<InferAttributes<DrinkRow>, InferCreation
   deletedAt: CreationOptional<Date | null>;
 }
 
-export interface DrinkRevisionRow extends Model<InferAttributes<DrinkRevisionRow>, InferCreationAttributes<DrinkRevisionRow>> {
+export interface DrinkRevisionRow extends Model<
+  InferAttributes<DrinkRevisionRow>,
+  InferCreationAttributes<DrinkRevisionRow>
+> {
   drinkId: string;
   kitchenId: string;
   revision: number;
@@ -20,13 +30,23 @@ export interface DrinkRevisionRow extends Model<InferAttributes<DrinkRevisionRow
   savedAt: Date;
 }
 
-const SAVED = { kitchenId: DataTypes.UUID, document: DataTypes.JSONB, savedBy: DataTypes.UUID, savedAt: DataTypes.DATE };
+const SAVED = {
+  kitchenId: DataTypes.UUID,
+  document: DataTypes.JSONB,
+  savedBy: DataTypes.UUID,
+  savedAt: DataTypes.DATE,
+};
 
 export function defineDrinks(sequelize: Sequelize) {
   return {
     drinks: sequelize.define<DrinkRow>(
       'drink',
-      { id: { type: DataTypes.UUID, primaryKey: true }, revision: DataTypes.INTEGER, deletedAt: DataTypes.DATE, ...SAVED },
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        revision: DataTypes.INTEGER,
+        deletedAt: DataTypes.DATE,
+        ...SAVED,
+      },
       { tableName: 'drinks' },
     ),
     drinkRevisions: sequelize.define<DrinkRevisionRow>(

@@ -24,14 +24,25 @@ export async function readDrinkRecord({ sequelize }: DrinkContext, who: SignedIn
  * Sending the same document again does no harm; an edit that started from an older revision is
  * answered with `edited-elsewhere` and what the drink is now, and changes nothing.
  */
-export async function saveDrinkRecord({ sequelize, models }: DrinkContext, who: SignedIn, id: string, save: SaveDrink): Promise<DrinkRecord> {
+export async function saveDrinkRecord(
+  { sequelize, models }: DrinkContext,
+  who: SignedIn,
+  id: string,
+  save: SaveDrink,
+): Promise<DrinkRecord> {
   try {
     await sequelize.transaction(async (transaction) => {
       const current = await findDrink(sequelize, who.kitchenId, id, { deleted: true, lock: transaction });
       if (current && sameDocument(current.document, save.document)) return;
       if (!current && save.expectedRevision > 0) throw new Problem('not-found');
       if ((current?.revision ?? 0) !== save.expectedRevision) throw new Problem('edited-elsewhere', current);
-      const next = { id, kitchenId: who.kitchenId, revision: save.expectedRevision + 1, document: save.document, savedBy: who.accountId };
+      const next = {
+        id,
+        kitchenId: who.kitchenId,
+        revision: save.expectedRevision + 1,
+        document: save.document,
+        savedBy: who.accountId,
+      };
       await storeRevision(models, next, transaction);
     });
   } catch (error) {

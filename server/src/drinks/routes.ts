@@ -13,22 +13,38 @@ export const drinkRoutes: FastifyPluginAsync = async (app) => {
     drinks: await listDrinks(app.sequelize, request.signedIn().kitchenId),
   }));
 
-  app.get<{ Params: IdParams }>('/:id', { schema: { tags: TAGS, summary: 'One drink', params: idParams, response: { 200: drinkRecord } } }, (request) =>
-    readDrinkRecord(context, request.signedIn(), request.params.id),
+  app.get<{ Params: IdParams }>(
+    '/:id',
+    { schema: { tags: TAGS, summary: 'One drink', params: idParams, response: { 200: drinkRecord } } },
+    (request) => readDrinkRecord(context, request.signedIn(), request.params.id),
   );
 
   app.put<{ Params: IdParams; Body: SaveDrink }>(
     '/:id',
-    { schema: { tags: TAGS, summary: 'Save a drink as its next revision', params: idParams, body: saveDrink, response: { 200: drinkRecord } } },
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Save a drink as its next revision',
+        params: idParams,
+        body: saveDrink,
+        response: { 200: drinkRecord },
+      },
+    },
     (request) => saveDrinkRecord(context, request.signedIn(), request.params.id, request.body),
   );
 
-  app.delete<{ Params: IdParams }>('/:id', { schema: { tags: TAGS, summary: 'Delete a drink', params: idParams } }, async (request, reply) => {
-    await deleteDrink(context, request.signedIn(), request.params.id);
-    return reply.code(204).send();
-  });
+  app.delete<{ Params: IdParams }>(
+    '/:id',
+    { schema: { tags: TAGS, summary: 'Delete a drink', params: idParams } },
+    async (request, reply) => {
+      await deleteDrink(context, request.signedIn(), request.params.id);
+      return reply.code(204).send();
+    },
+  );
 
-  app.post<{ Params: IdParams }>('/:id/restore', { schema: { tags: TAGS, summary: 'Bring a deleted drink back', params: idParams, response: { 200: drinkRecord } } }, (request) =>
-    restoreDrink(context, request.signedIn(), request.params.id),
+  app.post<{ Params: IdParams }>(
+    '/:id/restore',
+    { schema: { tags: TAGS, summary: 'Bring a deleted drink back', params: idParams, response: { 200: drinkRecord } } },
+    (request) => restoreDrink(context, request.signedIn(), request.params.id),
   );
 };

@@ -1,4 +1,11 @@
-import { DataTypes, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Model, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Model,
+  type Sequelize,
+} from 'sequelize';
 
 export interface KitchenRow extends Model<InferAttributes<KitchenRow>, InferCreationAttributes<KitchenRow>> {
   id: string;

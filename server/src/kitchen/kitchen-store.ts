@@ -12,7 +12,13 @@ export async function findKitchen(sequelize: Sequelize, models: Models, kitchenI
      WHERE m.kitchen_id = :kitchenId ORDER BY m.joined_at, a.name`,
     { replacements: { kitchenId }, type: QueryTypes.SELECT },
   );
-  return { id: kitchen.id, name: kitchen.name, demo: kitchen.demoDay !== null, invitation: kitchen.invitation, members };
+  return {
+    id: kitchen.id,
+    name: kitchen.name,
+    demo: kitchen.demoDay !== null,
+    invitation: kitchen.invitation,
+    members,
+  };
 }
 
 export async function setInvitation(models: Models, kitchenId: string, invitation: string): Promise<void> {

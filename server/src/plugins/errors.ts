@@ -10,7 +10,9 @@ function isDatabaseDown(error: unknown): boolean {
   if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError) return true;
   if (!(error instanceof DatabaseError)) return false;
   const { code } = error.parent as Error & { code?: string };
-  return code !== undefined ? UNAVAILABLE_STATES.test(code) || code.startsWith('E') : /terminated|closed/i.test(error.message);
+  return code !== undefined
+    ? UNAVAILABLE_STATES.test(code) || code.startsWith('E')
+    : /terminated|closed/i.test(error.message);
 }
 
 function problemOf(error: FastifyError): Problem {
@@ -19,7 +21,8 @@ function problemOf(error: FastifyError): Problem {
   if (error instanceof ForeignKeyConstraintError) return new Problem('not-found');
   if (error.statusCode === 413) return new Problem('too-large');
   if (error.statusCode === 429) return new Problem('too-many-requests');
-  if (error.statusCode !== undefined && error.statusCode < 500) return new Problem('invalid-request', undefined, error.message);
+  if (error.statusCode !== undefined && error.statusCode < 500)
+    return new Problem('invalid-request', undefined, error.message);
   return new Problem('unexpected');
 }
 

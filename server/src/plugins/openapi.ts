@@ -7,7 +7,8 @@ import joiToJson from 'joi-to-json';
 
 type JsonSchema = Record<string, unknown>;
 
-const toJson = (schema: unknown): JsonSchema => (Joi.isSchema(schema) ? (joiToJson(schema as Joi.Schema, 'open-api') as JsonSchema) : (schema as JsonSchema));
+const toJson = (schema: unknown): JsonSchema =>
+  Joi.isSchema(schema) ? (joiToJson(schema as Joi.Schema, 'open-api') as JsonSchema) : (schema as JsonSchema);
 
 const ERROR = {
   type: 'object',
@@ -21,14 +22,21 @@ export const openapiPlugin = fastifyPlugin(
     await app.register(swagger, {
       openapi: {
         openapi: '3.0.3',
-        info: { title: 'Wellhydra', version: '0.1.0', description: 'Drinks, brews and bottles of a kitchen. Sign in first; the session is a cookie.' },
+        info: {
+          title: 'Wellhydra',
+          version: '0.1.0',
+          description: 'Drinks, brews and bottles of a kitchen. Sign in first; the session is a cookie.',
+        },
         components: { securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'wellhydra_session' } } },
         security: [{ session: [] }],
       },
       transform: ({ schema, url }) => {
         if (!schema) return { schema: {}, url };
         const { body, params, querystring, response, ...rest } = schema as Record<string, unknown>;
-        const answers = Object.entries((response as Record<string, unknown>) ?? {}).map(([status, each]) => [status, { description: 'Done', ...toJson(each) }]);
+        const answers = Object.entries((response as Record<string, unknown>) ?? {}).map(([status, each]) => [
+          status,
+          { description: 'Done', ...toJson(each) },
+        ]);
         return {
           url,
           schema: {

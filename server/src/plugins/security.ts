@@ -30,7 +30,8 @@ export const securityPlugin = fastifyPlugin<{ requestsPerMinute: number }>(
     await app.register(rateLimit, {
       max: requestsPerMinute,
       timeWindow: '1 minute',
-      errorResponseBuilder: (_request, { ttl }) => new Problem('too-many-requests', { waitSeconds: Math.ceil(ttl / 1000) }),
+      errorResponseBuilder: (_request, { ttl }) =>
+        new Problem('too-many-requests', { waitSeconds: Math.ceil(ttl / 1000) }),
     });
   },
   { name: 'security' },

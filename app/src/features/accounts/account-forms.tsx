@@ -1,5 +1,11 @@
 import { joiResolver } from '@hookform/resolvers/joi';
-import { PASSWORD_LENGTH, register as registerSchema, signIn as signInSchema, type Register, type SignIn } from '@wellhydra/contract';
+import {
+  PASSWORD_LENGTH,
+  register as registerSchema,
+  signIn as signInSchema,
+  type Register,
+  type SignIn,
+} from '@wellhydra/contract';
 import { useState } from 'react';
 import { Controller, useForm, type Control, type FieldValues, type Path } from 'react-hook-form';
 import { View } from 'react-native';
@@ -20,7 +26,14 @@ interface LineProps<Values extends FieldValues> {
   readonly autoComplete?: 'email' | 'name' | 'current-password' | 'new-password' | 'off';
 }
 
-function Line<Values extends FieldValues>({ control, name, label, help, secret = false, autoComplete = 'off' }: LineProps<Values>) {
+function Line<Values extends FieldValues>({
+  control,
+  name,
+  label,
+  help,
+  secret = false,
+  autoComplete = 'off',
+}: LineProps<Values>) {
   return (
     <Controller
       control={control}
@@ -51,7 +64,10 @@ function Refusal({ error }: { readonly error: unknown }) {
 }
 
 export function SignInForm() {
-  const { control, handleSubmit } = useForm<SignIn>({ resolver: joiResolver(signInSchema), defaultValues: { email: '', password: '' } });
+  const { control, handleSubmit } = useForm<SignIn>({
+    resolver: joiResolver(signInSchema),
+    defaultValues: { email: '', password: '' },
+  });
   const [signIn, { error, isLoading }] = useSignInMutation();
   const enter = useEntering();
   const submit = handleSubmit(async (values) => {
@@ -76,7 +92,10 @@ const JOINING: readonly { readonly value: Joining; readonly label: string }[] = 
 
 export function RegisterForm() {
   const [joining, setJoining] = useState<Joining>('new');
-  const { control, handleSubmit, setValue } = useForm<Register>({ resolver: joiResolver(registerSchema), defaultValues: { name: '', email: '', password: '' } });
+  const { control, handleSubmit, setValue } = useForm<Register>({
+    resolver: joiResolver(registerSchema),
+    defaultValues: { name: '', email: '', password: '' },
+  });
   const [register, { error, isLoading }] = useRegisterMutation();
   const enter = useEntering();
   const choose = (value: Joining) => {
@@ -91,9 +110,25 @@ export function RegisterForm() {
     <View className="gap-4">
       <Line control={control} name="name" label="Your name" autoComplete="name" />
       <Line control={control} name="email" label="E-mail" autoComplete="email" />
-      <Line control={control} name="password" label="Password" secret autoComplete="new-password" help={`At least ${PASSWORD_LENGTH.least} characters.`} />
+      <Line
+        control={control}
+        name="password"
+        label="Password"
+        secret
+        autoComplete="new-password"
+        help={`At least ${PASSWORD_LENGTH.least} characters.`}
+      />
       <Choice label="Kitchen" options={JOINING} value={joining} onChange={choose} />
-      {joining === 'new' ? <Line control={control} name="kitchenName" label="Name of the kitchen" /> : <Line control={control} name="invitation" label="Invitation code" help="Whoever is in the kitchen finds it under Kitchen." />}
+      {joining === 'new' ? (
+        <Line control={control} name="kitchenName" label="Name of the kitchen" />
+      ) : (
+        <Line
+          control={control}
+          name="invitation"
+          label="Invitation code"
+          help="Whoever is in the kitchen finds it under Kitchen."
+        />
+      )}
       <Refusal error={error} />
       <Button label="Make account" size="large" disabled={isLoading} onPress={() => void submit()} />
     </View>

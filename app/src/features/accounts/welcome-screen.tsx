@@ -35,7 +35,10 @@ export function WelcomeScreen() {
         <Text variant="title" className="text-[44px] leading-[48px]">
           Wellhydra
         </Text>
-        <Text className="text-[18px] leading-[26px]">Type what goes into the jug. See what is in every glass, be warned when the salt is wrong, and find it again tomorrow.</Text>
+        <Text className="text-[18px] leading-[26px]">
+          Type what goes into the jug. See what is in every glass, be warned when the salt is wrong, and find it again
+          tomorrow.
+        </Text>
         {unreachable ? (
           <View role="alert" className="gap-3">
             <Text className="text-heat">{failureOf(unreachable).message}</Text>
@@ -45,7 +48,9 @@ export function WelcomeScreen() {
         {options?.demo ? (
           <View className="gap-2">
             <Button label="Open the demo kitchen" size="large" disabled={isLoading} onPress={() => void openDemo()} />
-            <Text variant="small">Skerry Light, the galley of an invented bird-ringing station. Everything in it is made up.</Text>
+            <Text variant="small">
+              Skerry Light, the galley of an invented bird-ringing station. Everything in it is made up.
+            </Text>
             {error ? (
               <Text role="alert" className="text-heat">
                 {failureOf(error).message}
@@ -56,7 +61,9 @@ export function WelcomeScreen() {
         {shown ? (
           <>
             <Choice label="Way in" options={WAYS} value={shown} onChange={setWay} />
-            <Suspense fallback={<Loading what="the form" />}>{shown === 'sign-in' ? <SignInForm /> : <RegisterForm />}</Suspense>
+            <Suspense fallback={<Loading what="the form" />}>
+              {shown === 'sign-in' ? <SignInForm /> : <RegisterForm />}
+            </Suspense>
           </>
         ) : (
           <View className="flex-row flex-wrap gap-2">

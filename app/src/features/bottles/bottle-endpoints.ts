@@ -6,7 +6,10 @@ const LIST = { type: 'Bottle', id: 'LIST' } as const;
 export const bottlesApi = api.injectEndpoints({
   endpoints: (build) => ({
     listBottles: build.query<BottleList, void>({ query: () => '/bottles', providesTags: [LIST] }),
-    getBottle: build.query<BottleRecord, string>({ query: (id) => `/bottles/${id}`, providesTags: (_result, _error, id) => [{ type: 'Bottle', id }] }),
+    getBottle: build.query<BottleRecord, string>({
+      query: (id) => `/bottles/${id}`,
+      providesTags: (_result, _error, id) => [{ type: 'Bottle', id }],
+    }),
     makeBrew: build.mutation<BrewRecord, MakeBrew & { readonly id: string }>({
       query: ({ id, ...body }) => ({ url: `/brews/${id}`, method: 'PUT', body }),
       invalidatesTags: [LIST],
@@ -26,4 +29,11 @@ export const bottlesApi = api.injectEndpoints({
   }),
 });
 
-export const { useListBottlesQuery, useGetBottleQuery, useMakeBrewMutation, usePourBottleMutation, useUndoPourMutation, useMoveBottleMutation } = bottlesApi;
+export const {
+  useListBottlesQuery,
+  useGetBottleQuery,
+  useMakeBrewMutation,
+  usePourBottleMutation,
+  useUndoPourMutation,
+  useMoveBottleMutation,
+} = bottlesApi;

@@ -29,7 +29,13 @@ export function BottleScreen({ id }: { readonly id: string }) {
   const [moveBottle] = useMoveBottleMutation();
   if (!bottle && error) {
     const { code, message } = failureOf(error);
-    return <Message title={code === 'offline' ? 'The bottle cannot be shown' : 'No such bottle'} text={code === 'offline' ? message : 'The address is not quite right, or it stands in another kitchen.'} action={{ label: 'To the shelf', onPress: () => router.replace('/shelf') }} />;
+    return (
+      <Message
+        title={code === 'offline' ? 'The bottle cannot be shown' : 'No such bottle'}
+        text={code === 'offline' ? message : 'The address is not quite right, or it stands in another kitchen.'}
+        action={{ label: 'To the shelf', onPress: () => router.replace('/shelf') }}
+      />
+    );
   }
   if (!bottle) return <Loading what="the bottle" />;
   const view = bottleView(bottle, now);
@@ -52,7 +58,12 @@ export function BottleScreen({ id }: { readonly id: string }) {
       </View>
       <View className="flex-row flex-wrap gap-2">
         {view.empty ? null : <Button label={view.pourLabel} size="large" onPress={() => void pour(bottle)} />}
-        <Button label="Print label" kind="plain" size="large" onPress={() => void Linking.openURL(`/api/documents/bottles/${id}/label.pdf`)} />
+        <Button
+          label="Print label"
+          kind="plain"
+          size="large"
+          onPress={() => void Linking.openURL(`/api/documents/bottles/${id}/label.pdf`)}
+        />
       </View>
       {bottle.cautions.length > 0 ? (
         <View className="gap-1 rounded-[12px] bg-amber p-3">
@@ -64,11 +75,16 @@ export function BottleScreen({ id }: { readonly id: string }) {
         </View>
       ) : null}
       <View className="gap-2">
-        <Text variant="subheading">Stands in</Text>
-        <Choice label="Place" options={PLACES.map((place) => ({ value: place, label: PLACE_NAMES[place] }))} value={bottle.place} onChange={(place) => void move(place)} />
+        <Text variant="heading">Stands in</Text>
+        <Choice
+          label="Place"
+          options={PLACES.map((place) => ({ value: place, label: PLACE_NAMES[place] }))}
+          value={bottle.place}
+          onChange={(place) => void move(place)}
+        />
       </View>
       <View className="gap-1">
-        <Text variant="subheading">Poured</Text>
+        <Text variant="heading">Poured</Text>
         {bottle.pours.length === 0 ? <Text className="text-mute">Nothing yet.</Text> : null}
         {bottle.pours.map(({ id: pourId, volume_mL, pouredAt, pouredBy }) => (
           <View key={pourId} className="flex-row justify-between border-b border-line py-2">

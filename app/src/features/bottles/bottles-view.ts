@@ -1,7 +1,11 @@
 import type { BottleRecord, Place } from '@wellhydra/contract';
 import { formatNumber, formatVolume } from '@wellhydra/core/quantity';
 
-export const PLACE_NAMES: Readonly<Record<Place, string>> = { fridge: 'Fridge', 'cool-room': 'Cool room', cupboard: 'Cupboard' };
+export const PLACE_NAMES: Readonly<Record<Place, string>> = {
+  fridge: 'Fridge',
+  'cool-room': 'Cool room',
+  cupboard: 'Cupboard',
+};
 
 export type Urgency = 'past' | 'soon' | 'later';
 
@@ -22,12 +26,25 @@ export function dueView(useBy: string, now: Date): DueView {
   const left_ms = Date.parse(useBy) - now.getTime();
   const past = left_ms < 0;
   const span_ms = Math.abs(left_ms);
-  const span = span_ms < 2 * HOUR_ms ? `${Math.max(1, Math.round(span_ms / 60_000))} min` : span_ms < 2 * DAY_ms ? `${Math.round(span_ms / HOUR_ms)} h` : span_ms < 60 * DAY_ms ? `${Math.round(span_ms / DAY_ms)} days` : `${Math.round(span_ms / (30 * DAY_ms))} months`;
+  const span =
+    span_ms < 2 * HOUR_ms
+      ? `${Math.max(1, Math.round(span_ms / 60_000))} min`
+      : span_ms < 2 * DAY_ms
+        ? `${Math.round(span_ms / HOUR_ms)} h`
+        : span_ms < 60 * DAY_ms
+          ? `${Math.round(span_ms / DAY_ms)} days`
+          : `${Math.round(span_ms / (30 * DAY_ms))} months`;
   if (past) return { words: `past by ${span}`, urgency: 'past' };
   return { words: span, urgency: left_ms < SOON_ms ? 'soon' : 'later' };
 }
 
-const dates = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const dates = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
 export const dateWords = (iso: string): string => dates.format(new Date(iso));
 
 /** Servings left in a bottle, in halves. */
@@ -40,7 +57,8 @@ export function nextPour_mL({ remaining_mL, serving_mL }: Pick<BottleRecord, 're
   return Math.min(serving_mL, remaining_mL);
 }
 
-const measure = (bottle: Pick<BottleRecord, 'kind'>, amount: number): string => (bottle.kind === 'dry-mix' ? `${formatNumber(amount)} g` : formatVolume(amount));
+const measure = (bottle: Pick<BottleRecord, 'kind'>, amount: number): string =>
+  bottle.kind === 'dry-mix' ? `${formatNumber(amount)} g` : formatVolume(amount);
 
 export interface BottleView {
   readonly id: string;
@@ -74,7 +92,13 @@ export function bottleView(bottle: BottleRecord, now: Date): BottleView {
 export function shelfView(bottles: readonly BottleRecord[], now: Date) {
   const views = bottles.map((bottle) => bottleView(bottle, now));
   const full = views.filter(({ empty }) => !empty);
-  const volume_mL = bottles.filter(({ kind }) => kind !== 'dry-mix').reduce((sum, { remaining_mL }) => sum + remaining_mL, 0);
+  const volume_mL = bottles
+    .filter(({ kind }) => kind !== 'dry-mix')
+    .reduce((sum, { remaining_mL }) => sum + remaining_mL, 0);
   const count = `${full.length} ${full.length === 1 ? 'bottle' : 'bottles'}`;
-  return { full, empty: views.filter(({ empty }) => empty), summary: volume_mL > 0 ? `${count} · ${formatVolume(volume_mL)}` : count };
+  return {
+    full,
+    empty: views.filter(({ empty }) => empty),
+    summary: volume_mL > 0 ? `${count} · ${formatVolume(volume_mL)}` : count,
+  };
 }

@@ -10,7 +10,10 @@ const LOOKS = {
 /** How long a bottle still keeps. */
 export function DueBadge({ due }: { readonly due: DueView }) {
   return (
-    <Text variant="smallStrong" className={`self-start overflow-hidden rounded-[8px] px-2 py-[3px] ${LOOKS[due.urgency]}`}>
+    <Text
+      variant="smallStrong"
+      className={`self-start overflow-hidden rounded-[8px] px-2 py-[3px] ${LOOKS[due.urgency]}`}
+    >
       {due.words}
     </Text>
   );

@@ -1,4 +1,4 @@
-import { readAmount } from '@wellhydra/core/quantity';
+import { formatVolume, readAmount } from '@wellhydra/core/quantity';
 
 /** Bottles that people have, mL, largest first. */
 const COMMON_mL = [1000, 750, 500, 330, 250, 100] as const;
@@ -13,19 +13,27 @@ export interface BottleRow {
 export function suggestBottles(volume_mL: number): BottleRow {
   const size = COMMON_mL.find((each) => each <= volume_mL * 1.005);
   if (size === undefined) return { count: '1', size: `${Math.max(1, Math.floor(volume_mL))} mL` };
-  return { count: String(Math.max(1, Math.floor((volume_mL * 1.005) / size))), size: `${size} mL` };
+  return { count: String(Math.max(1, Math.floor((volume_mL * 1.005) / size))), size: formatVolume(size) };
 }
 
-export type FilledBottles = { readonly kind: 'bottles'; readonly volumes_mL: readonly number[] } | { readonly kind: 'wrong'; readonly field: 'count' | 'size'; readonly message: string };
+export type FilledBottles =
+  | { readonly kind: 'bottles'; readonly volumes_mL: readonly number[] }
+  | { readonly kind: 'wrong'; readonly field: 'count' | 'size'; readonly message: string };
 
 const MOST_BOTTLES = 60;
 
 /** The form's row as volumes, or what is wrong with it. */
 export function fillBottles({ count, size }: BottleRow, dry: boolean): FilledBottles {
   const number = Number(count);
-  if (!Number.isInteger(number) || number < 1 || number > MOST_BOTTLES) return { kind: 'wrong', field: 'count', message: `A whole number from 1 to ${MOST_BOTTLES}.` };
+  if (!Number.isInteger(number) || number < 1 || number > MOST_BOTTLES)
+    return { kind: 'wrong', field: 'count', message: `A whole number from 1 to ${MOST_BOTTLES}.` };
   const amount = readAmount(size);
   if ('kind' in amount) return { kind: 'wrong', field: 'size', message: amount.message };
-  if (amount.unit.dimension !== (dry ? 'mass' : 'volume')) return { kind: 'wrong', field: 'size', message: dry ? 'A jar of dry mix is said in g.' : 'A bottle is said in mL or L.' };
+  if (amount.unit.dimension !== (dry ? 'mass' : 'volume'))
+    return {
+      kind: 'wrong',
+      field: 'size',
+      message: dry ? 'A jar of dry mix is said in g.' : 'A bottle is said in mL or L.',
+    };
   return { kind: 'bottles', volumes_mL: Array.from({ length: number }, () => amount.value * amount.unit.size) };
 }

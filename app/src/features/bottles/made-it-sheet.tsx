@@ -12,6 +12,7 @@ import { Choice } from '../../ui/choice';
 import { Field } from '../../ui/field';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
+import { useNow } from '../../ui/use-now';
 import { keepingView } from '../drink/cautions-view';
 import type { Draft } from '../drink/drafts';
 import { useMakeBrewMutation } from './bottle-endpoints';
@@ -25,7 +26,11 @@ interface MadeItSheetProps {
 }
 
 /** A moment as the browser's own date field writes it, in local time. */
-const localMoment = (date: Date): string => new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+const localMoment = (date: Date): string =>
+  new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+
+/** A moment counts as still to come from this far ahead. */
+const CLOCKS_DIFFER_ms = 60_000;
 
 /** Records that a drink was made and what it filled. */
 export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
@@ -37,17 +42,25 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
   const [row, setRow] = useState(() => (dry ? { count: '1', size: `${formatNumber(made)} g` } : suggestBottles(made)));
   const [place, setPlace] = useState<Place>(analysis.keeping?.place ?? 'fridge');
   const [madeAt, setMadeAt] = useState(() => localMoment(new Date()));
+  const now = useNow();
   const [failure, setFailure] = useState<string | null>(null);
   const filled = fillBottles(row, dry);
   const when = new Date(madeAt);
-  const future = when.getTime() > Date.now() + 60_000;
+  const future = when.getTime() > now.getTime() + CLOCKS_DIFFER_ms;
   const keeping = keepingView(analysis);
-  const wrong = (field: 'count' | 'size') => (filled.kind === 'wrong' && filled.field === field ? filled.message : undefined);
+  const wrong = (field: 'count' | 'size') =>
+    filled.kind === 'wrong' && filled.field === field ? filled.message : undefined;
 
   const record = async () => {
     if (filled.kind !== 'bottles') return;
     const bottles = filled.volumes_mL.map((volume_mL) => ({ id: crypto.randomUUID(), volume_mL, place }));
-    const { data, error } = await makeBrew({ id: brewId, drinkId: draft.id, drinkRevision: draft.revision, madeAt: when.toISOString(), bottles });
+    const { data, error } = await makeBrew({
+      id: brewId,
+      drinkId: draft.id,
+      drinkRevision: draft.revision,
+      madeAt: when.toISOString(),
+      bottles,
+    });
     if (!data) return setFailure(failureOf(error).message);
     onClose();
     router.push(data.bottleIds.length === 1 ? `/bottles/${data.bottleIds[0]}` : '/shelf');
@@ -57,19 +70,36 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
   return (
     <Sheet title="Made it" open onClose={onClose}>
       <Text className="text-mute">
-        The formula comes to {dry ? `${formatNumber(made)} g` : formatVolume(made)}. {keeping ? `${keeping.title}.` : ''}
+        The formula comes to {dry ? `${formatNumber(made)} g` : formatVolume(made)}.{' '}
+        {keeping ? `${keeping.title}.` : ''}
       </Text>
       <View className="flex-row gap-3">
         <View className="w-[110px]">
-          <Field label={dry ? 'Jars' : 'Bottles'} inputMode="numeric" value={row.count} onChangeText={(count) => setRow({ ...row, count })} error={wrong('count')} />
+          <Field
+            label={dry ? 'Jars' : 'Bottles'}
+            inputMode="numeric"
+            value={row.count}
+            onChangeText={(count) => setRow({ ...row, count })}
+            error={wrong('count')}
+          />
         </View>
         <View className="flex-1">
-          <Field label="Filled with, each" value={row.size} onChangeText={(size) => setRow({ ...row, size })} error={wrong('size')} />
+          <Field
+            label="Filled with, each"
+            value={row.size}
+            onChangeText={(size) => setRow({ ...row, size })}
+            error={wrong('size')}
+          />
         </View>
       </View>
       <View className="gap-2">
         <Text variant="smallStrong">Put in</Text>
-        <Choice label="Put in" options={PLACES.map((each) => ({ value: each, label: PLACE_NAMES[each] }))} value={place} onChange={setPlace} />
+        <Choice
+          label="Put in"
+          options={PLACES.map((each) => ({ value: each, label: PLACE_NAMES[each] }))}
+          value={place}
+          onChange={setPlace}
+        />
       </View>
       <View className="gap-1">
         <Text variant="smallStrong" nativeID="made-at">

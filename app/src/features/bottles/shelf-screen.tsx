@@ -18,13 +18,29 @@ const POLL_ms = 15_000;
 
 /** What stands in the kitchen, the first to be used up first. */
 export function ShelfScreen() {
-  const { data, error, refetch } = useListBottlesQuery(undefined, { pollingInterval: POLL_ms, refetchOnMountOrArgChange: true });
+  const { data, error, refetch } = useListBottlesQuery(undefined, {
+    pollingInterval: POLL_ms,
+    refetchOnMountOrArgChange: true,
+  });
   const now = useNow();
   const pour = usePour();
-  if (!data && error) return <Message title="The shelf cannot be shown" text={failureOf(error).message} action={{ label: 'Try again', onPress: () => void refetch() }} />;
+  if (!data && error)
+    return (
+      <Message
+        title="The shelf cannot be shown"
+        text={failureOf(error).message}
+        action={{ label: 'Try again', onPress: () => void refetch() }}
+      />
+    );
   if (!data) return <Loading what="the shelf" />;
   if (data.bottles.length === 0)
-    return <Message title="The shelf is empty" text="When a drink is made, “Made it” on its sheet puts the bottles it filled here, each with the day it is to be used up." action={{ label: 'Go to drinks', onPress: () => router.push('/drinks') }} />;
+    return (
+      <Message
+        title="The shelf is empty"
+        text="When a drink is made, “Made it” on its sheet puts the bottles it filled here, each with the day it is to be used up."
+        action={{ label: 'Go to drinks', onPress: () => router.push('/drinks') }}
+      />
+    );
   const { full, empty, summary } = shelfView(data.bottles, now);
   const byId = new Map(data.bottles.map((bottle) => [bottle.id, bottle]));
   return (
@@ -42,7 +58,7 @@ export function ShelfScreen() {
       </View>
       {empty.length > 0 ? (
         <View className="gap-1 pt-4">
-          <Text variant="subheading">Empty</Text>
+          <Text variant="heading">Empty</Text>
           {empty.map((view) => (
             <Link key={view.id} href={`/bottles/${view.id}`} className="py-2">
               <Text variant="small" className="text-[15px]">
@@ -56,11 +72,19 @@ export function ShelfScreen() {
   );
 }
 
-function BottleRow({ view, bottle, onPour }: { readonly view: BottleView; readonly bottle: BottleRecord; readonly onPour: (bottle: BottleRecord) => Promise<void> }) {
+function BottleRow({
+  view,
+  bottle,
+  onPour,
+}: {
+  readonly view: BottleView;
+  readonly bottle: BottleRecord;
+  readonly onPour: (bottle: BottleRecord) => Promise<void>;
+}) {
   return (
     <View role="listitem" className="flex-row items-center gap-3 border-b-[3px] border-ink pt-3 dark:border-mute">
       <Link href={`/bottles/${view.id}`} asChild>
-        <Pressable className="flex-1 flex-row items-end gap-3" aria-label={`${view.name}, ${view.batch}, use by ${view.due.words}`}>
+        <Pressable className="flex-1 flex-row items-end gap-3">
           <View style={{ marginBottom: -3 }}>
             <BottleDrawing fill={view.fill} colour={drinkColour(bottle.kind)} size={72} />
           </View>
@@ -78,7 +102,12 @@ function BottleRow({ view, bottle, onPour }: { readonly view: BottleView; readon
           </View>
         </Pressable>
       </Link>
-      <Button label="Pour" hint={`${view.pourLabel} of ${view.name}`} kind="plain" onPress={() => void onPour(bottle)} />
+      <Button
+        label="Pour"
+        hint={`${view.pourLabel} of ${view.name}`}
+        kind="plain"
+        onPress={() => void onPour(bottle)}
+      />
     </View>
   );
 }

@@ -22,6 +22,11 @@ export function usePour(): (bottle: BottleRecord) => Promise<void> {
       if (undone.error) raise(undone.error);
     };
     const poured = bottleView(bottle, now).pourLabel.replace('Pour ', '');
-    dispatch(noticeRaised({ text: `Poured ${poured} of ${bottle.drinkName}`, action: { label: 'Undo', run: keepAction(() => void takeBack()) } }));
+    dispatch(
+      noticeRaised({
+        text: `Poured ${poured} of ${bottle.drinkName}`,
+        action: { label: 'Undo', run: keepAction(() => void takeBack()) },
+      }),
+    );
   };
 }

@@ -25,5 +25,9 @@ export function answerSpread({ number, document }: SpreadQuestion): SpreadAnswer
   const drink = { name, kind: document.kind as DrinkKind, serving, ...(target ? { target } : {}), steps };
   const spread = measureSpread(analyseDrink(drink), { draws: DRAWS });
   const hasLine = targetFor(drink)?.kinds.includes('rehydration') ?? false;
-  return { number, ranges: spread.ranges, chanceTooSalty: hasLine ? spread.chanceAbove('perLitre.sodium_mmol', REHYDRATION_SODIUM.high) : null };
+  return {
+    number,
+    ranges: spread.ranges,
+    chanceTooSalty: hasLine ? spread.chanceAbove('perLitre.sodium_mmol', REHYDRATION_SODIUM.high) : null,
+  };
 }

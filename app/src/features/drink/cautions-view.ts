@@ -14,7 +14,8 @@ export function cautionsView({ cautions }: Analysis): CautionsView {
   return { stops: cautions.filter(isStop), others: cautions.filter((caution) => !isStop(caution)) };
 }
 
-const span = (days: number): string => (days < 2 ? `${Math.round(days * 24)} h` : days >= 60 ? `${Math.round(days / 30)} months` : `${Math.round(days)} days`);
+const span = (days: number): string =>
+  days < 2 ? `${Math.round(days * 24)} h` : days >= 60 ? `${Math.round(days / 30)} months` : `${Math.round(days)} days`;
 
 /** How long it keeps, as a heading and a sentence. */
 export function keepingView({ keeping }: Analysis): { readonly title: string; readonly text: string } | null {
@@ -24,6 +25,9 @@ export function keepingView({ keeping }: Analysis): { readonly title: string; re
   const reason = keeping.heldBackBy.join('; ');
   return {
     title: `Keeps about ${span(keeping.days)}`,
-    text: `Closed and cold ${where}${opened}: ${reason}. ${KEEPING_NOTE}`.replace('Closed and cold in the cupboard', 'Closed and dry in the cupboard'),
+    text: `Closed and cold ${where}${opened}: ${reason}. ${KEEPING_NOTE}`.replace(
+      'Closed and cold in the cupboard',
+      'Closed and dry in the cupboard',
+    ),
   };
 }

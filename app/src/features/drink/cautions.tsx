@@ -13,7 +13,7 @@ export function StopCautions({ cautions }: CautionsProps) {
     <View role="alert" className="gap-2">
       {cautions.map((caution) => (
         <View key={caution.code} className="gap-1 rounded-[12px] bg-[#FFE3D8] p-3">
-          <Text variant="subheading" className="text-[#7A1F05]">
+          <Text variant="strong" className="font-heading text-[18px] leading-[23px] text-[#7A1F05]">
             {caution.title}
           </Text>
           <Text className="text-[15px] leading-[21px] text-[#3B0D00]">{caution.text}</Text>

@@ -12,7 +12,10 @@ interface ConflictNoteProps {
 
 /** Two people changed the same thing: what the other wrote, to be taken or left. */
 export function ConflictNote({ conflict, otherName, onTake, onKeep }: ConflictNoteProps) {
-  const words = conflict.theirs === null ? `${otherName} removed this meanwhile.` : `${otherName} wrote “${conflict.theirs}” here meanwhile.`;
+  const words =
+    conflict.theirs === null
+      ? `${otherName} removed this meanwhile.`
+      : `${otherName} wrote “${conflict.theirs}” here meanwhile.`;
   return (
     <View role="alert" className="my-2 gap-2 rounded-[12px] bg-amber p-3">
       <Text className="text-[15px] text-onamber">{words} Yours is kept until you choose.</Text>

@@ -18,10 +18,16 @@ type Dispatch = ThunkDispatch<StateWithDrafts, unknown, UnknownAction>;
 /** Drinks on their way right now: one request each, so that revisions follow one another. */
 const sending = new Set<string>();
 
-async function sendOnce(id: string, getState: () => StateWithDrafts, dispatch: Dispatch): Promise<'done' | 'again' | 'stuck'> {
+async function sendOnce(
+  id: string,
+  getState: () => StateWithDrafts,
+  dispatch: Dispatch,
+): Promise<'done' | 'again' | 'stuck'> {
   const draft = getState().drafts[id];
   if (!draft?.unsent) return 'done';
-  const result = await dispatch(drinksApi.endpoints.saveDrink.initiate({ id, expectedRevision: draft.revision, document: draft.mine }));
+  const result = await dispatch(
+    drinksApi.endpoints.saveDrink.initiate({ id, expectedRevision: draft.revision, document: draft.mine }),
+  );
   if (result.data) {
     dispatch(drinkSaved(result.data));
     return getState().drafts[id]?.unsent ? 'again' : 'done';
@@ -31,7 +37,12 @@ async function sendOnce(id: string, getState: () => StateWithDrafts, dispatch: D
     dispatch(drinkCollided(details as DrinkRecord));
     return 'again';
   }
-  const temporary = code === 'offline' || code === 'database-unavailable' || code === 'too-many-requests' || code === 'unexpected' || code === 'not-signed-in';
+  const temporary =
+    code === 'offline' ||
+    code === 'database-unavailable' ||
+    code === 'too-many-requests' ||
+    code === 'unexpected' ||
+    code === 'not-signed-in';
   dispatch(saveFailed({ id, stuck: temporary ? 'offline' : 'refused' }));
   return temporary ? 'stuck' : 'done';
 }
@@ -42,7 +53,8 @@ export async function sendDraft(id: string, getState: () => StateWithDrafts, dis
   sending.add(id);
   let outcome: 'done' | 'again' | 'stuck' = 'again';
   try {
-    for (let round = 0; round < MOST_MERGES && outcome === 'again'; round += 1) outcome = await sendOnce(id, getState, dispatch);
+    for (let round = 0; round < MOST_MERGES && outcome === 'again'; round += 1)
+      outcome = await sendOnce(id, getState, dispatch);
   } finally {
     sending.delete(id);
   }

@@ -25,7 +25,17 @@ export type Drafts = Readonly<Record<string, Draft>>;
 const DRAFTS_KEY = 'wellhydra.drafts';
 
 function fromRecord({ id, revision, document }: DrinkRecord, composer = ''): Draft {
-  return { id, revision, base: document, mine: document, composer, unsent: false, stuck: null, conflicts: [], otherName: null };
+  return {
+    id,
+    revision,
+    base: document,
+    mine: document,
+    composer,
+    unsent: false,
+    stuck: null,
+    conflicts: [],
+    otherName: null,
+  };
 }
 
 /** A draft after somebody else has saved the drink. */
@@ -56,12 +66,24 @@ const slice = createSlice({
       const draft = state[record.id];
       if (!draft) return { ...state, [record.id]: fromRecord(record) };
       if (record.revision <= draft.revision) return state;
-      return { ...state, [record.id]: draft.unsent ? mergedWith(draft, record) : { ...fromRecord(record, draft.composer), conflicts: draft.conflicts, otherName: draft.otherName } };
+      return {
+        ...state,
+        [record.id]: draft.unsent
+          ? mergedWith(draft, record)
+          : { ...fromRecord(record, draft.composer), conflicts: draft.conflicts, otherName: draft.otherName },
+      };
     },
     drinkEdited: (state, { payload }: PayloadAction<{ id: string; document: DrinkDocument }>) => {
       const draft = state[payload.id];
       if (!draft) return state;
-      return { ...state, [payload.id]: { ...draft, mine: payload.document, unsent: !sameDocument(payload.document, draft.base) || draft.revision === 0 } };
+      return {
+        ...state,
+        [payload.id]: {
+          ...draft,
+          mine: payload.document,
+          unsent: !sameDocument(payload.document, draft.base) || draft.revision === 0,
+        },
+      };
     },
     composerTyped: (state, { payload }: PayloadAction<{ id: string; text: string }>) => {
       const draft = state[payload.id];
@@ -71,7 +93,10 @@ const slice = createSlice({
       const draft = state[record.id];
       if (!draft) return state;
       const unsent = !sameDocument(draft.mine, record.document);
-      return { ...state, [record.id]: { ...draft, revision: record.revision, base: record.document, unsent, stuck: null } };
+      return {
+        ...state,
+        [record.id]: { ...draft, revision: record.revision, base: record.document, unsent, stuck: null },
+      };
     },
     drinkCollided: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
       const draft = state[record.id];
@@ -95,11 +120,24 @@ const slice = createSlice({
   },
 });
 
-export const { drinkStarted, drinkArrived, drinkEdited, composerTyped, drinkSaved, drinkCollided, saveFailed, conflictSettled, drinkForgotten, draftsCleared } = slice.actions;
+export const {
+  drinkStarted,
+  drinkArrived,
+  drinkEdited,
+  composerTyped,
+  drinkSaved,
+  drinkCollided,
+  saveFailed,
+  conflictSettled,
+  drinkForgotten,
+  draftsCleared,
+} = slice.actions;
 export const draftsReducer = slice.reducer;
 
 /** Writes what is typed and not yet stored where a reload finds it. */
 export function keepDraftsDurable(drafts: Drafts): void {
-  const worthKeeping = Object.entries(drafts).filter(([, { unsent, composer, conflicts }]) => unsent || composer !== '' || conflicts.length > 0);
+  const worthKeeping = Object.entries(drafts).filter(
+    ([, { unsent, composer, conflicts }]) => unsent || composer !== '' || conflicts.length > 0,
+  );
   writeDurable(DRAFTS_KEY, worthKeeping.length > 0 ? Object.fromEntries(worthKeeping) : undefined);
 }

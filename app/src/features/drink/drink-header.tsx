@@ -33,13 +33,19 @@ export function DrinkHeader({ document, analysis, saved, onEdit, onTotal, onMade
       <Text variant="small" role="status">
         {KIND_NAMES[analysis.drink.kind]} · {saved}
       </Text>
+      <Text variant="title" className="sr-only">
+        {document.name || 'Unnamed drink'}
+      </Text>
       <TextInput
         aria-label="Name of the drink"
         value={document.name}
         placeholder="Name this drink"
         placeholderTextColor="#6B807F"
-        onChangeText={(name) => onEdit((before) => ({ ...before, name }))}
-        className="-mx-1 rounded-[8px] px-1 font-heading text-[30px] font-bold leading-[36px] tracking-tight text-ink"
+        multiline
+        numberOfLines={1}
+        submitBehavior="blurAndSubmit"
+        onChangeText={(name) => onEdit((before) => ({ ...before, name: name.replaceAll('\n', ' ') }))}
+        className="-mx-1 resize-none [field-sizing:content] rounded-[8px] px-1 font-heading text-[30px] font-bold leading-[36px] tracking-tight text-ink"
       />
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <Text>
@@ -63,11 +69,17 @@ function Settings({ document, analysis, onEdit, onTotal, onDelete }: Omit<DrinkH
   const [total, setTotal] = useState(totalMark(document) ?? yieldWords(analysis).total);
   const serving = readAmount(document.serving);
   const mark = readAmount(total);
-  const badTotal = 'kind' in mark ? mark.message : mark.unit.dimension === 'volume' ? undefined : 'A total is a volume, such as 1 L.';
+  const badTotal =
+    'kind' in mark ? mark.message : mark.unit.dimension === 'volume' ? undefined : 'A total is a volume, such as 1 L.';
   const targets = TARGETS.filter(({ kinds }) => kinds.includes(analysis.drink.kind));
   return (
     <>
-      <Field label="Serving" value={document.serving} onChangeText={(text) => onEdit((before) => ({ ...before, serving: text }))} error={'kind' in serving ? serving.message : undefined} />
+      <Field
+        label="Serving"
+        value={document.serving}
+        onChangeText={(text) => onEdit((before) => ({ ...before, serving: text }))}
+        error={'kind' in serving ? serving.message : undefined}
+      />
       <Field
         label="Fill up to"
         value={total}
@@ -82,12 +94,22 @@ function Settings({ document, analysis, onEdit, onTotal, onDelete }: Omit<DrinkH
       {targets.length > 1 ? (
         <View className="gap-2">
           <Text variant="smallStrong">Measured against</Text>
-          <Choice label="Measured against" options={targets.map(({ code, name }) => ({ value: code, label: name }))} value={document.target ?? targets[0]!.code} onChange={(target) => onEdit((before) => ({ ...before, target }))} />
+          <Choice
+            label="Measured against"
+            options={targets.map(({ code, name }) => ({ value: code, label: name }))}
+            value={document.target ?? targets[0]!.code}
+            onChange={(target) => onEdit((before) => ({ ...before, target }))}
+          />
         </View>
       ) : null}
       <View className="gap-2">
         <Text variant="smallStrong">Kind</Text>
-        <Choice label="Kind" options={DRINK_KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))} value={analysis.drink.kind} onChange={(kind) => onEdit((before) => ({ ...before, kind, target: null }))} />
+        <Choice
+          label="Kind"
+          options={DRINK_KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+          value={analysis.drink.kind}
+          onChange={(kind) => onEdit((before) => ({ ...before, kind, target: null }))}
+        />
       </View>
       <Button label="Delete drink" kind="danger" onPress={onDelete} className="self-start" />
     </>

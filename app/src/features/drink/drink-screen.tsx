@@ -52,7 +52,12 @@ function useDeleting({ id, revision, mine }: Draft) {
     router.replace('/drinks');
     dispatch(drinkForgotten(id));
     const run = keepAction(() => void restoreDrink(id));
-    dispatch(noticeRaised({ text: `Deleted ${mine.name || 'the drink'}`, ...(revision > 0 ? { action: { label: 'Undo', run } } : {}) }));
+    dispatch(
+      noticeRaised({
+        text: `Deleted ${mine.name || 'the drink'}`,
+        ...(revision > 0 ? { action: { label: 'Undo', run } } : {}),
+      }),
+    );
   };
 }
 
@@ -67,7 +72,14 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   const conflictAt = (at: string) => {
     const conflict = draft.conflicts.find((each) => each.at === at);
     if (!conflict) return null;
-    return <ConflictNote conflict={conflict} otherName={draft.otherName ?? 'Somebody'} onTake={() => handle.settle(at, true)} onKeep={() => handle.settle(at, false)} />;
+    return (
+      <ConflictNote
+        conflict={conflict}
+        otherName={draft.otherName ?? 'Somebody'}
+        onTake={() => handle.settle(at, true)}
+        onKeep={() => handle.settle(at, false)}
+      />
+    );
   };
   const elsewhere = draft.conflicts.filter(({ at }) => !document.steps.some((step) => step.id === at));
   return (
@@ -79,13 +91,30 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
               ‹ Drinks
             </Text>
           </Link>
-          <DrinkHeader document={document} analysis={analysis} saved={saveState(draft)} onEdit={handle.edit} onTotal={handle.setTotal} onMade={() => setMaking(true)} onDelete={() => void deleteIt()} />
+          <DrinkHeader
+            document={document}
+            analysis={analysis}
+            saved={saveState(draft)}
+            onEdit={handle.edit}
+            onTotal={handle.setTotal}
+            onMade={() => setMaking(true)}
+            onDelete={() => void deleteIt()}
+          />
           {elsewhere.map(({ at }) => (
             <View key={at}>{conflictAt(at)}</View>
           ))}
-          <StepList steps={steps} analysis={analysis} onRewrite={handle.rewrite} onMove={handle.move} onRemove={handle.remove} conflictAt={conflictAt} />
+          <StepList
+            steps={steps}
+            analysis={analysis}
+            onRewrite={handle.rewrite}
+            onMove={handle.move}
+            onRemove={handle.remove}
+            conflictAt={conflictAt}
+          />
           <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} />
-          {analysis.findings.some(({ step }) => step === null) ? <Text variant="small">{analysis.findings.find(({ step }) => step === null)?.text}</Text> : null}
+          {analysis.findings.some(({ step }) => step === null) ? (
+            <Text variant="small">{analysis.findings.find(({ step }) => step === null)?.text}</Text>
+          ) : null}
         </View>
       </ScrollView>
       <FiguresPanel analysis={analysis} spread={spread} />

@@ -8,12 +8,22 @@ export function insertStep(document: DrinkDocument, step: EditedStep, index = do
 }
 
 /** A step's verb and text changed. */
-export function rewriteStep(document: DrinkDocument, id: string, change: Pick<EditedStep, 'verb' | 'text'>): DrinkDocument {
-  return withSteps(document, document.steps.map((step) => (step.id === id ? { ...step, ...change } : step)));
+export function rewriteStep(
+  document: DrinkDocument,
+  id: string,
+  change: Pick<EditedStep, 'verb' | 'text'>,
+): DrinkDocument {
+  return withSteps(
+    document,
+    document.steps.map((step) => (step.id === id ? { ...step, ...change } : step)),
+  );
 }
 
 export function removeStep(document: DrinkDocument, id: string): DrinkDocument {
-  return withSteps(document, document.steps.filter((step) => step.id !== id));
+  return withSteps(
+    document,
+    document.steps.filter((step) => step.id !== id),
+  );
 }
 
 /** A step moved to a place, counted without it. */
@@ -24,7 +34,8 @@ export function moveStep(document: DrinkDocument, id: string, to: number): Drink
 }
 
 const FILL_MARK = /^(.*?\b(?:to|up to|to make|made up to)\s+)\S.*$/i;
-const isFill = ({ verb, text }: EditedStep): boolean => verb === 'add' && !/^\s*[\d½⅓⅔¼¾⅛]/.test(text) && FILL_MARK.test(text);
+const isFill = ({ verb, text }: EditedStep): boolean =>
+  verb === 'add' && !/^\s*[\d½⅓⅔¼¾⅛]/.test(text) && FILL_MARK.test(text);
 
 /** The mark a drink is filled up to, as written; undefined when no step fills up. */
 export function totalMark(document: DrinkDocument): string | undefined {
@@ -36,7 +47,11 @@ export function totalMark(document: DrinkDocument): string | undefined {
 /** The drink filled up to another total: the last step that fills up is changed, or one is put at the end of the additions. */
 export function withTotal(document: DrinkDocument, mark: string, newId: string): DrinkDocument {
   const fill = document.steps.findLast(isFill);
-  if (fill) return rewriteStep(document, fill.id, { verb: 'add', text: fill.text.replace(FILL_MARK, (_all, before: string) => before + mark) });
+  if (fill)
+    return rewriteStep(document, fill.id, {
+      verb: 'add',
+      text: fill.text.replace(FILL_MARK, (_all, before: string) => before + mark),
+    });
   const lastAddition = document.steps.findLastIndex(({ verb }) => verb === 'add');
   return insertStep(document, { id: newId, verb: 'add', text: `water to ${mark}` }, lastAddition + 1);
 }

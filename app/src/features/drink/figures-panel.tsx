@@ -37,12 +37,20 @@ export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
   const figures = figuresView(analysis, basis, spread.ranges);
   const cautions = cautionsView(analysis);
   const whole = wide || open;
-  const shown = whole ? figures : figures.slice(0, FIGURES_IN_SIGHT);
+  const shown = whole ? figures : figures.filter(({ places }) => places !== null).slice(0, FIGURES_IN_SIGHT);
   const others = cautions.others.length;
   const figuresAndMore = (
     <View className="gap-3">
       <StopCautions cautions={cautions.stops} />
-      {whole ? <Choice label="Figures for" options={BASES} value={basis} onChange={(value) => dispatch(basisChosen(value))} onPanel /> : null}
+      {whole ? (
+        <Choice
+          label="Figures for"
+          options={BASES}
+          value={basis}
+          onChange={(value) => dispatch(basisChosen(value))}
+          onPanel
+        />
+      ) : null}
       {figures.length === 0 ? <Text className="text-panelmute">Add a step, and what is in it stands here.</Text> : null}
       {shown.map(({ id, ...figure }) => (
         <Rail key={id} {...figure} />
@@ -65,7 +73,11 @@ export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
       </View>
     );
   return (
-    <View className="on-panel max-h-[72%] rounded-t-[20px] bg-panel px-4 pb-3 pt-2" role="complementary" aria-label="Figures">
+    <View
+      className="on-panel max-h-[72%] rounded-t-[20px] bg-panel px-4 pb-3 pt-2"
+      role="complementary"
+      aria-label="Figures"
+    >
       <View className="min-h-[48px] flex-row items-center justify-between gap-2">
         {title}
         <View className="flex-row items-center gap-2">

@@ -42,7 +42,13 @@ const LITRE_MEASURES: Readonly<Partial<Record<SpreadFigure, Measure>>> = {
 };
 
 /** Without a target, a litre shows these. */
-const PLAIN_LITRE: readonly SpreadFigure[] = ['perLitre.carbohydrate_g', 'perLitre.sodium_mmol', 'perLitre.potassium_mmol', 'liquid.osmolality_mOsm_kg', 'liquid.pH'];
+const PLAIN_LITRE: readonly SpreadFigure[] = [
+  'perLitre.carbohydrate_g',
+  'perLitre.sodium_mmol',
+  'perLitre.potassium_mmol',
+  'liquid.osmolality_mOsm_kg',
+  'liquid.pH',
+];
 
 interface PortionMeasure extends Measure {
   readonly nutrient: keyof Nutrients;
@@ -53,15 +59,47 @@ interface PortionMeasure extends Measure {
 
 /** Figures of a portion; those that are nothing are left out, but for sugars and sodium. */
 const PORTION_MEASURES: readonly PortionMeasure[] = [
-  { nutrient: 'sugars_g', label: 'Sugars', unit: 'g', tone: 'sugar', follows: ['perLitre.glucoseEquivalent_mmol', 'perLitre.carbohydrate_g'] },
-  { nutrient: 'sodium_mg', label: 'Sodium', unit: 'mg', tone: 'salt', follows: ['perLitre.sodium_mmol'], daily: 'sodium_mg' },
-  { nutrient: 'potassium_mg', label: 'Potassium', unit: 'mg', tone: 'salt', follows: ['perLitre.potassium_mmol'], daily: 'potassium_mg' },
-  { nutrient: 'magnesium_mg', label: 'Magnesium', unit: 'mg', tone: 'salt', follows: ['perLitre.magnesium_mmol'], daily: 'magnesium_mg' },
+  {
+    nutrient: 'sugars_g',
+    label: 'Sugars',
+    unit: 'g',
+    tone: 'sugar',
+    follows: ['perLitre.glucoseEquivalent_mmol', 'perLitre.carbohydrate_g'],
+  },
+  {
+    nutrient: 'sodium_mg',
+    label: 'Sodium',
+    unit: 'mg',
+    tone: 'salt',
+    follows: ['perLitre.sodium_mmol'],
+    daily: 'sodium_mg',
+  },
+  {
+    nutrient: 'potassium_mg',
+    label: 'Potassium',
+    unit: 'mg',
+    tone: 'salt',
+    follows: ['perLitre.potassium_mmol'],
+    daily: 'potassium_mg',
+  },
+  {
+    nutrient: 'magnesium_mg',
+    label: 'Magnesium',
+    unit: 'mg',
+    tone: 'salt',
+    follows: ['perLitre.magnesium_mmol'],
+    daily: 'magnesium_mg',
+  },
   { nutrient: 'vitaminC_mg', label: 'Vitamin C', unit: 'mg', tone: 'acid', daily: 'vitaminC_mg' },
   { nutrient: 'energy_kcal', label: 'Energy', unit: 'kcal', tone: 'sugar' },
 ];
 const ALWAYS_SHOWN = new Set<keyof Nutrients>(['sugars_g', 'sodium_mg']);
-const WORTH_SHOWING: Partial<Record<keyof Nutrients, number>> = { potassium_mg: 1, magnesium_mg: 1, vitaminC_mg: 0.5, energy_kcal: 1 };
+const WORTH_SHOWING: Partial<Record<keyof Nutrients, number>> = {
+  potassium_mg: 1,
+  magnesium_mg: 1,
+  vitaminC_mg: 0.5,
+  energy_kcal: 1,
+};
 
 /** Below this a figure is nothing. */
 const NOTHING = 0.005;
@@ -77,7 +115,12 @@ const HEADROOM = 1.25;
 /** On the gauge of pH, neutral stands at the right end. */
 const PH_SCALE = { low: 1.5, high: 9.5 } as const;
 
-function placesOf(value: number, band: { low: number; high: number } | undefined, range: Range | undefined, ph: boolean): RailPlaces {
+function placesOf(
+  value: number,
+  band: { low: number; high: number } | undefined,
+  range: Range | undefined,
+  ph: boolean,
+): RailPlaces {
   const top = ph ? PH_SCALE.high : HEADROOM * Math.max(value, band ? band.high * 1.2 : 0, range?.p95 ?? 0, 1e-9);
   const bottom = ph ? PH_SCALE.low : 0;
   const at = (each: number) => (each - bottom) / (top - bottom);
@@ -88,15 +131,24 @@ function placesOf(value: number, band: { low: number; high: number } | undefined
   };
 }
 
-const rangeWords = (range: Range | undefined, unit: string): string => (range ? `, ${sensible(range.p5)} to ${sensible(range.p95)} ${unit} with these measures` : '');
+const rangeWords = (range: Range | undefined, unit: string): string =>
+  range ? `, ${sensible(range.p5)} to ${sensible(range.p95)} ${unit} with these measures` : '';
 
 const position = (band: TargetBand | undefined, value: number): { outside: boolean; words: string } => {
   if (!band) return { outside: false, words: '' };
   const where = bandPosition(band, value);
-  return { outside: where !== 'within', words: `, ${where === 'within' ? 'within' : where === 'low' ? 'below' : 'above'} the band ${formatNumber(band.low)} to ${formatNumber(band.high)}` };
+  return {
+    outside: where !== 'within',
+    words: `, ${where === 'within' ? 'within' : where === 'low' ? 'below' : 'above'} the band ${formatNumber(band.low)} to ${formatNumber(band.high)}`,
+  };
 };
 
-function litreFigure(figure: SpreadFigure, analysis: Analysis, target: Target | undefined, ranges: Ranges): FigureView | undefined {
+function litreFigure(
+  figure: SpreadFigure,
+  analysis: Analysis,
+  target: Target | undefined,
+  ranges: Ranges,
+): FigureView | undefined {
   const measure = LITRE_MEASURES[figure];
   const value = valueOf(analysis, figure);
   if (!measure || value === null) return undefined;
@@ -122,7 +174,13 @@ function valueOf(analysis: Analysis, figure: SpreadFigure): number | null {
   return (analysis[group] as Readonly<Record<string, number>> | null)?.[name] ?? null;
 }
 
-function portionFigure(measure: PortionMeasure, portion: Nutrients, analysis: Analysis, target: Target | undefined, ranges: Ranges): FigureView | undefined {
+function portionFigure(
+  measure: PortionMeasure,
+  portion: Nutrients,
+  analysis: Analysis,
+  target: Target | undefined,
+  ranges: Ranges,
+): FigureView | undefined {
   const value = portion[measure.nutrient];
   const follows = measure.follows?.find((figure) => target?.bands.some((each) => each.figure === figure));
   const band = follows && target?.bands.find((each) => each.figure === follows);
@@ -161,7 +219,8 @@ function equalOf({ nutrient, daily }: PortionMeasure, value: number): string | u
   return daily && value > 0 ? `${sensible(percentDailyValue(daily, value))} % of a day` : undefined;
 }
 
-const portionOf = (analysis: Analysis, basis: Basis): Nutrients | null => (basis === 'serving' ? analysis.perServing : basis === 'litre' ? analysis.litre : analysis.batch);
+const portionOf = (analysis: Analysis, basis: Basis): Nutrients | null =>
+  basis === 'serving' ? analysis.perServing : basis === 'litre' ? analysis.litre : analysis.batch;
 
 /**
  * The figures of a drink on a basis, with their bands, spreads and everyday equals.
@@ -178,7 +237,8 @@ export function figuresView(analysis: Analysis, basis: Basis, ranges: Ranges): r
   }
   const portion = portionOf(analysis, basis);
   if (!portion) return [];
-  const particles = target?.bands.find(({ figure }) => figure.startsWith('liquid.osmol'))?.figure ?? 'liquid.osmolality_mOsm_kg';
+  const particles =
+    target?.bands.find(({ figure }) => figure.startsWith('liquid.osmol'))?.figure ?? 'liquid.osmolality_mOsm_kg';
   return [
     ...PORTION_MEASURES.flatMap((measure) => portionFigure(measure, portion, analysis, target, ranges) ?? []),
     ...[particles, 'liquid.pH' as const].flatMap((figure) => litreFigure(figure, analysis, target, ranges) ?? []),
@@ -188,7 +248,10 @@ export function figuresView(analysis: Analysis, basis: Basis, ranges: Ranges): r
 /** What the figures are for, in words: "In each 250 mL serving". */
 export function basisTitle(analysis: Analysis, basis: Basis): string {
   if (basis === 'litre') return 'In a litre';
-  if (basis === 'batch') return analysis.liquid ? `In all ${formatVolume(analysis.liquid.volume_mL)}` : `In all ${formatNumber(analysis.trace.pot.mass_g)} g`;
+  if (basis === 'batch')
+    return analysis.liquid
+      ? `In all ${formatVolume(analysis.liquid.volume_mL)}`
+      : `In all ${formatNumber(analysis.trace.pot.mass_g)} g`;
   return `In each ${analysis.serving?.text ?? 'serving'}`;
 }
 
@@ -201,7 +264,11 @@ function wholeServings(servings: number): string {
 /** Total and servings for the line under the name. */
 export function yieldWords(analysis: Analysis): { readonly total: string; readonly servings: string } {
   const { liquid, serving, trace } = analysis;
-  const total = liquid ? formatVolume(liquid.volume_mL) : trace.pot.mass_g > 0 ? `${formatNumber(trace.pot.mass_g)} g` : 'nothing yet';
+  const total = liquid
+    ? formatVolume(liquid.volume_mL)
+    : trace.pot.mass_g > 0
+      ? `${formatNumber(trace.pot.mass_g)} g`
+      : 'nothing yet';
   const count = serving && serving.servings > 0 ? wholeServings(serving.servings) : '0';
   return { total, servings: count };
 }

@@ -12,7 +12,10 @@ export function bandMasses(pot: Pot): Readonly<Record<Band, number>> {
   const sugar = carbohydrateOf(c);
   const sediment = pot.sediment.reduce((sum, { mass_g }) => sum + mass_g, 0);
   const salts = pot.entries.filter(({ ingredient }) => ingredient.role === 'salt');
-  const dissolved = salts.reduce((sum, { ingredient, mass_g }) => sum + mass_g * (ingredient.composition?.salts_g ?? 0), 0);
+  const dissolved = salts.reduce(
+    (sum, { ingredient, mass_g }) => sum + mass_g * (ingredient.composition?.salts_g ?? 0),
+    0,
+  );
   const salt = Math.min(dissolved, c.salts_g);
   return {
     water: c.water_g,
@@ -29,5 +32,7 @@ export function barParts(pot: Pot): readonly BarPart[] {
   const drawn = { ...masses, salt: masses.salt * (pot.dry ? 1 : SALT_MAGNIFIED) };
   const whole = Object.values(drawn).reduce((sum, mass) => sum + mass, 0);
   if (whole <= 0) return [];
-  return (Object.entries(drawn) as [Band, number][]).filter(([, mass]) => mass > 0).map(([band, mass]) => ({ band, share: mass / whole }));
+  return (Object.entries(drawn) as [Band, number][])
+    .filter(([, mass]) => mass > 0)
+    .map(([band, mass]) => ({ band, share: mass / whole }));
 }

@@ -1,4 +1,12 @@
-import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Analysis } from '@wellhydra/core/analyse';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
@@ -46,7 +54,13 @@ export function StepList({ steps, analysis, conflictAt, ...actions }: StepListPr
           <View role="list" aria-label="Steps">
             {steps.map((step, index) => (
               <View key={step.id} onLayout={(event) => measured(step.id, event)}>
-                <StepRow step={step} last={index === steps.length - 1} editing={editing === step.id} onEdit={setEditing} {...actions} />
+                <StepRow
+                  step={step}
+                  last={index === steps.length - 1}
+                  editing={editing === step.id}
+                  onEdit={setEditing}
+                  {...actions}
+                />
                 {conflictAt?.(step.id)}
               </View>
             ))}

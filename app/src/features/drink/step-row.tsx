@@ -47,7 +47,10 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
     <>
       <View className="flex-row items-start gap-1">
         <Pressable role="button" onPress={() => onEdit(step.id)} className="min-h-[44px] flex-1 justify-center">
-          <Text variant="subheading" className={step.problem ? 'text-heat' : ''}>
+          <Text
+            variant="strong"
+            className={`font-heading text-[18px] leading-[23px] tracking-tight ${step.problem ? 'text-heat' : ''}`}
+          >
             {step.title}
           </Text>
           {step.details ? <Text variant="small">{step.details}</Text> : null}
@@ -57,7 +60,14 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
             </Text>
           ))}
         </Pressable>
-        <View ref={setActivatorNodeRef as never} {...(attributes as object)} {...(listeners as object)} aria-label={`Drag step ${step.index + 1} to move it`} className="h-[44px] w-[32px] cursor-grab items-center justify-center" style={{ touchAction: 'none' } as object}>
+        <View
+          ref={setActivatorNodeRef as never}
+          {...(attributes as object)}
+          {...(listeners as object)}
+          aria-label={`Drag step ${step.index + 1} to move it`}
+          className="h-[44px] w-[32px] cursor-grab items-center justify-center"
+          style={{ touchAction: 'none' } as object}
+        >
           <Text className="text-mute">
             <GripVertical size={18} color="currentColor" />
           </Text>
@@ -106,8 +116,18 @@ function EditingStep({ step, last, onEdit, onRewrite, onMove, onRemove }: StepRo
         </Text>
       )}
       <View className="flex-row items-center">
-        <IconButton icon={ArrowUp} label="Move up" disabled={step.index === 0} onPress={() => onMove(step.id, step.index - 1)} />
-        <IconButton icon={ArrowDown} label="Move down" disabled={last} onPress={() => onMove(step.id, step.index + 1)} />
+        <IconButton
+          icon={ArrowUp}
+          label="Move up"
+          disabled={step.index === 0}
+          onPress={() => onMove(step.id, step.index - 1)}
+        />
+        <IconButton
+          icon={ArrowDown}
+          label="Move down"
+          disabled={last}
+          onPress={() => onMove(step.id, step.index + 1)}
+        />
         <IconButton icon={Trash} label="Remove step" onPress={() => onRemove(step.id)} />
         <View className="flex-1" />
         <Button label="Done" kind="quiet" onPress={() => onEdit(null)} />

@@ -1,6 +1,15 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import type { DrinkDocument, EditedStep, Verb } from '@wellhydra/core/drink';
-import { US_SPOONS, bulkDensityFor, formatMass, formatVolume, readIngredientLine, roundToSpoons, type IngredientLine, type Unreadable } from '@wellhydra/core/quantity';
+import {
+  US_SPOONS,
+  bulkDensityFor,
+  formatMass,
+  formatVolume,
+  readIngredientLine,
+  roundToSpoons,
+  type IngredientLine,
+  type Unreadable,
+} from '@wellhydra/core/quantity';
 
 /** A step as it is drawn: what was understood, what it weighs, or what is wrong. */
 export interface StepView {
@@ -16,7 +25,11 @@ export interface StepView {
   readonly problem: { readonly message: string; readonly suggestions: readonly string[] } | null;
 }
 
-const VERB_NAMES: Readonly<Partial<Record<Verb, string>>> = { dissolve: 'Stir until dissolved', stir: 'Stir', shake: 'Shake' };
+const VERB_NAMES: Readonly<Partial<Record<Verb, string>>> = {
+  dissolve: 'Stir until dissolved',
+  stir: 'Stir',
+  shake: 'Shake',
+};
 
 /** Spoons are worth saying up to a few tablespoons; more is a matter for a scale or a jug. */
 const MOST_SPOONED_mL = 60;
@@ -41,7 +54,9 @@ export function doseWords(line: IngredientLine, added_g: number): string {
   const isWeighed = line.amount.unit.dimension === 'mass';
   const mass = line.dose.kind === 'fill' || !isWeighed ? formatMass(added_g) : undefined;
   const spread = line.dose.kind === 'mass' ? spreadWords(line.dose.cv) : undefined;
-  return [mass && `${mass}${spread ? ` ${spread}` : ''}`, spoonWords(line, added_g), !mass ? spread : undefined].filter(Boolean).join(' · ');
+  return [mass && `${mass}${spread ? ` ${spread}` : ''}`, spoonWords(line, added_g), !mass ? spread : undefined]
+    .filter(Boolean)
+    .join(' · ');
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -49,7 +64,12 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 /** The catalogue's name for it, where the written one is another. */
 function nameBeside({ ingredient }: IngredientLine, written: string): string | undefined {
   const text = written.toLowerCase();
-  return ingredient.name.toLowerCase().split(/[ ,]+/).every((word) => text.includes(word)) ? undefined : ingredient.name;
+  return ingredient.name
+    .toLowerCase()
+    .split(/[ ,]+/)
+    .every((word) => text.includes(word))
+    ? undefined
+    : ingredient.name;
 }
 
 /** Steps as rows, with what the run of the drink says about each. */
@@ -59,8 +79,14 @@ export function stepsView(document: DrinkDocument, analysis: Analysis): readonly
     const problem = analysis.problems.find((each) => each.step === index);
     const notes = analysis.findings.filter((finding) => finding.step === index).map(({ text }) => text);
     const line = entry?.line;
-    const title = step.verb === 'add' ? capital(step.text.trim()) || 'Nothing written yet' : [VERB_NAMES[step.verb] ?? capital(step.verb), step.text].filter(Boolean).join(', ');
-    const details = line && entry.added_g !== undefined ? [nameBeside(line, step.text), doseWords(line, entry.added_g)].filter(Boolean).join(' · ') : '';
+    const title =
+      step.verb === 'add'
+        ? capital(step.text.trim()) || 'Nothing written yet'
+        : [VERB_NAMES[step.verb] ?? capital(step.verb), step.text].filter(Boolean).join(', ');
+    const details =
+      line && entry.added_g !== undefined
+        ? [nameBeside(line, step.text), doseWords(line, entry.added_g)].filter(Boolean).join(' · ')
+        : '';
     return {
       id: step.id,
       index,
@@ -99,11 +125,17 @@ export type ComposerView =
 export function composerView(line: string): ComposerView {
   if (line.trim() === '') return { kind: 'empty' };
   const step = stepFromLine(line);
-  if (step.verb !== 'add') return { kind: 'understood', text: [VERB_NAMES[step.verb], step.text].filter(Boolean).join(', '), details: '' };
+  if (step.verb !== 'add')
+    return { kind: 'understood', text: [VERB_NAMES[step.verb], step.text].filter(Boolean).join(', '), details: '' };
   const read = readIngredientLine(step.text);
   if (read.kind === 'unreadable') return problemView(read);
-  const details = read.dose.kind === 'mass' ? doseWords(read, read.dose.mass_g) : `filled up to ${formatVolume(read.dose.volume_mL)}`;
-  return { kind: 'understood', text: capital(read.understood), details: [details, ...read.assumed].filter(Boolean).join(' · ') };
+  const details =
+    read.dose.kind === 'mass' ? doseWords(read, read.dose.mass_g) : `filled up to ${formatVolume(read.dose.volume_mL)}`;
+  return {
+    kind: 'understood',
+    text: capital(read.understood),
+    details: [details, ...read.assumed].filter(Boolean).join(' · '),
+  };
 }
 
 function problemView({ message, suggestions }: Unreadable): ComposerView {

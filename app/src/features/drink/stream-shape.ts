@@ -43,7 +43,8 @@ export function streamShape(analysis: Analysis, rowEnds: readonly number[], widt
   const data = points(analysis, rowEnds);
   const widest = Math.max(...data.map(widthOf));
   if (!(widest > 0)) return [];
-  const scale = (point: Point): number => Math.max(width_px / widest, widthOf(point) > 0 ? THINNEST_px / widthOf(point) : 0);
+  const scale = (point: Point): number =>
+    Math.max(width_px / widest, widthOf(point) > 0 ? THINNEST_px / widthOf(point) : 0);
   const series = stack<Point, Band>()
     .keys(BANDS)
     .value((point, band) => point[band] * scale(point))([...data]);
@@ -52,5 +53,8 @@ export function streamShape(analysis: Analysis, rowEnds: readonly number[], widt
     .x0((each) => each[0])
     .x1((each) => each[1])
     .curve(curveMonotoneY);
-  return series.map((each) => ({ band: each.key, path: draw(each as unknown as ([number, number] & { data: Point })[]) ?? '' }));
+  return series.map((each) => ({
+    band: each.key,
+    path: draw(each as unknown as ([number, number] & { data: Point })[]) ?? '',
+  }));
 }

@@ -27,7 +27,12 @@ export function Stream({ analysis, rowEnds, width }: StreamProps) {
   const height = rowEnds.at(-1) ?? 0;
   if (height === 0) return null;
   return (
-    <View role="img" aria-label={inWords(analysis)} className="absolute bottom-0 left-0 top-0" style={{ width, pointerEvents: 'none' }}>
+    <View
+      role="img"
+      aria-label={inWords(analysis)}
+      className="absolute bottom-0 left-0 top-0"
+      style={{ width, pointerEvents: 'none' }}
+    >
       <Svg width={width} height={height}>
         <BandPatterns scope={scope} />
         {bands.map(({ band, path }) => (

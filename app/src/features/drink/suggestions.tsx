@@ -12,7 +12,13 @@ export function Suggestions({ texts, onPick }: SuggestionsProps) {
   return (
     <View className="flex-row flex-wrap gap-2">
       {texts.map((text) => (
-        <Pressable key={text} role="button" aria-label={`Use "${text}"`} onPress={() => onPick(text)} className="min-h-[44px] justify-center rounded-[10px] border border-line bg-sheet px-3">
+        <Pressable
+          key={text}
+          role="button"
+          aria-label={`Use "${text}"`}
+          onPress={() => onPick(text)}
+          className="min-h-[44px] justify-center rounded-[10px] border border-line bg-sheet px-3"
+        >
           <Text variant="smallStrong" className="text-teal">
             {text}
           </Text>

@@ -29,7 +29,11 @@ const newStepId = (): string => crypto.randomUUID();
 function useArrivals(id: string) {
   const dispatch = useAppDispatch();
   const isNew = useAppSelector((state) => state.drafts[id]?.revision === 0);
-  const { data, error } = useGetDrinkQuery(id, { pollingInterval: POLL_ms, skip: isNew, refetchOnMountOrArgChange: true });
+  const { data, error } = useGetDrinkQuery(id, {
+    pollingInterval: POLL_ms,
+    skip: isNew,
+    refetchOnMountOrArgChange: true,
+  });
   useEffect(() => {
     if (data) dispatch(drinkArrived(data));
   }, [data, dispatch]);
@@ -56,8 +60,12 @@ export function useDraft(id: string): DraftHandle {
     const take = (at: string) => {
       const conflict = draft?.conflicts.find((each) => each.at === at);
       if (!conflict) return;
-      if (['name', 'kind', 'serving', 'target'].includes(at)) edit((document) => ({ ...document, [at]: conflict.theirs }));
-      else edit((document) => (conflict.theirStep ? rewriteStep(document, at, conflict.theirStep) : removeStep(document, at)));
+      if (['name', 'kind', 'serving', 'target'].includes(at))
+        edit((document) => ({ ...document, [at]: conflict.theirs }));
+      else
+        edit((document) =>
+          conflict.theirStep ? rewriteStep(document, at, conflict.theirStep) : removeStep(document, at),
+        );
     };
     return {
       draft,
@@ -82,8 +90,12 @@ export function useDraft(id: string): DraftHandle {
 
 /** Puts a removed step back where it was, in the drink as it is by then. */
 function stepPutBack(id: string, step: EditedStep, index: number) {
-  return (dispatch: (action: ReturnType<typeof drinkEdited>) => void, getState: () => { drafts: Readonly<Record<string, Draft>> }) => {
+  return (
+    dispatch: (action: ReturnType<typeof drinkEdited>) => void,
+    getState: () => { drafts: Readonly<Record<string, Draft>> },
+  ) => {
     const draft = getState().drafts[id];
-    if (draft) dispatch(drinkEdited({ id, document: insertStep(draft.mine, step, Math.min(index, draft.mine.steps.length)) }));
+    if (draft)
+      dispatch(drinkEdited({ id, document: insertStep(draft.mine, step, Math.min(index, draft.mine.steps.length)) }));
   };
 }

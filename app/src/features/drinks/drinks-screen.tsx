@@ -26,7 +26,14 @@ export function DrinksScreen() {
   useShortcuts({ '/': () => searchBox.current?.focus(), n: () => setChoosing(true) });
   const documents = useMemo(() => currentDocuments(data?.drinks ?? [], drafts), [data, drafts]);
   const groups = useMemo(() => drinkGroups(documents, search), [documents, search]);
-  if (!data && error && documents.length === 0) return <Message title="The drinks cannot be shown" text={failureOf(error).message} action={{ label: 'Try again', onPress: () => void refetch() }} />;
+  if (!data && error && documents.length === 0)
+    return (
+      <Message
+        title="The drinks cannot be shown"
+        text={failureOf(error).message}
+        action={{ label: 'Try again', onPress: () => void refetch() }}
+      />
+    );
   if (!data && !error) return <Loading what="drinks" />;
   return (
     <View className="flex-1 bg-mist" role="main">
@@ -35,7 +42,12 @@ export function DrinksScreen() {
         keyExtractor={({ id }) => id}
         renderItem={({ item }) => <DrinkRow line={item} />}
         renderSectionHeader={({ section }) => (
-          <Text variant="small" role="heading" aria-level={2} className="mx-auto w-full max-w-[860px] px-4 pt-5 text-[14px] md:px-8">
+          <Text
+            variant="small"
+            role="heading"
+            aria-level={2}
+            className="mx-auto w-full max-w-[860px] px-4 pt-5 text-[14px] md:px-8"
+          >
             {section.title}
           </Text>
         )}
@@ -59,18 +71,38 @@ export function DrinksScreen() {
             />
           </View>
         }
-        ListEmptyComponent={<NothingHere search={search} onNew={() => setChoosing(true)} onClear={() => setSearch('')} />}
+        ListEmptyComponent={
+          <NothingHere search={search} onNew={() => setChoosing(true)} onClear={() => setSearch('')} />
+        }
       />
       <NewDrinkSheet open={choosing} onClose={() => setChoosing(false)} />
     </View>
   );
 }
 
-function NothingHere({ search, onNew, onClear }: { readonly search: string; readonly onNew: () => void; readonly onClear: () => void }) {
+function NothingHere({
+  search,
+  onNew,
+  onClear,
+}: {
+  readonly search: string;
+  readonly onNew: () => void;
+  readonly onClear: () => void;
+}) {
   return search ? (
-    <Message title="Nothing found" text={`No drink has “${search}” in its name, kind or steps.`} action={{ label: 'Show all', onPress: onClear }} />
+    <Message
+      inside
+      title="Nothing found"
+      text={`No drink has “${search}” in its name, kind or steps.`}
+      action={{ label: 'Show all', onPress: onClear }}
+    />
   ) : (
-    <Message title="No drinks yet" text="A drink is a list of steps. Type what goes into the jug and see what is in each glass." action={{ label: 'New drink', onPress: onNew }} />
+    <Message
+      inside
+      title="No drinks yet"
+      text="A drink is a list of steps. Type what goes into the jug and see what is in each glass."
+      action={{ label: 'New drink', onPress: onNew }}
+    />
   );
 }
 

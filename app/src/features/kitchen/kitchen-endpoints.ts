@@ -4,7 +4,10 @@ import { api } from '../../state/api';
 export const kitchenApi = api.injectEndpoints({
   endpoints: (build) => ({
     getKitchen: build.query<KitchenDetails, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
-    newInvitation: build.mutation<KitchenDetails, void>({ query: () => ({ url: '/kitchen/invitation', method: 'POST' }), invalidatesTags: ['Kitchen'] }),
+    newInvitation: build.mutation<KitchenDetails, void>({
+      query: () => ({ url: '/kitchen/invitation', method: 'POST' }),
+      invalidatesTags: ['Kitchen'],
+    }),
   }),
 });
 

@@ -26,7 +26,14 @@ export function KitchenScreen() {
   const { data: kitchen, error, refetch } = useGetKitchenQuery();
   const [newInvitation] = useNewInvitationMutation();
   const [signOut] = useSignOutMutation();
-  if (!kitchen && error) return <Message title="The kitchen cannot be shown" text={failureOf(error).message} action={{ label: 'Try again', onPress: () => void refetch() }} />;
+  if (!kitchen && error)
+    return (
+      <Message
+        title="The kitchen cannot be shown"
+        text={failureOf(error).message}
+        action={{ label: 'Try again', onPress: () => void refetch() }}
+      />
+    );
   if (!kitchen) return <Loading what="the kitchen" />;
   const leave = async () => {
     const { error: failed } = await signOut();
@@ -36,7 +43,11 @@ export function KitchenScreen() {
   };
   const replaceCode = async () => {
     const { error: failed } = await newInvitation();
-    dispatch(noticeRaised(failed ? { text: failureOf(failed).message, grave: true } : { text: 'The old invitation no longer works' }));
+    dispatch(
+      noticeRaised(
+        failed ? { text: failureOf(failed).message, grave: true } : { text: 'The old invitation no longer works' },
+      ),
+    );
   };
   return (
     <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''}>
@@ -52,7 +63,9 @@ export function KitchenScreen() {
       {kitchen.demo ? null : (
         <View className="gap-2">
           <Text variant="heading">Let somebody in</Text>
-          <Text className="text-mute">Whoever has this code can make an account in this kitchen and see and change everything in it.</Text>
+          <Text className="text-mute">
+            Whoever has this code can make an account in this kitchen and see and change everything in it.
+          </Text>
           <View className="flex-row flex-wrap items-center gap-3">
             <Text variant="heading" selectable>
               {kitchen.invitation}
@@ -66,7 +79,11 @@ export function KitchenScreen() {
         <Choice label="Theme" options={THEMES} value={theme} onChange={(value) => dispatch(themeChosen(value))} />
       </View>
       <View className="gap-2 pt-2">
-        {unsent ? <Text className="text-heat">Something is not saved yet. Wait until it is, or it stays on this device only.</Text> : null}
+        {unsent ? (
+          <Text className="text-heat">
+            Something is not saved yet. Wait until it is, or it stays on this device only.
+          </Text>
+        ) : null}
         <Button label="Sign out" kind="danger" onPress={() => void leave()} className="self-start" />
       </View>
     </Page>

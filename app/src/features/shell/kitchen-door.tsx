@@ -24,5 +24,11 @@ export function KitchenDoor() {
   if (signedIn) return <Shell />;
   const { code, message } = failureOf(error);
   if (code === 'not-signed-in') return <Redirect href="/welcome" />;
-  return <Message title="The kitchen does not answer" text={`${message} What you typed here is kept on this device.`} action={{ label: 'Try again', onPress: () => void refetch() }} />;
+  return (
+    <Message
+      title="The kitchen does not answer"
+      text={`${message} What you typed here is kept on this device.`}
+      action={{ label: 'Try again', onPress: () => void refetch() }}
+    />
+  );
 }

@@ -20,9 +20,14 @@ function useBrowserOffline(): boolean {
 /** Says so when nothing can be sent, and that nothing is lost. */
 export function OfflineBar() {
   const offline = useBrowserOffline();
-  const waiting = useAppSelector((state) => Object.values(state.drafts).filter(({ unsent, stuck }) => unsent && stuck === 'offline').length);
+  const waiting = useAppSelector(
+    (state) => Object.values(state.drafts).filter(({ unsent, stuck }) => unsent && stuck === 'offline').length,
+  );
   if (!offline && waiting === 0) return null;
-  const kept = waiting > 0 ? `${waiting} ${waiting === 1 ? 'drink is' : 'drinks are'} kept on this device and sent when it is back.` : 'What you type is kept on this device.';
+  const kept =
+    waiting > 0
+      ? `${waiting} ${waiting === 1 ? 'drink is' : 'drinks are'} kept on this device and sent when it is back.`
+      : 'What you type is kept on this device.';
   return (
     <View role="status" className="bg-amber px-4 py-2">
       <Text variant="smallStrong" className="text-onamber">

@@ -50,7 +50,11 @@ export function Shell() {
 
 function BottomBar() {
   return (
-    <View role="navigation" aria-label="Places" className="on-panel h-[64px] flex-row items-center justify-around bg-panel">
+    <View
+      role="navigation"
+      aria-label="Places"
+      className="on-panel h-[64px] flex-row items-center justify-around bg-panel"
+    >
       {PLACES.map((place) => (
         <PlaceLink key={place.href} place={place} />
       ))}

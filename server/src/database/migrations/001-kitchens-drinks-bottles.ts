@@ -1,4 +1,4 @@
-import type { Migration } from '../migrate';
+import type { Migration } from './migration';
 
 /** Kitchens and their members, drinks with every revision, brews, bottles and pours. */
 export const migration: Migration = {

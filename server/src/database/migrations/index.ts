@@ -1,5 +1,5 @@
 /** Every migration in the order it landed. Append only: what has landed is never edited. */
-import type { Migration } from '../migrate';
+import type { Migration } from './migration';
 import { migration as kitchensDrinksBottles } from './001-kitchens-drinks-bottles';
 
 export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles];

@@ -1,0 +1,25 @@
+import { TextDecoder, TextEncoder } from 'node:util';
+import { webcrypto } from 'node:crypto';
+
+// The first render compiles half the interface.
+jest.setTimeout(30_000);
+
+Object.assign(globalThis, { TextEncoder, TextDecoder });
+if (!globalThis.crypto?.randomUUID) Object.defineProperty(globalThis, 'crypto', { value: webcrypto });
+
+// No workers here: the spread is answered in place.
+jest.mock('../src/features/drink/spread-client', () => jest.requireActual('../src/features/drink/spread-client.ts'));
+
+const deaf = () => undefined;
+window.matchMedia ??= ((query: string) => ({
+  matches: false,
+  media: query,
+  addListener: deaf,
+  removeListener: deaf,
+  addEventListener: deaf,
+  removeEventListener: deaf,
+})) as never;
+
+globalThis.fetch ??= () => Promise.reject(new TypeError('no network in this test'));
+
+afterEach(() => localStorage.clear());

@@ -1,0 +1,23 @@
+/** Plain amounts with a unit that every library in the comparison knows by this name. */
+export const PLAIN_AMOUNTS: readonly string[] = [
+  '2.6 g',
+  '13.5 g',
+  '1.5 g',
+  '2.9 g',
+  '250 ml',
+  '1 l',
+  '1.4 l',
+  '0.5 kg',
+  '100 mg',
+  '3 lb',
+  '8 oz',
+  '2 cup',
+  '12 g',
+  '750 ml',
+  '0.25 kg',
+  '15 ml',
+  '500 mg',
+  '2.5 l',
+  '330 ml',
+  '60 g',
+];

@@ -1,0 +1,120 @@
+// @ts-check
+import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
+import { run } from './lib/run.mjs';
+import { say } from './lib/say.mjs';
+
+/** Measures and prints; nothing here passes or fails. `npm run bench -- core` or `-- size` runs one part. */
+
+const part = process.argv[2] ?? 'all';
+
+/** Core: calls a second, against the peers in the same run. */
+async function benchCore() {
+  const { buildSync } = await import('esbuild');
+  const out = join(ROOT, '.build', 'bench', 'core.mjs');
+  buildSync({
+    entryPoints: [join(ROOT, 'core/bench/core.bench.ts')],
+    outfile: out,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    external: ['js-quantities', 'mathjs', 'tinybench'],
+    logLevel: 'error',
+  });
+  // Peers are found from core's own folder.
+  const placed = join(ROOT, 'core', '.build');
+  mkdirSync(placed, { recursive: true });
+  cpSync(out, join(placed, 'core.bench.mjs'));
+  await run(process.execPath, [join(placed, 'core.bench.mjs')], { cwd: join(ROOT, 'core') });
+}
+
+const BLANK = {
+  'src/app/_layout.tsx': `import '../../global.css';
+import { configureStore, createSlice } from '@reduxjs/toolkit';
+import { Slot } from 'expo-router';
+import { Provider } from 'react-redux';
+const count = createSlice({ name: 'count', initialState: 0, reducers: { counted: (state) => state + 1 } });
+const store = configureStore({ reducer: { count: count.reducer } });
+export default function Root() {
+  return (
+    <Provider store={store}>
+      <Slot />
+    </Provider>
+  );
+}
+`,
+  'src/app/index.tsx': `import { Text, View } from 'react-native';
+export default function Index() {
+  return (
+    <View className="flex-1 items-center justify-center bg-white">
+      <Text className="text-lg">Blank</Text>
+    </View>
+  );
+}
+`,
+  'global.css': '@tailwind base;\n@tailwind components;\n@tailwind utilities;\n',
+  'tailwind.config.js':
+    "module.exports = { content: ['./src/**/*.{ts,tsx}'], presets: [require('nativewind/preset')], darkMode: 'class' };\n",
+};
+
+/**
+ * Bytes of a first load, gzipped: the page and everything it asks for before anybody presses anything.
+ * @param {string} folder
+ */
+function firstLoad(folder) {
+  const files = readdirSync(folder, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map((entry) => join(entry.parentPath, entry.name))
+    .filter((file) => /(?:index\.html|theme\.js|fonts\.css|\/entry-[^/]*\.js|\/css\/[^/]*\.css|\.woff2)$/.test(file));
+  const sizes = files.map((file) => ({
+    file: file.slice(folder.length),
+    bytes: file.endsWith('.woff2') ? readFileSync(file).length : gzipSync(readFileSync(file), { level: 9 }).length,
+  }));
+  for (const { file, bytes } of sizes) say(`  ${String(bytes).padStart(8)}  ${file}`);
+  return sizes.reduce((sum, { bytes }) => sum + bytes, 0);
+}
+
+/** The exported application against a blank one of the same stack, built the same way. */
+async function benchSize() {
+  const { ensureBuild, exportApp } = await import('./lib/build.mjs');
+  const { appFolder } = await ensureBuild();
+  // Beside the real one, so that packages resolve the same.
+  const blank = join(ROOT, 'app-blank');
+  rmSync(blank, { recursive: true, force: true });
+  try {
+    for (const [file, text] of Object.entries(BLANK)) {
+      mkdirSync(join(blank, file, '..'), { recursive: true });
+      writeFileSync(join(blank, file), text);
+    }
+    for (const file of ['babel.config.js', 'metro.config.js', 'package.json', 'tsconfig.json'])
+      cpSync(join(ROOT, 'app', file), join(blank, file));
+    writeFileSync(
+      join(blank, 'app.json'),
+      JSON.stringify({
+        expo: {
+          name: 'Blank',
+          slug: 'blank',
+          scheme: 'blank',
+          web: { bundler: 'metro', output: 'single' },
+          plugins: [['expo-router', { sitemap: false }]],
+        },
+      }),
+    );
+    const out = join(ROOT, '.build', 'bench', 'blank');
+    await exportApp(blank, out);
+    say('Wellhydra, first load, bytes gzipped');
+    const ours = firstLoad(appFolder);
+    say('Blank Expo Router + NativeWind + Redux Toolkit, first load, bytes gzipped');
+    const theirs = firstLoad(out);
+    say(`first load: ${ours} against ${theirs} bytes, ${(ours / theirs).toFixed(2)} times the blank application`);
+  } finally {
+    rmSync(blank, { recursive: true, force: true });
+  }
+}
+
+ensureNode();
+await ensurePackages();
+if (part === 'all' || part === 'core') await benchCore();
+if (part === 'all' || part === 'size') await benchSize();
