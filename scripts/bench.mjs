@@ -1,5 +1,5 @@
 // @ts-check
-import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
@@ -60,20 +60,29 @@ export default function Index() {
 };
 
 /**
- * Bytes of a first load, gzipped: the page and everything it asks for before anybody presses anything.
+ * Bytes of a first load, gzipped: the page, everything it names, and the fonts its styles name.
  * @param {string} folder
  */
 function firstLoad(folder) {
-  const files = readdirSync(folder, { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile())
-    .map((entry) => join(entry.parentPath, entry.name))
-    .filter((file) => /(?:index\.html|theme\.js|fonts\.css|\/entry-[^/]*\.js|\/css\/[^/]*\.css|\.woff2)$/.test(file));
-  const sizes = files.map((file) => ({
-    file: file.slice(folder.length),
-    bytes: file.endsWith('.woff2') ? readFileSync(file).length : gzipSync(readFileSync(file), { level: 9 }).length,
-  }));
-  for (const { file, bytes } of sizes) say(`  ${String(bytes).padStart(8)}  ${file}`);
-  return sizes.reduce((sum, { bytes }) => sum + bytes, 0);
+  const page = readFileSync(join(folder, 'index.html'), 'utf8');
+  const named = [...page.matchAll(/(?:src|href)="(\/[^"]+)"/g)]
+    .map(([, path]) => /** @type {string} */ (path))
+    .filter((path) => !path.endsWith('.ico'));
+  const fonts = named
+    .filter((path) => path.endsWith('.css'))
+    .flatMap((path) =>
+      [...readFileSync(join(folder, path), 'utf8').matchAll(/url\('?(\/[^')]+)'?\)/g)].map(
+        ([, font]) => /** @type {string} */ (font),
+      ),
+    );
+  let total = 0;
+  for (const path of new Set(['/index.html', ...named, ...fonts])) {
+    const content = readFileSync(join(folder, path));
+    const bytes = path.endsWith('.woff2') ? content.length : gzipSync(content, { level: 9 }).length;
+    say(`  ${String(bytes).padStart(8)}  ${path}`);
+    total += bytes;
+  }
+  return total;
 }
 
 /** The exported application against a blank one of the same stack, built the same way. */

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { analyseDrink } from '../src/analyse';
 import { CAUTION_RULES, dilutionWater } from '../src/caution';
 import type { DrinkKind } from '../src/drink';
@@ -82,6 +84,12 @@ describe('cautions', () => {
     const all = CAUTION_RULES.map(({ code }) => code);
     expect(new Set(all).size).toBe(all.length);
     for (const rule of CAUTION_RULES) expect(rule.source.length).toBeGreaterThan(5);
+  });
+  test('every code is documented with its severity', () => {
+    const page = readFileSync(join(__dirname, '../../docs/cautions.md'), 'utf8');
+    for (const { code, severity } of CAUTION_RULES) expect(page).toContain(`| \`${code}\` | ${severity} |`);
+    const lines = ['1/2 tsp salt', '400 g baking soda', '3 slices cucumber', '1 L water'];
+    for (const { code } of analyse('tonic', lines).findings) expect(page).toContain(`\`${code}\``);
   });
   test('an empty sheet warns of nothing', () => expect(codes('rehydration', [])).toEqual([]));
 });

@@ -1,5 +1,8 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import type { FastifyInstance } from 'fastify';
 import { ERROR_CODES } from '@wellhydra/contract';
+import { Problem } from '../src/problem';
 import { cookieOf, cookWith, freshDatabase, newCook, send, startServer } from './kitchen-server';
 
 let app: FastifyInstance;
@@ -151,4 +154,10 @@ test('every answer with an error carries a documented code', async () => {
       })
     ).json().code,
   ).toBe('too-large');
+});
+
+test('every code stands in the documentation, with its status', () => {
+  const page = readFileSync(join(__dirname, '../../docs/api.md'), 'utf8');
+  for (const code of Object.keys(ERROR_CODES) as (keyof typeof ERROR_CODES)[])
+    expect(page).toContain(`| \`${code}\` | ${new Problem(code).status} |`);
 });

@@ -1,3 +1,3 @@
-import { KitchenScreen } from '../../features/kitchen/kitchen-screen';
+import { LazyKitchenScreen } from '../../features/shell/screens';
 
-export default KitchenScreen;
+export default LazyKitchenScreen;

@@ -1,3 +1,3 @@
-import { ShelfScreen } from '../../features/bottles/shelf-screen';
+import { LazyShelfScreen } from '../../features/shell/screens';
 
-export default ShelfScreen;
+export default LazyShelfScreen;

@@ -25,7 +25,7 @@ const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
   { value: 'batch', label: 'Batch' },
 ];
 
-/** On a phone the panel shows this many figures until it is opened. */
+/** On a phone the panel shows this many figures until it is opened; one, where a warning needs the room. */
 const FIGURES_IN_SIGHT = 3;
 
 /** The dark panel: figures on their rails, cautions, keeping. Beside the page on a wide screen, under it on a phone. */

@@ -219,6 +219,15 @@ function equalOf({ nutrient, daily }: PortionMeasure, value: number): string | u
   return daily && value > 0 ? `${sensible(percentDailyValue(daily, value))} % of a day` : undefined;
 }
 
+/** What the target names first leads. */
+function inOrderOf(target: Target | undefined): readonly PortionMeasure[] {
+  const place = ({ follows }: PortionMeasure) => {
+    const at = target?.bands.findIndex(({ figure }) => follows?.includes(figure)) ?? -1;
+    return at < 0 ? Infinity : at;
+  };
+  return [...PORTION_MEASURES].sort((a, b) => Math.sign(place(a) - place(b)) || 0);
+}
+
 const portionOf = (analysis: Analysis, basis: Basis): Nutrients | null =>
   basis === 'serving' ? analysis.perServing : basis === 'litre' ? analysis.litre : analysis.batch;
 
@@ -240,7 +249,7 @@ export function figuresView(analysis: Analysis, basis: Basis, ranges: Ranges): r
   const particles =
     target?.bands.find(({ figure }) => figure.startsWith('liquid.osmol'))?.figure ?? 'liquid.osmolality_mOsm_kg';
   return [
-    ...PORTION_MEASURES.flatMap((measure) => portionFigure(measure, portion, analysis, target, ranges) ?? []),
+    ...inOrderOf(target).flatMap((measure) => portionFigure(measure, portion, analysis, target, ranges) ?? []),
     ...[particles, 'liquid.pH' as const].flatMap((figure) => litreFigure(figure, analysis, target, ranges) ?? []),
   ];
 }

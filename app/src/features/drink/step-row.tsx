@@ -3,7 +3,7 @@ import ArrowDown from 'lucide-react-native/icons/arrow-down';
 import ArrowUp from 'lucide-react-native/icons/arrow-up';
 import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import Trash from 'lucide-react-native/icons/trash';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { Button } from '../../ui/button';
 import { IconButton } from '../../ui/icon-button';
@@ -88,6 +88,9 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
 function EditingStep({ step, last, onEdit, onRewrite, onMove, onRemove }: StepRowProps) {
   // The box holds exactly what is typed; the step is what is made of it.
   const [line, setLine] = useState(() => lineFromStep(step));
+  const box = useRef<TextInput>(null);
+  // A warning may have taken the room it stood in.
+  useEffect(() => (box.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'nearest' }));
   const change = (text: string) => {
     setLine(text);
     onRewrite(step.id, text);
@@ -95,6 +98,7 @@ function EditingStep({ step, last, onEdit, onRewrite, onMove, onRemove }: StepRo
   return (
     <View className="gap-1">
       <TextInput
+        ref={box}
         aria-label={`Step ${step.index + 1}`}
         autoFocus
         value={line}

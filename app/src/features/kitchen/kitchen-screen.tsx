@@ -14,7 +14,7 @@ import { useGetKitchenQuery, useNewInvitationMutation } from './kitchen-endpoint
 
 const THEMES: readonly { readonly value: Theme; readonly label: string }[] = [
   { value: 'system', label: 'As the device' },
-  { value: 'light', label: 'Light' },
+  { value: 'light', label: 'Day' },
   { value: 'dark', label: 'Night' },
 ];
 
@@ -75,7 +75,7 @@ export function KitchenScreen() {
         </View>
       )}
       <View className="gap-2">
-        <Text variant="heading">Light</Text>
+        <Text variant="heading">Day and night</Text>
         <Choice label="Theme" options={THEMES} value={theme} onChange={(value) => dispatch(themeChosen(value))} />
       </View>
       <View className="gap-2 pt-2">

@@ -1,5 +1,5 @@
 import { Link, Slot, usePathname } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
@@ -8,6 +8,7 @@ import { useShortcuts } from '../../ui/use-shortcuts';
 import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
 import { PLACES } from './places';
+import { fetchScreens } from './screens';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['/', 'Search, on the list of drinks'],
@@ -18,11 +19,18 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Space, arrows', 'On a step’s grip: pick it up, move it, put it down'],
 ];
 
+/** The page that was asked for comes first, ms. */
+const FETCH_AFTER_ms = 400;
+
 /** What stands around every page: the bar below on a phone, the rail at the left on a wide screen. */
 export function Shell() {
   const wide = useIsWide();
   const [help, setHelp] = useState(false);
   useShortcuts({ '?': () => setHelp(true) });
+  useEffect(() => {
+    const timer = setTimeout(fetchScreens, FETCH_AFTER_ms);
+    return () => clearTimeout(timer);
+  }, []);
   return (
     <View className={`flex-1 ${wide ? 'flex-row' : ''}`}>
       {wide ? <SideRail /> : null}

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { BottleScreen } from '../../../features/bottles/bottle-screen';
+import { LazyBottleScreen } from '../../../features/shell/screens';
 
 export default function BottleRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <BottleScreen key={id} id={id} />;
+  return <LazyBottleScreen key={id} id={id} />;
 }

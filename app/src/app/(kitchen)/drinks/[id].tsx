@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { DrinkScreen } from '../../../features/drink/drink-screen';
+import { LazyDrinkScreen } from '../../../features/shell/screens';
 
 export default function DrinkRoute() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <DrinkScreen key={id} id={id} />;
+  return <LazyDrinkScreen key={id} id={id} />;
 }

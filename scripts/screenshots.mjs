@@ -1,0 +1,122 @@
+// @ts-check
+import { chmodSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { CHROMIUM, ROOT, ensureChromium, ensureNode, ensurePackages, ensurePostgres } from './lib/prepare.mjs';
+import { say } from './lib/say.mjs';
+
+/** Makes every picture in docs/screenshots from the demo kitchen, on a throwaway database. */
+
+const FOLDER = join(ROOT, 'docs', 'screenshots');
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+/**
+ * @typedef {import('@playwright/test').Page} Page
+ * @typedef {{ name: string, size?: typeof PHONE, night?: boolean, path: string, then?: (page: Page) => Promise<void> }} Picture
+ */
+
+/** @param {string} name */
+const open = (name) => async (/** @type {Page} */ page) => {
+  await page.getByRole('link', { name }).first().click();
+  await page.getByLabel('Name of the drink').waitFor();
+};
+
+/** @type {readonly Picture[]} */
+const PICTURES = [
+  { name: 'welcome', path: '/welcome' },
+  { name: 'drinks', path: '/drinks' },
+  { name: 'drinks-wide', path: '/drinks', size: WIDE },
+  { name: 'drink', path: '/drinks', then: open('Landing-stage') },
+  { name: 'drink-wide', path: '/drinks', size: WIDE, then: open('Night-watch') },
+  {
+    name: 'drink-figures',
+    path: '/drinks',
+    then: async (page) => {
+      await open('Sea-room')(page);
+      await page.getByRole('button', { name: 'All', exact: true }).click();
+      await page.getByRole('radio', { name: 'Litre' }).click();
+    },
+  },
+  {
+    name: 'salt-caution',
+    path: '/drinks',
+    then: async (page) => {
+      await open('Landing-stage')(page);
+      await page.getByRole('button', { name: /^1\/2 level tsp table salt/ }).click();
+      await page.getByLabel('Step 2', { exact: true }).fill('1 level tsp table salt');
+    },
+  },
+  {
+    name: 'made-it',
+    path: '/drinks',
+    then: async (page) => {
+      await open('Dawn-round')(page);
+      await page.getByRole('button', { name: 'Made it' }).click();
+    },
+  },
+  { name: 'shelf', path: '/shelf' },
+  { name: 'shelf-wide-night', path: '/shelf', size: WIDE, night: true },
+  {
+    name: 'bottle',
+    path: '/shelf',
+    then: (page) =>
+      page
+        .getByRole('link', { name: /^Cherry-ink/ })
+        .first()
+        .click(),
+  },
+  { name: 'kitchen', path: '/kitchen' },
+];
+
+ensureNode();
+await ensurePackages();
+await ensurePostgres();
+await ensureChromium();
+const { ensureBuild } = await import('./lib/build.mjs');
+const { startCluster } = await import('./lib/postgres.mjs');
+const { serve } = await import('./lib/serve.mjs');
+const { appFolder } = await ensureBuild();
+const dataFolder = mkdtempSync(join(tmpdir(), 'wellhydra-pictures-'));
+chmodSync(dataFolder, 0o755);
+const cluster = await startCluster({ dataFolder, throwaway: true, wantedPort: 56870 });
+try {
+  await cluster.ensureDatabase('pictures');
+  const server = await serve({ databaseUrl: cluster.url('pictures'), appFolder, port: 0, demo: true });
+  const { chromium } = await import('@playwright/test');
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS });
+  mkdirSync(FOLDER, { recursive: true });
+  for (const { name, size = PHONE, night = false, path, then } of PICTURES) {
+    const context = await browser.newContext({
+      viewport: size,
+      colorScheme: night ? 'dark' : 'light',
+      baseURL: `http://localhost:${server.port}`,
+    });
+    const page = await context.newPage();
+    await page.goto('/welcome');
+    await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
+    await page.getByRole('heading', { name: 'Drinks', exact: true }).waitFor();
+    await page.goto(path, { waitUntil: 'networkidle' });
+    await then?.(page);
+    await page.waitForTimeout(1200);
+    await page.screenshot({ path: join(FOLDER, `${name}.png`) });
+    await context.close();
+    say(`docs/screenshots/${name}.png`);
+  }
+  await browser.close();
+  await server.stop();
+  const wanted = new Set(PICTURES.map(({ name }) => `${name}.png`));
+  for (const file of readdirSync(FOLDER)) if (!wanted.has(file)) rmSync(join(FOLDER, file));
+} finally {
+  await cluster.stop();
+  rmSync(dataFolder, { recursive: true, force: true });
+}
