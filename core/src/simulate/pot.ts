@@ -39,13 +39,44 @@ const limitOf = (ingredient: Ingredient, water_g: number): number =>
     ? Infinity
     : (ingredient.solubility_g_100g * water_g) / 100;
 
-function totalsById(entries: readonly PotEntry[]): Map<string, PotEntry> {
-  const totals = new Map<string, PotEntry>();
-  for (const entry of entries) {
-    const before = totals.get(entry.ingredient.id);
-    totals.set(entry.ingredient.id, before ? { ...before, mass_g: before.mass_g + entry.mass_g } : entry);
+/** Fills a pot entry by entry, so that a trace of n steps costs n additions. */
+export class PotFiller {
+  private readonly entries: PotEntry[] = [];
+  /** What pours, summed; and what dissolves, summed by ingredient, since each has a limit of its own. */
+  private readonly poured = emptyComposition();
+  private readonly soluble = new Map<Ingredient, number>();
+  private solubleWater_g = 0;
+  private pieces_g = 0;
+  private mass_g = 0;
+  private dry = true;
+
+  add(entry: PotEntry): void {
+    const { ingredient, mass_g } = entry;
+    const { composition } = ingredient;
+    this.entries.push(entry);
+    this.mass_g += mass_g;
+    if (wets(ingredient)) this.dry = false;
+    if (ingredient.state === 'solid' || !composition) this.pieces_g += mass_g;
+    else if (ingredient.state === 'liquid') addScaled(this.poured, composition, mass_g);
+    else {
+      this.soluble.set(ingredient, (this.soluble.get(ingredient) ?? 0) + mass_g);
+      this.solubleWater_g += composition.water_g * mass_g;
+    }
   }
-  return totals;
+
+  /** The pot as it is now, stirred. */
+  pot(): Pot {
+    const liquid = { ...this.poured };
+    const water_g = this.poured.water_g + this.solubleWater_g;
+    const sediment: Sediment[] = [];
+    for (const [ingredient, mass_g] of this.soluble) {
+      const dissolved = this.dry ? mass_g : Math.min(mass_g, limitOf(ingredient, water_g));
+      addScaled(liquid, ingredient.composition as Composition, dissolved);
+      if (dissolved < mass_g) sediment.push({ ingredient, mass_g: mass_g - dissolved });
+    }
+    const { pieces_g, mass_g, dry } = this;
+    return { entries: this.entries.slice(), liquid, sediment, pieces_g, dry, mass_g };
+  }
 }
 
 /**
@@ -55,30 +86,9 @@ function totalsById(entries: readonly PotEntry[]): Map<string, PotEntry> {
  * @param entries everything added so far, g each
  */
 export function potOf(entries: readonly PotEntry[]): Pot {
-  const liquid = emptyComposition();
-  const soluble: PotEntry[] = [];
-  let pieces_g = 0;
-  let mass_g = 0;
-  let dry = true;
-  for (const entry of totalsById(entries).values()) {
-    const { ingredient, mass_g: grams } = entry;
-    mass_g += grams;
-    if (wets(ingredient)) dry = false;
-    if (ingredient.state === 'solid' || !ingredient.composition) pieces_g += grams;
-    else if (ingredient.state === 'liquid') addScaled(liquid, ingredient.composition, grams);
-    else soluble.push(entry);
-  }
-  const water_g = soluble.reduce(
-    (sum, { ingredient, mass_g: grams }) => sum + (ingredient.composition as Composition).water_g * grams,
-    liquid.water_g,
-  );
-  const sediment: Sediment[] = [];
-  for (const { ingredient, mass_g: grams } of soluble) {
-    const dissolved = dry ? grams : Math.min(grams, limitOf(ingredient, water_g));
-    addScaled(liquid, ingredient.composition as Composition, dissolved);
-    if (dissolved < grams) sediment.push({ ingredient, mass_g: grams - dissolved });
-  }
-  return { entries, liquid, sediment, pieces_g, dry, mass_g };
+  const filler = new PotFiller();
+  for (const entry of entries) filler.add(entry);
+  return filler.pot();
 }
 
 /** Volume of the pot at 20 °C, mL; null while it is dry. Pieces displace liquid but are not counted. */

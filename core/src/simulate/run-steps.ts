@@ -4,7 +4,7 @@ import { readDuration } from '../quantity/read-duration';
 import { readIngredientLine, type IngredientLine, type LineOptions } from '../quantity/read-ingredient-line';
 import { formatVolume } from '../quantity/format-number';
 import { unreadable, type Unreadable } from '../quantity/outcome';
-import { gramsToFill, potOf, potVolume, type Pot, type PotEntry } from './pot';
+import { PotFiller, gramsToFill, potVolume, type Pot } from './pot';
 
 /** Time an addition takes, and a stir that names no time, min (estimates). */
 export const STEP_MINUTES = { add: 0.5, stir: 2 } as const;
@@ -43,13 +43,18 @@ export interface Trace {
 }
 
 interface Done {
-  readonly pot: Pot;
   readonly minutes: number;
   readonly line?: IngredientLine;
   readonly added_g?: number;
 }
 
-function runAdd(step: DrinkStep, index: number, pot: Pot, options: LineOptions): Done | Unreadable {
+/** The pot while steps are run: what fills it, and how it stood after the last step. */
+interface Running {
+  readonly filler: PotFiller;
+  readonly pot: Pot;
+}
+
+function runAdd(step: DrinkStep, index: number, { filler, pot }: Running, options: LineOptions): Done | Unreadable {
   const line = readIngredientLine(step.text, options);
   if (line.kind === 'unreadable') return line;
   const added_g = line.dose.kind === 'mass' ? line.dose.mass_g : gramsToFill(pot, line.ingredient, line.dose.volume_mL);
@@ -59,24 +64,24 @@ function runAdd(step: DrinkStep, index: number, pot: Pot, options: LineOptions):
       step.text,
       `There is more than this in the pot already (${formatVolume(potVolume(pot) ?? 0)}). Fill to a higher mark.`,
     );
-  const entry: PotEntry = { ingredient: line.ingredient, mass_g: added_g, step: index };
-  return { pot: potOf([...pot.entries, entry]), minutes: STEP_MINUTES.add, line, added_g };
+  filler.add({ ingredient: line.ingredient, mass_g: added_g, step: index });
+  return { minutes: STEP_MINUTES.add, line, added_g };
 }
 
-function runStir(step: DrinkStep, pot: Pot): Done | Unreadable {
-  if (step.text.trim() === '') return { pot, minutes: STEP_MINUTES.stir };
+function runStir(step: DrinkStep): Done | Unreadable {
+  if (step.text.trim() === '') return { minutes: STEP_MINUTES.stir };
   const duration = readDuration(step.text);
-  return duration.kind === 'unreadable' ? duration : { pot, minutes: duration.minutes };
+  return duration.kind === 'unreadable' ? duration : { minutes: duration.minutes };
 }
 
-function runStep(step: DrinkStep, index: number, pot: Pot, options: LineOptions): Done | Unreadable {
+function runStep(step: DrinkStep, index: number, running: Running, options: LineOptions): Done | Unreadable {
   switch (step.verb) {
     case 'add':
-      return runAdd(step, index, pot, options);
+      return runAdd(step, index, running, options);
     case 'dissolve':
     case 'stir':
     case 'shake':
-      return runStir(step, pot);
+      return runStir(step);
     default:
       return unreadable(
         'unknown-word',
@@ -96,16 +101,17 @@ function runStep(step: DrinkStep, index: number, pot: Pot, options: LineOptions)
 export function runSteps(steps: readonly DrinkStep[], options: LineOptions = {}): Trace {
   const entries: TraceEntry[] = [];
   const problems: StepProblem[] = [];
-  let pot = potOf([]);
+  const filler = new PotFiller();
+  let pot = filler.pot();
   let clock = 0;
   steps.forEach((step, index) => {
-    const done = runStep(step, index, pot, options);
+    const done = runStep(step, index, { filler, pot }, options);
     if ('kind' in done) {
       const { kind: _kind, ...problem } = done;
       problems.push({ step: index, ...problem });
       return;
     }
-    pot = done.pot;
+    if (done.line) pot = filler.pot();
     clock += done.minutes;
     entries.push({
       step: index,

@@ -1,5 +1,5 @@
 import { Link, router } from 'expo-router';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
@@ -69,18 +69,23 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   const spread = useSpread(useDeferredValue(document));
   const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
   const deleteIt = useDeleting(draft);
-  const conflictAt = (at: string) => {
-    const conflict = draft.conflicts.find((each) => each.at === at);
-    if (!conflict) return null;
-    return (
-      <ConflictNote
-        conflict={conflict}
-        otherName={draft.otherName ?? 'Somebody'}
-        onTake={() => handle.settle(at, true)}
-        onKeep={() => handle.settle(at, false)}
-      />
-    );
-  };
+  const { settle } = handle;
+  const { conflicts, otherName } = draft;
+  const conflictAt = useCallback(
+    (at: string) => {
+      const conflict = conflicts.find((each) => each.at === at);
+      if (!conflict) return null;
+      return (
+        <ConflictNote
+          conflict={conflict}
+          otherName={otherName ?? 'Somebody'}
+          onTake={() => settle(at, true)}
+          onKeep={() => settle(at, false)}
+        />
+      );
+    },
+    [conflicts, otherName, settle],
+  );
   const elsewhere = draft.conflicts.filter(({ at }) => !document.steps.some((step) => step.id === at));
   return (
     <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>

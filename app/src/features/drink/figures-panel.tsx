@@ -37,7 +37,9 @@ export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
   const figures = figuresView(analysis, basis, spread.ranges);
   const cautions = cautionsView(analysis);
   const whole = wide || open;
-  const shown = whole ? figures : figures.filter(({ places }) => places !== null).slice(0, FIGURES_IN_SIGHT);
+  const shown = whole
+    ? figures
+    : figures.filter(({ places }) => places !== null).slice(0, cautions.stops.length > 0 ? 1 : FIGURES_IN_SIGHT);
   const others = cautions.others.length;
   const figuresAndMore = (
     <View className="gap-3">

@@ -9,7 +9,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Analysis } from '@wellhydra/core/analyse';
-import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { memo, useCallback, useMemo, useState, type ReactNode } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { useIsWide } from '../../ui/use-layout';
 import { StepRow, type StepRowActions } from './step-row';
@@ -26,19 +26,28 @@ interface StepListProps extends StepRowActions {
 const STREAM_px = { phone: 72, wide: 190, gap: 18 } as const;
 /** A press this far moved is a drag, px. */
 const DRAG_AFTER_px = 6;
+// Outside the component: an option made anew at every key would redraw every row.
+const POINTER = { activationConstraint: { distance: DRAG_AFTER_px } };
+const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 
 /** Steps in order, with the stream beside them. */
-export function StepList({ steps, analysis, conflictAt, ...actions }: StepListProps) {
+export const StepList = memo(function StepList({
+  steps,
+  analysis,
+  conflictAt,
+  onRewrite,
+  onMove,
+  onRemove,
+}: StepListProps) {
   const [editing, setEditing] = useState<string | null>(null);
   const [ends, setEnds] = useState<Readonly<Record<string, number>>>({});
   const width = useIsWide() ? STREAM_px.wide : STREAM_px.phone;
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: DRAG_AFTER_px } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const ids = steps.map(({ id }) => id);
+  const sensors = useSensors(useSensor(PointerSensor, POINTER), useSensor(KeyboardSensor, KEYBOARD));
+  const order = steps.map(({ id }) => id).join(' ');
+  const ids = useMemo(() => (order === '' ? [] : order.split(' ')), [order]);
+  const crowding = analysis.cautions.filter(({ severity }) => severity === 'stop').length;
   const dropped = ({ active, over }: DragEndEvent) => {
-    if (over && over.id !== active.id) actions.onMove(String(active.id), ids.indexOf(String(over.id)));
+    if (over && over.id !== active.id) onMove(String(active.id), ids.indexOf(String(over.id)));
   };
   const measured = useCallback((id: string, { nativeEvent: { layout } }: LayoutChangeEvent) => {
     const end = layout.y + layout.height;
@@ -58,8 +67,11 @@ export function StepList({ steps, analysis, conflictAt, ...actions }: StepListPr
                   step={step}
                   last={index === steps.length - 1}
                   editing={editing === step.id}
+                  crowding={crowding}
                   onEdit={setEditing}
-                  {...actions}
+                  onRewrite={onRewrite}
+                  onMove={onMove}
+                  onRemove={onRemove}
                 />
                 {conflictAt?.(step.id)}
               </View>
@@ -69,4 +81,4 @@ export function StepList({ steps, analysis, conflictAt, ...actions }: StepListPr
       </DndContext>
     </View>
   );
-}
+});

@@ -3,7 +3,7 @@ import ArrowDown from 'lucide-react-native/icons/arrow-down';
 import ArrowUp from 'lucide-react-native/icons/arrow-up';
 import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import Trash from 'lucide-react-native/icons/trash';
-import { useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { Button } from '../../ui/button';
 import { IconButton } from '../../ui/icon-button';
@@ -21,11 +21,19 @@ interface StepRowProps extends StepRowActions {
   readonly step: StepView;
   readonly last: boolean;
   readonly editing: boolean;
+  /** Changes when something else on the screen has taken room from the row. */
+  readonly crowding: number;
   readonly onEdit: (id: string | null) => void;
 }
 
+const sameView = (a: StepView, b: StepView): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
+
+/** A key redraws the row it changes and leaves the others alone. */
+const sameRow = ({ step: a, ...before }: StepRowProps, { step: b, ...after }: StepRowProps): boolean =>
+  sameView(a, b) && (Object.keys(before) as (keyof typeof before)[]).every((key) => before[key] === after[key]);
+
 /** A step: read it, tap to change its words, drag or press to move it. */
-export function StepRow(props: StepRowProps) {
+export const StepRow = memo(function StepRow(props: StepRowProps) {
   const { step, editing } = props;
   const { setNodeRef, transform, isDragging } = useSortable({ id: step.id });
   const shift = transform ? [{ translateY: transform.y }] : [];
@@ -39,7 +47,7 @@ export function StepRow(props: StepRowProps) {
       {editing ? <EditingStep {...props} /> : <ReadingStep {...props} />}
     </View>
   );
-}
+}, sameRow);
 
 function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
   const { attributes, listeners, setActivatorNodeRef } = useSortable({ id: step.id });
@@ -85,12 +93,14 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
   );
 }
 
-function EditingStep({ step, last, onEdit, onRewrite, onMove, onRemove }: StepRowProps) {
+function EditingStep({ step, last, crowding, onEdit, onRewrite, onMove, onRemove }: StepRowProps) {
   // The box holds exactly what is typed; the step is what is made of it.
   const [line, setLine] = useState(() => lineFromStep(step));
   const box = useRef<TextInput>(null);
   // A warning may have taken the room it stood in.
-  useEffect(() => (box.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'nearest' }));
+  useEffect(() => {
+    (box.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'nearest' });
+  }, [crowding]);
   const change = (text: string) => {
     setLine(text);
     onRewrite(step.id, text);

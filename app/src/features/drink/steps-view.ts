@@ -34,12 +34,25 @@ const VERB_NAMES: Readonly<Partial<Record<Verb, string>>> = {
 /** Spoons are worth saying up to a few tablespoons; more is a matter for a scale or a jug. */
 const MOST_SPOONED_mL = 60;
 
+/** Roundings already found: a key changes one row of many. */
+const roundings = new Map<number, ReturnType<typeof roundToSpoons>>();
+const MOST_ROUNDINGS = 500;
+
+function nearestSpoons(volume_mL: number): ReturnType<typeof roundToSpoons> {
+  const known = roundings.get(volume_mL);
+  if (known) return known;
+  const found = roundToSpoons(volume_mL);
+  if (roundings.size >= MOST_ROUNDINGS) roundings.clear();
+  roundings.set(volume_mL, found);
+  return found;
+}
+
 function spoonWords(line: IngredientLine, mass_g: number): string | undefined {
   const bulk = bulkDensityFor(line.ingredient, line.form);
   if (!bulk || line.ingredient.role === 'water' || line.amount.unit.tool === 'spoon') return undefined;
   const volume_mL = mass_g / bulk.density_g_mL;
   if (volume_mL < US_SPOONS[0]!.volume_mL * 0.75 || volume_mL > MOST_SPOONED_mL) return undefined;
-  const rounded = roundToSpoons(volume_mL);
+  const rounded = nearestSpoons(volume_mL);
   if (Math.abs(rounded.error) > 0.15) return undefined;
   return `about ${rounded.words.replaceAll('1 x ', '').replaceAll(' x ', ' × ').replaceAll('× 1 ', '× ')} level`;
 }

@@ -1,8 +1,9 @@
-import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
+import type { DrinkDocument, MergeConflict } from '@wellhydra/core/drink';
 import { useEffect, useMemo } from 'react';
 import { keepAction } from '../../state/undo-actions';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch, useAppSelector } from '../../state/store';
+import { useStore } from 'react-redux';
+import { useAppDispatch, useAppSelector, type Store } from '../../state/store';
 import { useGetDrinkQuery } from '../drinks/drink-endpoints';
 import { composerTyped, conflictSettled, drinkArrived, drinkEdited, type Draft } from './drafts';
 import { insertStep, moveStep, removeStep, rewriteStep, withTotal } from './edit-document';
@@ -40,62 +41,58 @@ function useArrivals(id: string) {
   return isNew ? undefined : error;
 }
 
-/** A drink on the screen and everything that can be done to it. */
+type Change = (document: DrinkDocument) => DrinkDocument;
+type WithDrafts = () => { readonly drafts: Readonly<Record<string, Draft>> };
+
+/** Changes the drink as it is when the change is made, not as it was when the screen was drawn. */
+const edited =
+  (id: string, change: Change) =>
+  (dispatch: (action: ReturnType<typeof drinkEdited>) => void, getState: WithDrafts) => {
+    const draft = getState().drafts[id];
+    if (draft) dispatch(drinkEdited({ id, document: change(draft.mine) }));
+  };
+
+/** Takes what the other person has, where both changed the same. */
+function takenOver({ at, theirs, theirStep }: MergeConflict): Change {
+  if (['name', 'kind', 'serving', 'target'].includes(at)) return (document) => ({ ...document, [at]: theirs });
+  return (document) => (theirStep ? rewriteStep(document, at, theirStep) : removeStep(document, at));
+}
+
+/** A drink on the screen and everything that can be done to it; the actions stay the same from key to key. */
 export function useDraft(id: string): DraftHandle {
   const dispatch = useAppDispatch();
+  const { getState } = useStore() as Store;
   const error = useArrivals(id);
   const draft = useAppSelector((state) => state.drafts[id]);
-  return useMemo(() => {
-    const edit = (change: (document: DrinkDocument) => DrinkDocument) => {
-      if (draft) dispatch(drinkEdited({ id, document: change(draft.mine) }));
-    };
-    const remove = (stepId: string) => {
-      const index = draft?.mine.steps.findIndex((step) => step.id === stepId) ?? -1;
-      const step = draft?.mine.steps[index];
-      if (!step) return;
-      edit((document) => removeStep(document, stepId));
-      const run = keepAction(() => dispatch(stepPutBack(id, step, index)));
-      dispatch(noticeRaised({ text: `Removed “${step.text || step.verb}”`, action: { label: 'Undo', run } }));
-    };
-    const take = (at: string) => {
-      const conflict = draft?.conflicts.find((each) => each.at === at);
-      if (!conflict) return;
-      if (['name', 'kind', 'serving', 'target'].includes(at))
-        edit((document) => ({ ...document, [at]: conflict.theirs }));
-      else
-        edit((document) =>
-          conflict.theirStep ? rewriteStep(document, at, conflict.theirStep) : removeStep(document, at),
-        );
-    };
+  const actions = useMemo(() => {
+    const edit = (change: Change) => dispatch(edited(id, change));
+    const current = () => getState().drafts[id];
     return {
-      draft,
-      error,
       edit,
-      type: (text) => void dispatch(composerTyped({ id, text })),
-      addLine: (line) => {
+      type: (text: string) => void dispatch(composerTyped({ id, text })),
+      addLine: (line: string) => {
         edit((document) => insertStep(document, { id: newStepId(), ...stepFromLine(line) }));
         dispatch(composerTyped({ id, text: '' }));
       },
-      rewrite: (stepId, line) => edit((document) => rewriteStep(document, stepId, stepFromLine(line))),
-      move: (stepId, to) => edit((document) => moveStep(document, stepId, to)),
-      remove,
-      setTotal: (mark) => edit((document) => withTotal(document, mark, newStepId())),
-      settle: (at, takeTheirs) => {
-        if (takeTheirs) take(at);
+      rewrite: (stepId: string, line: string) => edit((document) => rewriteStep(document, stepId, stepFromLine(line))),
+      move: (stepId: string, to: number) => edit((document) => moveStep(document, stepId, to)),
+      remove: (stepId: string) => {
+        const index = current()?.mine.steps.findIndex((step) => step.id === stepId) ?? -1;
+        const step = current()?.mine.steps[index];
+        if (!step) return;
+        edit((document) => removeStep(document, stepId));
+        const run = keepAction(() =>
+          edit((document) => insertStep(document, step, Math.min(index, document.steps.length))),
+        );
+        dispatch(noticeRaised({ text: `Removed “${step.text || step.verb}”`, action: { label: 'Undo', run } }));
+      },
+      setTotal: (mark: string) => edit((document) => withTotal(document, mark, newStepId())),
+      settle: (at: string, takeTheirs: boolean) => {
+        const conflict = current()?.conflicts.find((each) => each.at === at);
+        if (takeTheirs && conflict) edit(takenOver(conflict));
         dispatch(conflictSettled({ id, at }));
       },
     };
-  }, [dispatch, draft, error, id]);
-}
-
-/** Puts a removed step back where it was, in the drink as it is by then. */
-function stepPutBack(id: string, step: EditedStep, index: number) {
-  return (
-    dispatch: (action: ReturnType<typeof drinkEdited>) => void,
-    getState: () => { drafts: Readonly<Record<string, Draft>> },
-  ) => {
-    const draft = getState().drafts[id];
-    if (draft)
-      dispatch(drinkEdited({ id, document: insertStep(draft.mine, step, Math.min(index, draft.mine.steps.length)) }));
-  };
+  }, [dispatch, getState, id]);
+  return useMemo(() => ({ draft, error, ...actions }), [draft, error, actions]);
 }
