@@ -40,7 +40,7 @@ export const StepList = memo(function StepList({
   onRemove,
 }: StepListProps) {
   const [editing, setEditing] = useState<string | null>(null);
-  const [ends, setEnds] = useState<Readonly<Record<string, number>>>({});
+  const [heights, setHeights] = useState<Readonly<Record<string, number>>>({});
   const width = useIsWide() ? STREAM_px.wide : STREAM_px.phone;
   const sensors = useSensors(useSensor(PointerSensor, POINTER), useSensor(KeyboardSensor, KEYBOARD));
   const order = steps.map(({ id }) => id).join(' ');
@@ -49,12 +49,15 @@ export const StepList = memo(function StepList({
   const dropped = ({ active, over }: DragEndEvent) => {
     if (over && over.id !== active.id) onMove(String(active.id), ids.indexOf(String(over.id)));
   };
+  // Heights and not places: a row that moves because another grew is not measured again.
   const measured = useCallback((id: string, { nativeEvent: { layout } }: LayoutChangeEvent) => {
-    const end = layout.y + layout.height;
-    setEnds((before) => (before[id] === end ? before : { ...before, [id]: end }));
+    setHeights((before) => (before[id] === layout.height ? before : { ...before, [id]: layout.height }));
   }, []);
-  const rowEnds = useMemo(() => steps.map(({ id }) => ends[id] ?? 0), [steps, ends]);
-  const allMeasured = rowEnds.every((end, index) => end > (rowEnds[index - 1] ?? 0));
+  const rowEnds = useMemo(() => {
+    let end = 0;
+    return ids.map((id) => (end += heights[id] ?? 0));
+  }, [ids, heights]);
+  const allMeasured = ids.every((id) => heights[id] !== undefined);
   return (
     <View className="relative" style={{ paddingLeft: width + STREAM_px.gap }}>
       {allMeasured ? <Stream analysis={analysis} rowEnds={rowEnds} width={width} /> : null}

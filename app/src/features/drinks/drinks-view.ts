@@ -88,7 +88,9 @@ export function drinkGroups(
   return (Object.entries(KIND_NAMES) as [DrinkKind, string][])
     .map(([kind, name]) => ({
       kind: name,
-      lines: lines.filter((line) => line.kind === kind).sort((a, b) => a.name.localeCompare(b.name)),
+      lines: lines
+        .filter((line) => line.kind === kind)
+        .sort((a, b) => a.name.localeCompare(b.name, undefined, { numeric: true })),
     }))
     .filter((group) => group.lines.length > 0);
 }
