@@ -23,3 +23,8 @@ export function formatMass(mass_g: number): string {
   if (mass_g >= 999.5) return `${formatNumber(mass_g / 1000)} kg`;
   return mass_g < 0.1 ? `${formatNumber(mass_g * 1000)} mg` : `${formatNumber(mass_g)} g`;
 }
+
+/** A portion of a drink in mL or L; of a dry mix, which is kept and served by mass, in g. */
+export function formatPortion(amount: number, dry: boolean): string {
+  return dry ? formatMass(amount) : formatVolume(amount);
+}

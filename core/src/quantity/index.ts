@@ -3,7 +3,7 @@ export type { Amount, Heap, SpoonKind } from './amount';
 export { baseValue } from './amount';
 export { convert } from './convert';
 export type { Conversion } from './convert';
-export { formatMass, formatNumber, formatVolume } from './format-number';
+export { formatMass, formatNumber, formatPortion, formatVolume } from './format-number';
 export { combinedCv, heapRatio, jugCv, scaleDeviation, smallestLoad } from './measure-error';
 export type { MeasureError } from './measure-error';
 export { bulkDensityFor } from './measured-mass';

@@ -1,7 +1,14 @@
-import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/catalogue';
-import { baseValue, type Amount, type SpoonKind } from './amount';
-import { formatNumber } from './format-number';
+import type { Amount } from './amount';
+import {
+  assumptions,
+  describe,
+  isUnreadable,
+  type FillDose,
+  type IngredientLine,
+  type LineOptions,
+  type MassDose,
+} from './ingredient-line';
 import {
   identify,
   splitPhrase,
@@ -9,58 +16,21 @@ import {
   type FoundIngredient,
   type IngredientPhrase,
 } from './ingredient-phrase';
-import { combinedCv, jugCv, type MeasureError } from './measure-error';
 import { juiceMass, massOfAmount, measuredMass, pieceFor, type MeasuredMass } from './measured-mass';
 import { unreadable, type Unreadable } from './outcome';
-import { amountOf, checkNumber, readAmount, scanUnit, unknownUnit } from './read-amount';
+import { amountOf, checkNumber, scanUnit, unknownUnit } from './read-amount';
+import { readCapsules } from './read-capsules';
+import { readFill } from './read-fill';
 import { scanNumber } from './scan-number';
 import { UNIT_BY_ALIAS, WHOLE } from './units';
 import type { Unit } from './unit';
 
-/** So much of it. */
-export interface MassDose extends MeasuredMass {
-  readonly kind: 'mass';
-}
-
-/** As much as it takes to reach a mark. */
-export interface FillDose {
-  readonly kind: 'fill';
-  readonly volume_mL: number;
-  readonly cv: number;
-  readonly errors: readonly MeasureError[];
-}
-
-/** One line of a recipe, understood. */
-export interface IngredientLine {
-  readonly kind: 'read';
-  readonly ingredient: Ingredient;
-  readonly form?: string;
-  readonly amount: Amount;
-  readonly dose: MassDose | FillDose;
-  /** What was understood, in full: "0.667 US cup honey". */
-  readonly understood: string;
-  /** What was taken for granted, to be shown beside it. */
-  readonly assumed: readonly string[];
-}
-
-export interface LineOptions {
-  /** Spoons used where the line does not say. */
-  readonly spoons?: SpoonKind;
-}
+export type { FillDose, IngredientLine, LineOptions, MassDose };
 
 const QUALIFIED_UNIT =
   /(?:(?:level|flat|heaped|heaping|rounded|cutlery|measuring|small|medium|large|big|scant|generous) +)+/y;
-const FILL = /^(?:(?:top|fill)(?: it)? up with |top with |fill with )?(.+?),? (?:up to|to make|made up to|to) (\S.*)$/;
 const JUICE_OF = /^(?:the )?(?:juice|squeeze) (?:of|from) /;
 const PEEL_OF = /^(?:the )?(?:peel|rind|skin) (?:of|from) /;
-const CAPSULE_OF = /^ ?(?:of |x |× )?/;
-
-/** Assumptions that hold for a name as short as this one. */
-const SHORT_NAMES: Readonly<Record<string, string>> = {
-  salt: 'read as fine table salt; flaky and coarse salt weigh less by the spoon',
-  sugar: 'read as white granulated sugar',
-  'tap water': 'read as tap water of average hardness',
-};
 
 interface Draft {
   readonly amount: Amount;
@@ -68,28 +38,6 @@ interface Draft {
   readonly before: string;
   readonly juice: boolean;
   readonly piece?: string;
-}
-
-const isUnreadable = (value: object): value is Unreadable => 'kind' in value && value.kind === 'unreadable';
-
-function describeUnit(amount: Amount): string {
-  if (amount.unit === WHOLE) return '';
-  const heap = amount.heap === 'heaped' ? 'heaped ' : '';
-  const spoons = amount.spoons === 'cutlery' && amount.unit.tool === 'spoon' ? 'cutlery ' : '';
-  return `${heap}${spoons}${amount.value > 1 ? amount.unit.plural : amount.unit.name}`;
-}
-
-function describe(amount: Amount, thing: string): string {
-  const number =
-    amount.low < amount.high
-      ? `${formatNumber(amount.low)} to ${formatNumber(amount.high)}`
-      : formatNumber(amount.value);
-  return [number, describeUnit(amount), thing].filter(Boolean).join(' ');
-}
-
-function assumptions(phrase: IngredientPhrase): readonly string[] {
-  const known = SHORT_NAMES[phrase.words.join(' ')];
-  return known ? [known] : [];
 }
 
 function finish(found: FoundIngredient, draft: Draft, mass: MeasuredMass, unit: Unit): IngredientLine {
@@ -158,76 +106,6 @@ function build(draft: Draft): IngredientLine | Unreadable {
   );
   if (isUnreadable(measured)) return measured;
   return finish(found, draft, measured, unit);
-}
-
-/** "water to 1 L", "top up with water to 1 L". */
-function readFill(text: string): IngredientLine | Unreadable | undefined {
-  const [, thing, mark] = FILL.exec(text) ?? [];
-  if (!thing || !mark || scanNumber(text, 0)) return undefined;
-  const amount = readAmount(mark);
-  if (isUnreadable(amount)) return amount;
-  if (amount.unit.dimension !== 'volume') return unreadable('unit-mismatch', mark, 'Fill to a volume, such as 1 L.');
-  const phrase = splitPhrase(thing);
-  if (isUnreadable(phrase)) return phrase;
-  const found = identify(phrase.words);
-  if (!found) return unknownIngredient(phrase.words, '');
-  if (found.ingredient.state !== 'liquid')
-    return unreadable(
-      'unit-mismatch',
-      thing,
-      `Only a liquid can be filled up to a mark; ${found.ingredient.name.toLowerCase()} is none.`,
-      [`water to ${mark}`],
-    );
-  const volume_mL = baseValue(amount);
-  const errors = [{ key: 'own', cv: jugCv(volume_mL) }];
-  return {
-    kind: 'read',
-    ingredient: found.ingredient,
-    amount,
-    dose: { kind: 'fill', volume_mL, cv: combinedCv(errors), errors },
-    understood: `${found.ingredient.name.toLowerCase()} to ${describe(amount, '').trim()}`,
-    assumed: assumptions(phrase),
-  };
-}
-
-/** "12 capsules of 100 mg magnesium citrate". */
-function readCapsules(count: Amount, rest: string): IngredientLine | Unreadable {
-  const text = rest.replace(CAPSULE_OF, '');
-  const each = scanNumber(text, 0);
-  const unit = each ? scanUnit(text, each.end + (text[each.end] === ' ' ? 1 : 0)) : undefined;
-  if (!each || unit?.unit.dimension !== 'mass')
-    return unreadable(
-      'no-amount',
-      rest.trim(),
-      `Say how much is in each ${count.unit.name}, such as "12 capsules of 100 mg ascorbic acid".`,
-    );
-  const thing = text.slice(unit.end).trim();
-  const phrase = splitPhrase(thing);
-  if (isUnreadable(phrase)) return phrase;
-  if (phrase.words.join(' ') === 'magnesium')
-    return unreadable(
-      'ambiguous-ingredient',
-      'magnesium',
-      'Which compound? The label says how much magnesium is in it; the powder around it weighs more.',
-      ['magnesium citrate', 'magnesium bisglycinate'].map(
-        (name) => `${formatNumber(count.value)} ${count.unit.plural} of ${text.slice(0, unit.end)} ${name}`,
-      ),
-    );
-  const found = identify(phrase.words);
-  if (!found)
-    return unknownIngredient(
-      phrase.words,
-      `${formatNumber(count.value)} ${count.unit.plural} of ${text.slice(0, unit.end)}`,
-    );
-  const mass_g = count.value * each.low * unit.unit.size;
-  return {
-    kind: 'read',
-    ingredient: found.ingredient,
-    amount: count,
-    dose: { kind: 'mass', ...measuredMass(mass_g, [{ key: 'own', cv: count.unit.cv ?? 0 }]) },
-    understood: `${describe(count, '')} of ${text.slice(0, unit.end)} ${found.ingredient.name.toLowerCase()}`,
-    assumed: [],
-  };
 }
 
 function nothingBefore(text: string): Unreadable {

@@ -1,7 +1,7 @@
 import type { BrewRecord, MakeBrew } from '@wellhydra/contract';
 import { analyseDrink } from '@wellhydra/core/analyse';
 import type { Drink, DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
-import { formatVolume } from '@wellhydra/core/quantity';
+import { formatPortion } from '@wellhydra/core/quantity';
 import type { Sequelize } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
@@ -61,12 +61,13 @@ export async function recordBrew(
     });
     if (!revision) throw new Problem('not-found');
     const { analysis, keeping, volume_mL, serving_mL } = analysisToMake(revision.document);
+    const dry = analysis.liquid === null;
     const bottled_mL = made.bottles.reduce((sum, bottle) => sum + bottle.volume_mL, 0);
     if (bottled_mL > volume_mL * FILL_ALLOWANCE)
       throw new Problem(
         'invalid-request',
         [{ at: 'body.bottles', message: 'more than was made' }],
-        `The bottles hold ${formatVolume(bottled_mL)}, but the drink comes to ${formatVolume(volume_mL)}. Use fewer or smaller bottles.`,
+        `The bottles hold ${formatPortion(bottled_mL, dry)}, but the drink comes to ${formatPortion(volume_mL, dry)}. Use fewer or smaller bottles.`,
       );
     const drinkName = analysis.drink.name;
     const batch = batchName(drinkName, await nextBatchNumber(sequelize, kitchenId, transaction));

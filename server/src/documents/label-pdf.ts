@@ -1,6 +1,6 @@
 import { createRequire } from 'node:module';
 import type { BottleRecord } from '@wellhydra/contract';
-import { formatVolume } from '@wellhydra/core/quantity';
+import { formatPortion } from '@wellhydra/core/quantity';
 import PDFDocument from 'pdfkit';
 import { toBuffer } from 'qrcode';
 
@@ -50,6 +50,7 @@ export async function labelPdf(bottle: BottleRecord, address: string): Promise<B
   const finished = new Promise<void>((resolve) => document.on('end', resolve));
   for (const [name, file] of Object.entries(FONTS)) document.registerFont(name, require.resolve(file));
   const code = await toBuffer(address, { margin: 0, errorCorrectionLevel: 'M', color: { dark: INK } });
+  const amount = (each: number) => formatPortion(each, bottle.kind === 'dry-mix');
   const text = mm(LABEL_mm.width - 3 * LABEL_mm.margin - LABEL_mm.code);
   const left = mm(LABEL_mm.margin);
   document.image(code, mm(LABEL_mm.width - LABEL_mm.margin - LABEL_mm.code), left, { width: mm(LABEL_mm.code) });
@@ -70,10 +71,9 @@ export async function labelPdf(bottle: BottleRecord, address: string): Promise<B
   document
     .font('body')
     .fontSize(8.5)
-    .text(
-      `${PLACE_WORDS[bottle.place]} · ${formatVolume(bottle.volume_mL)} · serving ${formatVolume(bottle.serving_mL)}`,
-      { width: text },
-    );
+    .text(`${PLACE_WORDS[bottle.place]} · ${amount(bottle.volume_mL)} · serving ${amount(bottle.serving_mL)}`, {
+      width: text,
+    });
   const cautions = bottle.cautions.slice(0, 3).join(' · ');
   if (cautions)
     document

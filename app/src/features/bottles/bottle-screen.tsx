@@ -1,5 +1,4 @@
 import { PLACES } from '@wellhydra/contract/places';
-import { formatVolume } from '@wellhydra/core/quantity';
 import { Link, router } from 'expo-router';
 import { Linking, View } from 'react-native';
 import { failureOf } from '../../state/api';
@@ -13,7 +12,7 @@ import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useMoveBottleMutation } from './bottle-endpoints';
-import { PLACE_NAMES, bottleView, dateWords } from './bottles-view';
+import { PLACE_NAMES, bottleView, dateWords, measure } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { drinkColour } from './drink-colour';
 import { usePour } from './use-pour';
@@ -90,7 +89,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
           <View key={pourId} className="flex-row justify-between border-b border-line py-2">
             <Text>{pouredBy}</Text>
             <Text className="text-mute">
-              {formatVolume(volume_mL)} · {dateWords(pouredAt)}
+              {measure(bottle, volume_mL)} · {dateWords(pouredAt)}
             </Text>
           </View>
         ))}

@@ -1,5 +1,5 @@
 import type { BottleRecord, Place } from '@wellhydra/contract';
-import { formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { formatNumber, formatPortion, formatVolume } from '@wellhydra/core/quantity';
 
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {
   fridge: 'Fridge',
@@ -57,8 +57,9 @@ export function nextPour_mL({ remaining_mL, serving_mL }: Pick<BottleRecord, 're
   return Math.min(serving_mL, remaining_mL);
 }
 
-const measure = (bottle: Pick<BottleRecord, 'kind'>, amount: number): string =>
-  bottle.kind === 'dry-mix' ? `${formatNumber(amount)} g` : formatVolume(amount);
+/** An amount out of a bottle, as it is measured. */
+export const measure = (bottle: Pick<BottleRecord, 'kind'>, amount: number): string =>
+  formatPortion(amount, bottle.kind === 'dry-mix');
 
 export interface BottleView {
   readonly id: string;

@@ -1,0 +1,71 @@
+import type { Ingredient } from '../catalogue/ingredient';
+import type { Amount, SpoonKind } from './amount';
+import { formatNumber } from './format-number';
+import type { IngredientPhrase } from './ingredient-phrase';
+import type { MeasureError } from './measure-error';
+import type { MeasuredMass } from './measured-mass';
+import type { Unreadable } from './outcome';
+import { WHOLE } from './units';
+
+/** So much of it. */
+export interface MassDose extends MeasuredMass {
+  readonly kind: 'mass';
+}
+
+/** As much as it takes to reach a mark. */
+export interface FillDose {
+  readonly kind: 'fill';
+  readonly volume_mL: number;
+  readonly cv: number;
+  readonly errors: readonly MeasureError[];
+}
+
+/** One line of a recipe, understood. */
+export interface IngredientLine {
+  readonly kind: 'read';
+  readonly ingredient: Ingredient;
+  readonly form?: string;
+  readonly amount: Amount;
+  readonly dose: MassDose | FillDose;
+  /** What was understood, in full: "0.667 US cup honey". */
+  readonly understood: string;
+  /** What was taken for granted, to be shown beside it. */
+  readonly assumed: readonly string[];
+}
+
+export interface LineOptions {
+  /** Spoons used where the line does not say. */
+  readonly spoons?: SpoonKind;
+}
+
+/** Assumptions that hold for a name as short as this one. */
+const SHORT_NAMES: Readonly<Record<string, string>> = {
+  salt: 'read as fine table salt; flaky and coarse salt weigh less by the spoon',
+  sugar: 'read as white granulated sugar',
+  'tap water': 'read as tap water of average hardness',
+};
+
+/** Whether something was not understood. */
+export const isUnreadable = (value: object): value is Unreadable => 'kind' in value && value.kind === 'unreadable';
+
+function describeUnit(amount: Amount): string {
+  if (amount.unit === WHOLE) return '';
+  const heap = amount.heap === 'heaped' ? 'heaped ' : '';
+  const spoons = amount.spoons === 'cutlery' && amount.unit.tool === 'spoon' ? 'cutlery ' : '';
+  return `${heap}${spoons}${amount.value > 1 ? amount.unit.plural : amount.unit.name}`;
+}
+
+/** An amount of a thing in full: number, unit, name. */
+export function describe(amount: Amount, thing: string): string {
+  const number =
+    amount.low < amount.high
+      ? `${formatNumber(amount.low)} to ${formatNumber(amount.high)}`
+      : formatNumber(amount.value);
+  return [number, describeUnit(amount), thing].filter(Boolean).join(' ');
+}
+
+/** What a short name takes for granted. */
+export function assumptions(phrase: IngredientPhrase): readonly string[] {
+  const known = SHORT_NAMES[phrase.words.join(' ')];
+  return known ? [known] : [];
+}
