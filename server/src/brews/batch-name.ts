@@ -2,6 +2,7 @@
 export function batchInitials(drinkName: string): string {
   const words = drinkName
     .normalize('NFD')
+    .replace(/\p{Mark}/gu, '')
     .replace(/[^A-Za-z ]/g, ' ')
     .split(' ')
     .filter(Boolean);

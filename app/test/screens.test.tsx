@@ -1,0 +1,247 @@
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { BottleScreen } from '../src/features/bottles/bottle-screen';
+import { ShelfScreen } from '../src/features/bottles/shelf-screen';
+import { RegisterForm, SignInForm } from '../src/features/accounts/account-forms';
+import { WelcomeScreen } from '../src/features/accounts/welcome-screen';
+import { DrinkScreen } from '../src/features/drink/drink-screen';
+import { DrinksScreen } from '../src/features/drinks/drinks-screen';
+import { KitchenScreen } from '../src/features/kitchen/kitchen-screen';
+import { fakeKitchen, renderScreen } from './fake-kitchen';
+
+const mockGo = { push: jest.fn(), replace: jest.fn() };
+jest.mock('expo-router', () => {
+  const { createElement, cloneElement } = jest.requireActual('react');
+  return {
+    router: {
+      push: (...args: unknown[]) => mockGo.push(...args),
+      replace: (...args: unknown[]) => mockGo.replace(...args),
+    },
+    Link: ({ href, asChild, children }: { href: string; asChild?: boolean; children: never }) =>
+      asChild ? cloneElement(children, { href, role: 'link' }) : createElement('a', { href }, children),
+  };
+});
+
+const DRINK = {
+  id: 'd',
+  revision: 2,
+  savedAt: '',
+  savedBy: 'Wilf',
+  document: {
+    name: 'Dawn bottle',
+    kind: 'sport',
+    serving: '500 mL',
+    target: null,
+    steps: [
+      { id: 'a', verb: 'add', text: '60 g white sugar' },
+      { id: 'b', verb: 'add', text: 'water to 1 L' },
+    ],
+  },
+};
+const BOTTLE = {
+  id: 'b',
+  brewId: 'w',
+  batch: 'DB-01',
+  drinkId: 'd',
+  drinkName: 'Dawn bottle',
+  kind: 'sport',
+  place: 'fridge',
+  volume_mL: 1000,
+  remaining_mL: 1000,
+  serving_mL: 500,
+  madeAt: '2026-01-01T08:00:00Z',
+  openedAt: null,
+  useBy: '2199-01-03T08:00:00Z',
+  useByReason: 'About 2 days in the fridge: it is not sterile.',
+  cautions: ['Added salt'],
+  pours: [],
+};
+const KITCHEN = {
+  id: 'k',
+  name: 'Galley',
+  demo: false,
+  invitation: 'ABCDEFGHJK',
+  members: [{ id: 'p', name: 'Ines', email: 'ines@example.test' }],
+};
+const SESSION = {
+  account: { id: 'p', name: 'Ines', email: 'ines@example.test' },
+  kitchen: { id: 'k', name: 'Galley', demo: false },
+};
+
+beforeEach(() => {
+  mockGo.push.mockClear();
+  mockGo.replace.mockClear();
+});
+
+describe('drinks', () => {
+  test('listed with what they come to', async () => {
+    fakeKitchen({ 'GET /drinks': { drinks: [DRINK] } });
+    renderScreen(<DrinksScreen />);
+    expect(await screen.findByText('Dawn bottle')).toBeTruthy();
+    expect(screen.getByText(/1 L · 2 × 500 mL · 30 g sugars/)).toBeTruthy();
+    expect(screen.getByRole('img', { name: /% water, \d+ % sugars/ })).toBeTruthy();
+  });
+  test('none yet: what to do', async () => {
+    fakeKitchen({ 'GET /drinks': { drinks: [] } });
+    renderScreen(<DrinksScreen />);
+    expect(await screen.findByText('No drinks yet')).toBeTruthy();
+  });
+  test('no answer: why, and again', async () => {
+    const answers: Record<string, unknown> = {};
+    fakeKitchen(answers);
+    renderScreen(<DrinksScreen />);
+    expect(await screen.findByText(/does not answer/)).toBeTruthy();
+    answers['GET /drinks'] = { drinks: [DRINK] };
+    await userEvent.click(screen.getByRole('button', { name: 'Try again' }));
+    expect(await screen.findByText('Dawn bottle')).toBeTruthy();
+  });
+  test('a new one by kind, which begins with sensible steps', async () => {
+    fakeKitchen({ 'GET /drinks': { drinks: [] } });
+    const store = renderScreen(<DrinksScreen />);
+    await userEvent.click((await screen.findAllByRole('button', { name: 'New drink' }))[0]!);
+    await userEvent.click(await screen.findByRole('button', { name: 'Rehydration' }));
+    const [draft] = Object.values(store.getState().drafts);
+    expect(draft!.mine).toMatchObject({ kind: 'rehydration', target: 'home-sugar-and-salt' });
+    expect(mockGo.push).toHaveBeenCalledWith(`/drinks/${draft!.id}`);
+  });
+});
+
+describe('a drink', () => {
+  test('is shown, and made', async () => {
+    const sent = fakeKitchen({ 'GET /drinks/d': DRINK });
+    renderScreen(<DrinkScreen id="d" />);
+    expect(await screen.findByText(/Version 2 · saved/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Made it' }));
+    await userEvent.clear(await screen.findByRole('textbox', { name: 'Filled with, each' }));
+    await userEvent.type(screen.getByRole('textbox', { name: 'Filled with, each' }), '1 kg');
+    expect(screen.getByText('A bottle is said in mL or L.')).toBeTruthy();
+    await userEvent.clear(screen.getByRole('textbox', { name: 'Filled with, each' }));
+    await userEvent.type(screen.getByRole('textbox', { name: 'Filled with, each' }), '500 mL');
+    await userEvent.click(screen.getByRole('button', { name: 'Put on the shelf' }));
+    expect(await screen.findByText(/The server does not answer/)).toBeTruthy();
+    const brew = sent.find(({ key }) => key.startsWith('PUT /brews/'))!;
+    expect(brew.body).toMatchObject({ drinkId: 'd', drinkRevision: 2, bottles: [{ volume_mL: 500, place: 'fridge' }] });
+  });
+  test('that is not there says so', async () => {
+    fakeKitchen({ 'GET /drinks/d': { status: 404, code: 'not-found', message: 'no' } });
+    renderScreen(<DrinkScreen id="d" />);
+    expect(await screen.findByText('No such drink')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'All drinks' }));
+    expect(mockGo.replace).toHaveBeenCalledWith('/drinks');
+  });
+  test('removed step comes back with undo', async () => {
+    fakeKitchen({ 'GET /drinks/d': DRINK });
+    const store = renderScreen(<DrinkScreen id="d" />);
+    await userEvent.click(await screen.findByRole('button', { name: /^60 g white sugar/ }));
+    await userEvent.click(screen.getByRole('button', { name: 'Remove step' }));
+    expect(store.getState().drafts.d!.mine.steps).toHaveLength(1);
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    expect(store.getState().drafts.d!.mine.steps.map(({ id }) => id)).toEqual(['a', 'b']);
+  });
+});
+
+describe('the shelf', () => {
+  test('pours and takes back', async () => {
+    const answers: Record<string, unknown> = { 'GET /bottles': { bottles: [BOTTLE] } };
+    const sent = fakeKitchen(
+      new Proxy(answers, {
+        get: (target, key: string) =>
+          target[key] ?? (key.includes('/pours/') ? { ...BOTTLE, remaining_mL: 500 } : undefined),
+      }),
+    );
+    renderScreen(<ShelfScreen />);
+    await userEvent.click(await screen.findByRole('button', { name: 'Pour 500 mL of Dawn bottle' }));
+    expect(await screen.findByText('Poured 500 mL of Dawn bottle')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(sent.map(({ key }) => key.split(' ')[0])).toContain('DELETE'));
+    const [put, undo] = sent.filter(({ key }) => key.includes('/pours/'));
+    expect(undo!.key.replace('DELETE', 'PUT')).toBe(put!.key);
+    expect(put!.body).toMatchObject({ volume_mL: 500 });
+  });
+  test('a pour that fails is told', async () => {
+    fakeKitchen({ 'GET /bottles': { bottles: [BOTTLE] } });
+    renderScreen(<ShelfScreen />);
+    await userEvent.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
+    expect(await screen.findByText(/The server does not answer/)).toBeTruthy();
+  });
+  test('empty: where bottles come from', async () => {
+    fakeKitchen({ 'GET /bottles': { bottles: [] } });
+    renderScreen(<ShelfScreen />);
+    expect(await screen.findByText('The shelf is empty')).toBeTruthy();
+  });
+});
+
+describe('a bottle', () => {
+  test('its use-by, its cautions, its place', async () => {
+    const sent = fakeKitchen({ 'GET /bottles/b': BOTTLE, 'PUT /bottles/b/place': { ...BOTTLE, place: 'cupboard' } });
+    renderScreen(<BottleScreen id="b" />);
+    expect(await screen.findByText(/it is not sterile/)).toBeTruthy();
+    expect(screen.getByText('Added salt')).toBeTruthy();
+    await userEvent.click(screen.getByRole('radio', { name: 'Cupboard' }));
+    await waitFor(() =>
+      expect(sent.find(({ key }) => key === 'PUT /bottles/b/place')?.body).toEqual({ place: 'cupboard' }),
+    );
+  });
+  test('from another kitchen is none', async () => {
+    fakeKitchen({ 'GET /bottles/b': { status: 404, code: 'not-found', message: 'no' } });
+    renderScreen(<BottleScreen id="b" />);
+    expect(await screen.findByText('No such bottle')).toBeTruthy();
+  });
+});
+
+describe('the kitchen and the door', () => {
+  test('members, invitation, day and night, out', async () => {
+    const sent = fakeKitchen({
+      'GET /kitchen': KITCHEN,
+      'POST /kitchen/invitation': { ...KITCHEN, invitation: 'NEWNEWNEWN' },
+      'POST /accounts/sign-out': 204,
+    });
+    const store = renderScreen(<KitchenScreen />);
+    expect(await screen.findByText('ABCDEFGHJK')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Replace it' }));
+    expect(await screen.findByText(/no longer works/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('radio', { name: 'Night' }));
+    expect(store.getState().preferences.theme).toBe('dark');
+    expect(document.documentElement.classList.contains('dark')).toBe(true);
+    await userEvent.click(screen.getByRole('button', { name: 'Sign out' }));
+    await waitFor(() => expect(mockGo.replace).toHaveBeenCalledWith('/welcome'));
+    expect(sent.map(({ key }) => key)).toContain('POST /accounts/sign-out');
+  });
+  test('one tap opens the demo, where there is one', async () => {
+    fakeKitchen({ 'GET /accounts/options': { demo: true }, 'POST /accounts/demo': SESSION });
+    renderScreen(<WelcomeScreen />);
+    await userEvent.click(await screen.findByRole('button', { name: 'Open the demo kitchen' }));
+    await waitFor(() => expect(mockGo.replace).toHaveBeenCalledWith('/drinks'));
+  });
+  test('a wrong password is told', async () => {
+    fakeKitchen({
+      'POST /accounts/sign-in': {
+        status: 401,
+        code: 'wrong-credentials',
+        message: 'E-mail and password do not belong together',
+      },
+    });
+    renderScreen(<SignInForm />);
+    await userEvent.click(screen.getByRole('button', { name: 'Sign in' }));
+    expect(await screen.findByText('E-mail is not allowed to be empty')).toBeTruthy();
+    await userEvent.type(screen.getByLabelText('E-mail'), 'ines@example.test');
+    await userEvent.type(screen.getByLabelText('Password'), 'guess');
+    await userEvent.click(screen.getByRole('button', { name: 'Sign in' }));
+    expect(await screen.findByText('E-mail and password do not belong together')).toBeTruthy();
+  });
+  test('an account is made with an invitation', async () => {
+    const sent = fakeKitchen({ 'POST /accounts/register': { status: 201, ...SESSION } });
+    renderScreen(<RegisterForm />);
+    await userEvent.type(screen.getByLabelText('Your name'), 'Ines');
+    await userEvent.type(screen.getByLabelText('E-mail'), 'ines@example.test');
+    await userEvent.type(screen.getByLabelText('Password'), 'short');
+    await userEvent.click(screen.getByRole('radio', { name: 'I have an invitation' }));
+    await userEvent.type(screen.getByLabelText('Invitation code'), 'ABC');
+    await userEvent.click(screen.getByRole('button', { name: 'Make account' }));
+    expect(await screen.findByText(/at least 10 characters/)).toBeTruthy();
+    await userEvent.type(screen.getByLabelText('Password'), ' but longer now');
+    await userEvent.click(screen.getByRole('button', { name: 'Make account' }));
+    await waitFor(() => expect(sent[0]?.body).toMatchObject({ invitation: 'ABC', email: 'ines@example.test' }));
+    await waitFor(() => expect(mockGo.replace).toHaveBeenCalledWith('/drinks'));
+  });
+});

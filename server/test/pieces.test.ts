@@ -1,0 +1,100 @@
+import { KEEPING_TIMES, type Keeping } from '@wellhydra/core/keeping';
+import { batchInitials, batchName } from '../src/brews/batch-name';
+import { spanInWords, useBy } from '../src/bottles/use-by';
+import { configFromEnvironment } from '../src/config';
+import { labelPdf } from '../src/documents/label-pdf';
+
+const keeping = (changes: Partial<Keeping> = {}): Keeping => ({
+  class: 'oxymel',
+  place: 'fridge',
+  days: KEEPING_TIMES.oxymel.fridge,
+  daysOpened: KEEPING_TIMES.oxymel.fridgeOpened,
+  daysInCoolRoom: KEEPING_TIMES.oxymel.room,
+  heldBackBy: [KEEPING_TIMES.oxymel.because],
+  lowAcid: false,
+  ...changes,
+});
+const MADE = new Date('2026-01-01T08:00:00Z');
+const day = (date: string) => new Date(`${date}T08:00:00Z`);
+
+describe('use-by', () => {
+  test.each([
+    ['closed in the fridge', 'fridge', null, '2026-06-30', /180 days in the fridge/],
+    ['closed in a cool room', 'cool-room', null, '2026-01-31', /30 days in a cool room/],
+    ['opened late', 'fridge', '2026-05-01', '2026-06-30', /180 days in the fridge/],
+    ['opened early', 'fridge', '2026-01-11', '2026-04-11', /90 days once opened/],
+    ['opened in a cool room', 'cool-room', '2026-01-02', '2026-01-31', /30 days in a cool room/],
+  ] as const)('%s', (_what, place, opened, until, reason) => {
+    const due = useBy(keeping(), { place, madeAt: MADE, openedAt: opened ? day(opened) : null });
+    expect(due.useBy).toEqual(day(until));
+    expect(due.reason).toMatch(reason);
+    expect(due.reason).toMatch(/acid and sugar together/);
+  });
+
+  test.each([
+    [2 / 24, '2 h'],
+    [1, '24 h'],
+    [2, '2 days'],
+    [14.2, '14 days'],
+  ])('%d days are %s', (days, words) => expect(spanInWords(days)).toBe(words));
+});
+
+describe('batch numbers', () => {
+  test.each([
+    ['Fogbank elderberry syrup', 'FE'],
+    ['Oxymel', 'OX'],
+    ['Ringers’ salts', 'RS'],
+    ['Élan vital', 'EV'],
+    ['7 up 9', 'UP'],
+    ['…', 'X'],
+    ['', 'X'],
+  ])('%s begins with %s', (name, initials) => expect(batchInitials(name)).toBe(initials));
+  test('and counts', () =>
+    expect([batchName('Dawn bottle', 3), batchName('Dawn bottle', 123)]).toEqual(['DB-03', 'DB-123']));
+});
+
+describe('configuration', () => {
+  test('from the environment, with defaults', () =>
+    expect(configFromEnvironment({ DATABASE_URL: 'postgres://x' })).toMatchObject({
+      port: 4870,
+      host: '127.0.0.1',
+      demo: false,
+    }));
+  test.each([
+    [{}, /DATABASE_URL/],
+    [{ DATABASE_URL: 'postgres://x', PORT: 'many' }, /PORT/],
+    [{ DATABASE_URL: 'postgres://x', PORT: '70000' }, /PORT/],
+  ])('%j is refused by name', (env, says) =>
+    expect(() => configFromEnvironment(env as NodeJS.ProcessEnv)).toThrow(says),
+  );
+});
+
+test('a label holds the longest name and every caution without a second page', async () => {
+  const pdf = await labelPdf(
+    {
+      id: 'b',
+      brewId: 'w',
+      batch: 'AB-12',
+      drinkId: 'd',
+      drinkName: 'A very long name of a drink '.repeat(4).trim(),
+      kind: 'dry-mix',
+      place: 'cupboard',
+      volume_mL: 260,
+      remaining_mL: 260,
+      serving_mL: 5,
+      madeAt: MADE.toISOString(),
+      openedAt: null,
+      useBy: day('2026-01-02').toISOString(),
+      useByReason: '',
+      pours: [],
+      cautions: [
+        'Added potassium',
+        'Not for anyone under 12 months: honey',
+        'When to get medical help now',
+        'Is the water safe?',
+      ],
+    },
+    'http://localhost:4870/bottles/b',
+  );
+  expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
+});
