@@ -1,0 +1,159 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+
+/** The start command as a person uses it: started, stopped, killed, started again. No page is opened. */
+
+const ROOT = join(import.meta.dirname, '..', '..');
+
+interface Started {
+  readonly child: ChildProcess;
+  readonly port: number;
+  readonly seconds: number;
+  readonly ended: Promise<number | null>;
+  readonly output: () => string;
+}
+
+function start(data: string, ...more: string[]) {
+  const child = spawn(process.execPath, [join(ROOT, 'scripts/start.mjs'), '--data', data, ...more], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  let output = '';
+  child.stdout?.on('data', (chunk) => (output += chunk));
+  child.stderr?.on('data', (chunk) => (output += chunk));
+  const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
+  return { child, ended, output: () => output };
+}
+
+async function ready(data: string, ...more: string[]): Promise<Started> {
+  const begun = Date.now();
+  const { child, ended, output } = start(data, ...more);
+  await expect.poll(output, { timeout: 90_000 }).toMatch(/is ready after|could not start/);
+  const port = Number(/localhost:(\d+)/.exec(output())?.[1]);
+  return { child, ended, output, port, seconds: (Date.now() - begun) / 1000 };
+}
+
+/** Whether a process still runs. One that ended but was not yet reaped by its parent does not. */
+const isAlive = (pid: number): boolean => {
+  const stat = `/proc/${pid}/stat`;
+  return existsSync(stat) && !/\) [ZX] /.test(readFileSync(stat, 'utf8'));
+};
+/** Pid of the database server of a data folder, where it lies in that folder. */
+const databasePid = (data: string): number =>
+  Number(readFileSync(join(data, 'postgres/cluster/postmaster.pid'), 'utf8').split('\n')[0]);
+const answers = async (port: number): Promise<boolean> =>
+  (await fetch(`http://127.0.0.1:${port}/api/ready`).catch(() => undefined))?.ok ?? false;
+
+async function signUp(port: number): Promise<number> {
+  const body = JSON.stringify({
+    name: 'Ines',
+    email: 'ines@example.test',
+    password: 'salt and sugar and water',
+    kitchenName: 'Galley',
+  });
+  return (
+    await fetch(`http://127.0.0.1:${port}/api/accounts/register`, {
+      method: 'POST',
+      body,
+      headers: { 'content-type': 'application/json' },
+    })
+  ).status;
+}
+async function signIn(port: number): Promise<number> {
+  const body = JSON.stringify({ email: 'ines@example.test', password: 'salt and sugar and water' });
+  return (
+    await fetch(`http://127.0.0.1:${port}/api/accounts/sign-in`, {
+      method: 'POST',
+      body,
+      headers: { 'content-type': 'application/json' },
+    })
+  ).status;
+}
+
+test.describe('npm start', () => {
+  // These start whole servers; once is enough.
+  test.skip(({ viewport }) => (viewport?.width ?? 0) > 500, 'not a matter of width');
+  test.describe.configure({ mode: 'serial', timeout: 150_000 });
+  let data: string;
+  test.beforeAll(() => {
+    data = mkdtempSync(join(tmpdir(), 'wellhydra-start-'));
+    // The postgres user has to get through when this runs as root.
+    spawn('chmod', ['755', data]);
+  });
+  test.afterAll(() => rmSync(data, { recursive: true, force: true }));
+
+  test('starts, serves, keeps its secret, and stops everything it started', async () => {
+    const { child, ended, port } = await ready(data, '--no-demo');
+    expect(await answers(port)).toBe(true);
+    const page = await fetch(`http://127.0.0.1:${port}/drinks`, { headers: { accept: 'text/html' } });
+    expect(await page.text()).toContain('<div id="root">');
+    expect(await signUp(port)).toBe(201);
+    expect(statSync(join(data, 'postgres/secret')).mode & 0o777).toBe(0o600);
+    const database = databasePid(data);
+    child.kill('SIGINT');
+    expect(await ended).toBe(0);
+    expect(await answers(port)).toBe(false);
+    expect(isAlive(database)).toBe(false);
+    expect(existsSync(join(data, 'start.pid'))).toBe(false);
+  });
+
+  test('a second start is ready in under ten seconds, with the data of the first', async () => {
+    const { child, ended, port, seconds } = await ready(data, '--no-demo');
+    expect(seconds).toBeLessThan(10);
+    expect(await signIn(port)).toBe(200);
+    expect((await fetch(`http://127.0.0.1:${port}/api/accounts/demo`, { method: 'POST' })).status).toBe(404);
+
+    const second = start(data, '--no-demo');
+    expect(await second.ended).toBe(1);
+    expect(second.output()).toMatch(/running with this data already/);
+    child.kill('SIGINT');
+    await ended;
+  });
+
+  test('a start that was killed leaves no server behind, and the next one recovers', async () => {
+    const killed = await ready(data, '--no-demo');
+    killed.child.kill('SIGKILL');
+    await killed.ended;
+    await expect.poll(() => answers(killed.port), { timeout: 10_000 }).toBe(false);
+    const { child, ended, port } = await ready(data, '--no-demo');
+    expect(await signIn(port)).toBe(200);
+    const database = databasePid(data);
+    child.kill('SIGTERM');
+    expect(await ended).toBe(0);
+    expect(isAlive(database)).toBe(false);
+  });
+
+  test('a database server that was killed leaves a lock that is not believed', async () => {
+    const { child, ended, output } = await ready(data, '--no-demo');
+    process.kill(databasePid(data), 'SIGKILL');
+    child.kill('SIGINT');
+    await ended;
+    expect(output()).toMatch(/Stopping/);
+    const again = await ready(data, '--no-demo');
+    expect(await signIn(again.port)).toBe(200);
+    again.child.kill('SIGINT');
+    await again.ended;
+  });
+
+  test('a port that is taken, and words that mean nothing, are told', async () => {
+    const other = createServer();
+    await new Promise<void>((resolve) => other.listen(0, '127.0.0.1', resolve));
+    const { port } = other.address() as { port: number };
+    const taken = start(data, '--port', String(port));
+    expect(await taken.ended).toBe(1);
+    expect(taken.output()).toMatch(new RegExp(`Port ${port} is taken`));
+    other.close();
+    for (const words of [
+      ['--port', 'many'],
+      ['--colour', 'red'],
+    ]) {
+      const wrong = start(data, ...words);
+      expect(await wrong.ended).toBe(1);
+      expect(wrong.output()).toMatch(/--port|Unknown option/);
+    }
+  });
+});
