@@ -35,7 +35,12 @@ test.each(['/', '/drinks', '/drinks/3f2b8c1e-6a54-4b7d-9f0e-1c2d3e4f5a6b', '/no/
   },
 );
 
-test.each(['/_expo/static/js/gone.js', '/assets/gone.png', '/api/gone'])(
+test('a tool that takes anything gets the page, too', async () => {
+  expect((await get('/', { accept: '*/*' })).body).toBe(PAGE);
+  expect((await get('/shelf', {})).body).toBe(PAGE);
+});
+
+test.each(['/_expo/static/js/gone.js', '/assets/gone.png', '/api/gone', '/favicon.ico', '/gone.svg?x=1'])(
   '%s is not found, and is no page',
   async (url) => {
     const answer = await get(url);

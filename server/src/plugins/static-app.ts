@@ -26,8 +26,8 @@ export const staticAppPlugin = fastifyPlugin<{ appFolder?: string }>(
         },
       });
     app.setNotFoundHandler((request, reply) => {
-      const wantsPage = request.method === 'GET' && (request.headers.accept ?? '').includes('text/html');
-      const isFile = /^\/(?:api|_expo|assets)(?:\/|$)/.test(request.url);
+      const wantsPage = request.method === 'GET' && /text\/html|\*\/\*|^$/.test(request.headers.accept ?? '');
+      const isFile = /^\/(?:api|_expo|assets)(?:\/|$)|\.\w+(?:\?|$)/.test(request.url);
       if (hasApp && wantsPage && !isFile) return reply.header('cache-control', 'no-cache').sendFile('index.html');
       const problem = new Problem('not-found');
       return reply.code(problem.status).send(problem.body);
