@@ -37,7 +37,7 @@ describe('analyse', () => {
 
   test.each([
     ['a step that cannot be read', file([{ add: '2 g slat' }]), /step 1.*slat.*Nearest: 2 g salt/],
-    ['a verb that is not run yet', file([{ simmer: '5 min' }]), /simmer.*not run yet/],
+    ['heat under an empty pot', file([{ simmer: '5 min' }]), /no liquid in the pot/],
     ['a file that is no drink', '{"steps":[]}', /format/],
     ['a file that is no JSON', 'salt', /not JSON/],
     ['a negative amount', file([{ add: '-2 g salt' }]), /more than nothing/],

@@ -1,12 +1,23 @@
 import { cautionsOf, type Caution } from '../caution';
 import type { Drink } from '../drink/drink';
-import { keepingOf, type Keeping } from '../keeping';
+import { findingsOf, type Finding } from '../finding';
+import { ACID_LINE_pH, hotWaterMinutes, keepingOf, type Keeping, type Stored } from '../keeping';
 import { describeLiquid, type Liquid } from '../liquid/describe-liquid';
-import { scaled, type Composition } from '../liquid/composition';
-import type { LineOptions } from '../quantity/read-ingredient-line';
-import { nutrientsOf, perLitreOf, servingSize, type Nutrients, type PerLitre, type ServingSize } from '../serving';
-import { potOf, runSteps, type Pot, type Trace } from '../simulate';
-import { findingsOf, type Finding } from './finding';
+import { addScaled, emptyComposition, scaled, type Composition } from '../liquid/composition';
+import {
+  botanicalsOf,
+  nutrientsOf,
+  perLitreOf,
+  servingSize,
+  type BotanicalDose,
+  type Nutrients,
+  type PerLitre,
+  type ServingSize,
+} from '../serving';
+import { runSteps, type Pot, type RunOptions, type Trace } from '../simulate';
+
+/** How a drink is analysed: the kitchen, and the spoons in it. */
+export type AnalyseOptions = Omit<RunOptions, 'preparations'>;
 
 /** A text of the drink that was not understood; `step` is null for the serving. */
 export interface AnalysisProblem {
@@ -20,12 +31,15 @@ export interface AnalysisProblem {
 /** Everything that is read off the trace of a drink. */
 export interface Analysis {
   readonly drink: Drink;
+  readonly options: AnalyseOptions;
   readonly trace: Trace;
   readonly problems: readonly AnalysisProblem[];
   readonly serving: ServingSize | null;
   readonly liquid: Liquid | null;
   readonly perServing: Nutrients;
   readonly perLitre: PerLitre | null;
+  /** Dried plant whose strength is in a serving. */
+  readonly botanicals: readonly BotanicalDose[];
   /** Contents of a whole litre, and of the whole batch. */
   readonly litre: Nutrients | null;
   readonly batch: Nutrients;
@@ -36,11 +50,13 @@ export interface Analysis {
 
 const MINERALS = new Set(['salt', 'acid']);
 
+/** What salts, acids and powders brought, as far as it is in the liquid. */
 function addedMinerals(pot: Pot): Nutrients & { potassium_mmol: number } {
-  const salts = potOf(
-    pot.entries.filter(({ ingredient }) => MINERALS.has(ingredient.role) && ingredient.state === 'soluble'),
-  );
-  return { ...nutrientsOf(salts.liquid), potassium_mmol: salts.liquid.potassium_mmol };
+  const added = emptyComposition();
+  for (const [ingredient, grams] of pot.origins)
+    if (MINERALS.has(ingredient.role) && ingredient.state === 'soluble' && ingredient.composition)
+      addScaled(added, ingredient.composition, grams);
+  return { ...nutrientsOf(added), potassium_mmol: added.potassium_mmol };
 }
 
 /** Totals of one serving of the pot. */
@@ -48,48 +64,95 @@ export function servingComposition(pot: Pot, serving: ServingSize | null): Compo
   return scaled(pot.liquid, serving && serving.servings > 0 ? 1 / serving.servings : 0);
 }
 
+function storedAs({ entries, pot }: Trace, kind: Drink['kind'], acid: boolean): Stored {
+  const place = entries.findLast((entry) => entry.place)?.place;
+  const processed = entries.find((entry) => entry.processed)?.processed;
+  const needed = processed && hotWaterMinutes(kind === 'juice' ? 'juice' : 'berry-syrup', processed.altitude_m ?? 0);
+  return {
+    ...(place ? { place } : {}),
+    processed: acid && processed !== undefined && processed.minutes >= (needed ?? Infinity),
+    pieces: pot.solids.length > 0,
+  };
+}
+
+/** What is done to each glass, as totals of one serving. */
+function atServing(drink: Drink, options: RunOptions): { trace: Trace | null; added: Composition | null } {
+  if (!drink.atServing || drink.atServing.length === 0) return { trace: null, added: null };
+  const trace = runSteps(drink.atServing, options);
+  return { trace, added: trace.pot.liquid };
+}
+
+/** Cautions about how a preparation was made hold for every drink it goes into. */
+const INHERITED = new Set(['elder-needs-cooking', 'hip-hairs', 'seeds-pits', 'not-to-swallow']);
+
+function inherited(drink: Drink, trace: Trace, options: RunOptions): readonly Caution[] {
+  const used = new Set(trace.pot.entries.flatMap(({ within }) => within ?? []));
+  return [...used].flatMap((name) => {
+    const preparation = drink.preparations?.[name];
+    if (!preparation) return [];
+    const { [name]: _itself, ...others } = drink.preparations ?? {};
+    const inner = { ...preparation, preparations: { ...others, ...preparation.preparations } };
+    return analyseDrink(inner, options).cautions.filter(({ code }) => INHERITED.has(code));
+  });
+}
+
 /**
- * Runs a drink and reads everything off the trace: contents, liquid, keeping, cautions.
+ * Runs a drink and reads everything off the trace: contents, liquid, keeping, cautions, findings.
  *
  * @param drink as written
- * @param options what spoons are meant where a line does not say
+ * @param options kitchen, and what spoons are meant where a line does not say
  * @returns figures of what could be understood, with everything that could not in `problems`
  */
-export function analyseDrink(drink: Drink, options: LineOptions = {}): Analysis {
-  const trace = runSteps(drink.steps, options);
+export function analyseDrink(drink: Drink, options: AnalyseOptions = {}): Analysis {
+  const runOptions: RunOptions = { ...options, ...(drink.preparations ? { preparations: drink.preparations } : {}) };
+  const trace = runSteps(drink.steps, runOptions);
   const { pot } = trace;
   const liquid = pot.dry ? null : describeLiquid(pot.liquid);
   const size = servingSize(drink, pot);
   const serving = size.kind === 'serving' ? size : null;
-  const perServing = nutrientsOf(servingComposition(pot, serving));
+  const glass = atServing(drink, runOptions);
+  const served = { ...servingComposition(pot, serving) };
+  if (glass.added) addScaled(served, glass.added, 1);
+  const perServing = nutrientsOf(served);
   const perLitre = liquid ? perLitreOf(pot.liquid, liquid.volume_mL) : null;
   const added = addedMinerals(pot);
   const share = serving && serving.servings > 0 ? 1 / serving.servings : 0;
   const problems: AnalysisProblem[] = [...trace.problems];
+  for (const problem of glass.trace?.problems ?? []) problems.push({ ...problem, step: null });
   if (size.kind === 'unreadable') problems.push({ ...size, step: null });
+  const acid = liquid !== null && liquid.pH + liquid.phMargin <= ACID_LINE_pH;
+  const keeping = pot.mass_g > 0 ? keepingOf(drink.kind, pot.liquid, liquid, storedAs(trace, drink.kind, acid)) : null;
+  const own = cautionsOf({
+    kind: drink.kind,
+    drink,
+    trace,
+    liquid,
+    perLitre,
+    perServing,
+    keeping,
+    servings: serving?.servings ?? 0,
+    addedPerServing: {
+      potassium_mmol: added.potassium_mmol * share,
+      magnesium_mg: added.magnesium_mg * share,
+      sodium_mg: added.sodium_mg * share,
+    },
+  });
+  const passedOn = drink.preparations ? inherited(drink, trace, options) : [];
+  const cautions = [...own, ...passedOn.filter(({ code }) => !own.some((caution) => caution.code === code))];
   return {
     drink,
+    options,
     trace,
     problems,
     serving,
     liquid,
     perServing,
     perLitre,
+    botanicals: botanicalsOf(pot, serving?.servings ?? 0),
     litre: liquid ? nutrientsOf(scaled(pot.liquid, 1000 / liquid.volume_mL)) : null,
     batch: nutrientsOf(pot.liquid),
-    keeping: pot.mass_g > 0 ? keepingOf(drink.kind, pot.liquid, liquid) : null,
-    cautions: cautionsOf({
-      kind: drink.kind,
-      trace,
-      liquid,
-      perLitre,
-      perServing,
-      addedPerServing: {
-        potassium_mmol: added.potassium_mmol * share,
-        magnesium_mg: added.magnesium_mg * share,
-        sodium_mg: added.sodium_mg * share,
-      },
-    }),
-    findings: findingsOf(trace),
+    keeping,
+    cautions,
+    findings: findingsOf({ drink, trace, liquid, perLitre, perServing, serving, keeping }),
   };
 }

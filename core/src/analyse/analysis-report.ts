@@ -2,11 +2,6 @@ import type { Analysis } from './analyse-drink';
 
 export const ANALYSIS_FORMAT = 'wellhydra-analysis/1';
 
-/** Share of the work that is done with the hands; stirring is, waiting is not. */
-function times(analysis: Analysis) {
-  return { total_min: analysis.trace.total_min, handsOn_min: analysis.trace.total_min };
-}
-
 /**
  * An analysis as the command line prints it: plain JSON, null where a figure does not apply.
  *
@@ -25,7 +20,10 @@ export function analysisReport(analysis: Analysis) {
     },
     perServing: {
       ...analysis.perServing,
-      botanicals: [] as readonly { ingredient: string; dryEquivalent_g: number }[],
+      botanicals: analysis.botanicals.map(({ ingredient, dryEquivalent_g }) => ({
+        ingredient: ingredient.name,
+        dryEquivalent_g,
+      })),
     },
     perLitre: analysis.perLitre ?? NO_CONCENTRATIONS,
     liquid: {
@@ -39,8 +37,8 @@ export function analysisReport(analysis: Analysis) {
       alcohol_pctABV: liquid?.alcohol_pctABV ?? null,
       viscosity_mPas: liquid?.viscosity_mPas ?? null,
     },
-    time: times(analysis),
-    losses: { steam_g: 0, strained_g: 0 },
+    time: { total_min: trace.total_min, handsOn_min: trace.handsOn_min },
+    losses: trace.losses,
     keeping: keeping ? { place: keeping.place, days: keeping.days, heldBackBy: keeping.heldBackBy } : null,
     cautions: analysis.cautions.map(({ code, severity, text }) => ({ code, severity, text })),
     findings: analysis.findings,

@@ -2,6 +2,7 @@ import type { Analysis } from './analyse-drink';
 
 /** Figures that have a spread, by their path in an analysis. */
 export const SPREAD_FIGURES = [
+  'yield.mass_g',
   'yield.volume_mL',
   'perServing.energy_kcal',
   'perServing.carbohydrate_g',
@@ -12,6 +13,10 @@ export const SPREAD_FIGURES = [
   'perServing.calcium_mg',
   'perServing.chloride_mg',
   'perServing.vitaminC_mg',
+  'perServing.addedSugars_g',
+  'perServing.fat_g',
+  'perServing.ethanol_g',
+  'perServing.caffeine_mg',
   'perLitre.sodium_mmol',
   'perLitre.potassium_mmol',
   'perLitre.magnesium_mmol',
@@ -27,6 +32,9 @@ export const SPREAD_FIGURES = [
   'liquid.brix',
   'liquid.osmolarity_mOsm_L',
   'liquid.osmolality_mOsm_kg',
+  'liquid.density_g_mL',
+  'liquid.alcohol_pctABV',
+  'liquid.waterActivity',
   'liquid.pH',
 ] as const;
 
@@ -35,6 +43,7 @@ export type SpreadFigure = (typeof SPREAD_FIGURES)[number];
 /** The value of a figure in an analysis; null where it does not apply. */
 export function figureValue(analysis: Analysis, figure: SpreadFigure): number | null {
   if (figure === 'yield.volume_mL') return analysis.liquid?.volume_mL ?? null;
+  if (figure === 'yield.mass_g') return analysis.trace.pot.mass_g;
   const [part, name] = figure.split('.') as ['perServing' | 'perLitre' | 'liquid', string];
   const group = analysis[part] as Readonly<Record<string, number>> | null;
   return group?.[name] ?? null;

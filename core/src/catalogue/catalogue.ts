@@ -1,15 +1,20 @@
 import { BULK_DENSITIES } from './data/bulk-densities';
 import { COMPOUNDS } from './data/compounds';
 import { JUICES_AND_VINEGARS } from './data/juices-and-vinegars';
-import { GROUND_SUGARS, MEASURED_ONLY } from './data/measured-only';
-import { JUICE_YIELDS, PIECES, ROOTS } from './data/pieces';
+import { DRIED_PLANTS } from './data/dried-plants';
+import { FRESH_PLANTS } from './data/fresh-plants';
+import { GROUND_SUGARS } from './data/ground-sugars';
+import { LIQUIDS, MORE_SWEETENERS } from './data/liquids';
+import { PIECES, ROOTS } from './data/pieces';
 import { PLANTS } from './data/plants';
 import { SOURCES } from './data/sources';
 import { SWEETENERS } from './data/sweeteners';
 import { WATERS } from './data/waters';
 import type { BulkDensity, Ingredient } from './ingredient';
 import type { FoodRow } from './ingredient-row';
-import { compoundComposition, foodComposition, waterComposition } from './row-compositions';
+import { BERRY_YIELDS, FIRM_YIELDS, JUICE_YIELDS, type JuiceYields } from '../process/juicing';
+import { plantRow } from './plant-tuple';
+import { DRIED_BELOW_PCT, compoundComposition, foodComposition, waterComposition } from './row-compositions';
 
 const WATER_DENSITY: BulkDensity = { density_g_mL: 0.99823, cv: 0, texture: 'liquid' };
 /** Sucrose at 20 °C in 100 g of water; glucose and fructose dissolve at least as well in a drink. */
@@ -17,8 +22,12 @@ const SUGAR_SOLUBILITY_g_100g = 202;
 
 const FOODS: readonly FoodRow[] = [
   ...JUICES_AND_VINEGARS,
+  ...LIQUIDS,
   ...SWEETENERS,
+  ...MORE_SWEETENERS,
   ...PLANTS,
+  ...FRESH_PLANTS.map(plantRow),
+  ...DRIED_PLANTS.map(plantRow),
   ...GROUND_SUGARS.map(({ sameAs, ...row }) => {
     const model = SWEETENERS.find((sugar) => sugar.id === sameAs);
     if (!model) throw new RangeError(`catalogue: '${row.id}' is the same as '${sameAs}', which is missing`);
@@ -26,24 +35,74 @@ const FOODS: readonly FoodRow[] = [
   }),
 ];
 
+/** How a plant lies in a spoon or cup where nobody has weighed it, g/mL (estimates of ours, C). */
+const GUESSED_BULK = {
+  leaf: { dried: 0.1, fresh: 0.08 },
+  flower: { dried: 0.08, fresh: 0.07 },
+  hibiscus: { dried: 0.3, fresh: 0.3 },
+  root_bark: { dried: 0.35, fresh: 0.5 },
+  berry_dried: { dried: 0.55, fresh: 0.6 },
+  rosehip_cut: { dried: 0.5, fresh: 0.5 },
+  seed: { dried: 0.45, fresh: 0.45 },
+  powder: { dried: 0.42, fresh: 0.42 },
+  mucilage_seed: { dried: 0.6, fresh: 0.6 },
+  fruit: { dried: 0.55, fresh: 0.6 },
+} as const;
+
+function guessedBulk(row: FoodRow): BulkDensity {
+  const bulk = GUESSED_BULK[row.part ?? 'leaf'];
+  const texture = row.part === 'powder' ? 'powder' : 'leaf';
+  return { density_g_mL: row.per100g.water < DRIED_BELOW_PCT ? bulk.dried : bulk.fresh, cv: 0.25, texture };
+}
+
 function measuresOf(id: string) {
   return {
     bulkDensities: BULK_DENSITIES.filter((row) => row.ingredient === id) as readonly BulkDensity[],
     pieces: PIECES.filter((row) => row.ingredient === id),
     root: ROOTS.find((row) => row.ingredient === id),
-    juice: JUICE_YIELDS.find((row) => row.fruit === id),
   };
+}
+
+const SOFT = /berr|currant|cherr|grapes|pomegranate/;
+
+/** How much juice a fresh plant gives: its own row, or that of soft or firm fruit. */
+function juiceOf(row: FoodRow): JuiceYields | undefined {
+  if (JUICE_YIELDS[row.id]) return JUICE_YIELDS[row.id];
+  if (row.part !== 'fruit' || row.id.endsWith('peel')) return undefined;
+  return SOFT.test(row.id) ? BERRY_YIELDS : FIRM_YIELDS;
+}
+
+const LIQUID_IDS = new Set(JUICES_AND_VINEGARS.map((row) => row.id));
+
+function botanyOf(row: FoodRow) {
+  if (row.state !== 'solid') return {};
+  const juice = juiceOf(row);
+  const juiceId = `${row.id}-juice`;
+  return {
+    part: row.part ?? 'leaf',
+    dried: row.per100g.water < DRIED_BELOW_PCT,
+    ...(juice ? { juice } : {}),
+    ...(LIQUID_IDS.has(juiceId) ? { juiceId } : {}),
+  } as const;
 }
 
 function fromFood(row: FoodRow): Ingredient {
   const { per100g: _contents, density_g_mL, source, ...named } = row;
   const measures = measuresOf(row.id);
-  const poured: readonly BulkDensity[] =
-    density_g_mL && row.state === 'liquid' ? [{ density_g_mL, cv: 0.005, texture: 'liquid' }] : [];
+  const poured: readonly BulkDensity[] = density_g_mL
+    ? row.state === 'liquid'
+      ? [{ density_g_mL, cv: 0.005, texture: 'liquid' }]
+      : row.state === 'soluble' && measures.bulkDensities.length === 0
+        ? [{ density_g_mL, cv: 0.02, texture: 'syrup' }]
+        : []
+    : [];
+  const guessed =
+    measures.bulkDensities.length + poured.length === 0 && row.state === 'solid' ? [guessedBulk(row)] : [];
   return {
     ...named,
     ...measures,
-    bulkDensities: [...measures.bulkDensities, ...poured],
+    ...botanyOf(row),
+    bulkDensities: [...measures.bulkDensities, ...poured, ...guessed],
     composition: foodComposition(row),
     ...(row.role === 'sweetener' ? { solubility_g_100g: SUGAR_SOLUBILITY_g_100g } : {}),
     source: SOURCES[source],
@@ -52,7 +111,7 @@ function fromFood(row: FoodRow): Ingredient {
 
 function buildCatalogue(): readonly Ingredient[] {
   return [
-    ...WATERS.map(({ mg_L: _minerals, ...row }, index): Ingredient => ({
+    ...WATERS.map(({ mg_L: _minerals, carbonDioxide_mmol_L: _gas, ...row }, index): Ingredient => ({
       ...row,
       role: 'water',
       state: 'liquid',
@@ -75,12 +134,6 @@ function buildCatalogue(): readonly Ingredient[] {
       confidence: row.confidence,
     })),
     ...FOODS.map(fromFood),
-    ...MEASURED_ONLY.map((row): Ingredient => ({
-      ...row,
-      state: 'solid',
-      ...measuresOf(row.id),
-      source: SOURCES[row.source],
-    })),
   ];
 }
 

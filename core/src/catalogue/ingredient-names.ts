@@ -2,7 +2,7 @@ import { CATALOGUE } from './catalogue';
 import type { Ingredient } from './ingredient';
 
 const IRREGULAR: Readonly<Record<string, string>> = { leaves: 'leaf', berries: 'berry', cherries: 'cherry' };
-const ENDS_IN_S = new Set(['molasses', 'anise', 'hibiscus', 'citrus']);
+const ENDS_IN_S = new Set(['molasses', 'anise', 'hibiscus', 'citrus', 'rooibos', 'asparagus']);
 
 /** One word in the singular, as far as kitchen words go. */
 function singular(word: string): string {

@@ -1,9 +1,24 @@
+import type { PlantPart } from '../process/retention';
 import type { SourceId } from './data/sources';
 
 /** A: textbook or legal value. B: typical of print, good to its stated spread. C: estimate. */
 export type Confidence = 'A' | 'B' | 'C';
 
-export type Role = 'water' | 'salt' | 'acid' | 'sweetener' | 'juice' | 'fruit' | 'herb' | 'spice' | 'seed';
+export type Role =
+  | 'water'
+  | 'salt'
+  | 'acid'
+  | 'sweetener'
+  | 'juice'
+  | 'fruit'
+  | 'vegetable'
+  | 'herb'
+  | 'spice'
+  | 'seed'
+  | 'tea'
+  | 'milk'
+  | 'fat'
+  | 'spirit';
 
 /** What happens to it in water: pours in, goes into solution, or stays as pieces. */
 export type State = 'liquid' | 'soluble' | 'solid';
@@ -20,6 +35,10 @@ export interface Per100g {
   readonly fructose?: number;
   readonly otherCarbohydrate?: number;
   readonly fat?: number;
+  readonly protein?: number;
+  readonly ethanol?: number;
+  readonly lactic?: number;
+  readonly caffeine_mg?: number;
   readonly citric?: number;
   readonly malic?: number;
   readonly tartaric?: number;
@@ -35,6 +54,8 @@ export interface Per100g {
   readonly phosphorus_mg?: number;
   readonly vitaminC_mg?: number;
   readonly residualAnion_mEq_per_kg?: number;
+  /** Where no residual is given: the pH it fits, of the pure food or of an infusion of a dried plant. */
+  readonly referencePh?: number;
 }
 
 interface NamedRow {
@@ -50,6 +71,8 @@ export interface FoodRow extends NamedRow {
   readonly state: State;
   readonly per100g: Per100g;
   readonly density_g_mL?: number;
+  /** For a plant: how it holds and gives. */
+  readonly part?: PlantPart;
 }
 
 /** A pure compound: everything but its names follows from its formula. */
@@ -73,11 +96,8 @@ export interface WaterRow extends NamedRow {
   readonly mg_L: Readonly<
     Partial<Record<'sodium' | 'potassium' | 'magnesium' | 'calcium' | 'chloride' | 'sulfate' | 'bicarbonate', number>>
   >;
-}
-
-/** Something that can be measured out, whose contents are not tabulated. */
-export interface MeasuredOnlyRow extends NamedRow {
-  readonly role: Role;
+  /** Dissolved gas, as carbonic acid, mmol/L. */
+  readonly carbonDioxide_mmol_L?: number;
 }
 
 export interface BulkDensityRow {
@@ -106,14 +126,4 @@ export interface RootRow {
   readonly diameter_cm: number;
   readonly density_g_mL: number;
   readonly cv: number;
-}
-
-/** Juice of a fruit as a share of its mass as bought, pressed by hand. */
-export interface JuiceYieldRow {
-  readonly fruit: string;
-  readonly juice: string;
-  readonly share: number;
-  readonly low: number;
-  readonly high: number;
-  readonly confidence: Confidence;
 }

@@ -1,14 +1,7 @@
 import type { Composition } from '../liquid/composition';
-import type {
-  BulkDensityRow,
-  Confidence,
-  JuiceYieldRow,
-  PieceRow,
-  Role,
-  RootRow,
-  State,
-  Texture,
-} from './ingredient-row';
+import type { JuiceYields } from '../process/juicing';
+import type { PlantPart } from '../process/retention';
+import type { BulkDensityRow, Confidence, PieceRow, Role, RootRow, State, Texture } from './ingredient-row';
 
 export type { Confidence, Role, State, Texture };
 
@@ -34,7 +27,12 @@ export interface Ingredient {
   readonly bulkDensities: readonly BulkDensity[];
   readonly pieces: readonly PieceRow[];
   readonly root?: RootRow;
-  readonly juice?: JuiceYieldRow;
+  /** Juice as a share of the mass as bought, by method; absent where nobody presses it. */
+  readonly juice?: JuiceYields;
+  /** For a plant: how it holds and gives, whether it is dried, and what its juice is listed as. */
+  readonly part?: PlantPart;
+  readonly dried?: boolean;
+  readonly juiceId?: string;
   readonly source: string;
   readonly confidence: Confidence;
 }

@@ -3,13 +3,16 @@ import { ASCORBIC_ACID_g_mol, ATOMIC_WEIGHTS, BICARBONATE_g_mol, SULFATE_g_mol }
 import { WEAK_ACIDS } from '../liquid/weak-acids';
 import { countElements, crystalWater, molarMass } from './chemical-formula';
 import type { CompoundRow, FoodRow, Per100g, WaterRow } from './ingredient-row';
+import { residualAnion } from './residual-anion';
 
 const WATER_DENSITY_g_mL = 0.99823;
 const WATER_g_mol = 18.015;
+/** A plant with less water than this is a dried one, g per 100 g. */
+export const DRIED_BELOW_PCT = 50;
 
 const weight = (element: string): number => ATOMIC_WEIGHTS[element] as number;
 
-const FOOD_ACIDS = ['citric', 'malic', 'tartaric', 'acetic', 'gluconic', 'quinic', 'hibiscus'] as const;
+const FOOD_ACIDS = ['citric', 'malic', 'tartaric', 'acetic', 'lactic', 'gluconic', 'quinic', 'hibiscus'] as const;
 
 function acidAmounts(row: Per100g): Partial<Record<string, number>> {
   return Object.fromEntries(
@@ -22,21 +25,24 @@ function acidAmounts(row: Per100g): Partial<Record<string, number>> {
 }
 
 /** One gram of a food from its row of contents per 100 g. */
-export function foodComposition(row: Pick<FoodRow, 'per100g' | 'role'>): Composition {
+export function foodComposition(row: Pick<FoodRow, 'per100g' | 'role' | 'state'>): Composition {
   const p = row.per100g;
   const share = (grams: number | undefined) => (grams ?? 0) / 100;
   const ion = (mg: number | undefined, element: string) => (mg ?? 0) / 100 / weight(element);
   const sugars = share(p.sucrose) + share(p.glucose) + share(p.fructose);
-  return compositionOf({
+  const known = compositionOf({
     water_g: share(p.water),
     solubleSolids_g: share(p.solubleSolids),
-    insoluble_g: Math.max(0, 1 - share(p.water) - share(p.solubleSolids)),
+    insoluble_g: Math.max(0, 1 - share(p.water) - share(p.solubleSolids) - share(p.ethanol)),
+    ethanol_g: share(p.ethanol),
     sucrose_g: share(p.sucrose),
     glucose_g: share(p.glucose),
     fructose_g: share(p.fructose),
     otherCarbohydrate_g: share(p.otherCarbohydrate),
     addedSugars_g: row.role === 'sweetener' ? sugars : 0,
     fat_g: share(p.fat),
+    protein_g: share(p.protein),
+    caffeine_mg: share(p.caffeine_mg),
     energy_kcal: share(p.energy_kcal),
     sodium_mmol: ion(p.sodium_mg, 'Na'),
     potassium_mmol: ion(p.potassium_mg, 'K'),
@@ -48,6 +54,9 @@ export function foodComposition(row: Pick<FoodRow, 'per100g' | 'role'>): Composi
     residualAnion_mEq: (p.residualAnion_mEq_per_kg ?? 0) / 1000,
     ...acidAmounts(p),
   });
+  if (p.referencePh === undefined) return known;
+  const dried = row.state === 'solid' && p.water < DRIED_BELOW_PCT;
+  return { ...known, residualAnion_mEq: residualAnion(known, p.referencePh, dried) };
 }
 
 /** One gram of a pure compound from its formula; crystal water joins the water. */
@@ -89,6 +98,7 @@ export function waterComposition(row: WaterRow): Composition {
     calcium_mmol: perGram(m.calcium, weight('Ca')),
     chloride_mmol: perGram(m.chloride, weight('Cl')),
     sulfate_mmol: perGram(m.sulfate, SULFATE_g_mol),
-    carbonic_mmol: perGram(m.bicarbonate, BICARBONATE_g_mol),
+    carbonic_mmol:
+      perGram(m.bicarbonate, BICARBONATE_g_mol) + (row.carbonDioxide_mmol_L ?? 0) / (1000 * WATER_DENSITY_g_mL),
   });
 }

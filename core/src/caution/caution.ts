@@ -1,4 +1,5 @@
-import type { DrinkKind } from '../drink/drink';
+import type { Drink, DrinkKind } from '../drink/drink';
+import type { Keeping } from '../keeping/keeping-of';
 import type { Liquid } from '../liquid/describe-liquid';
 import type { Nutrients, PerLitre } from '../serving/nutrients';
 import type { Trace } from '../simulate/run-steps';
@@ -9,7 +10,11 @@ export type Severity = 'stop' | 'warn' | 'note';
 /** Everything a rule may look at. */
 export interface CautionContext {
   readonly kind: DrinkKind;
+  readonly drink: Drink;
   readonly trace: Trace;
+  readonly keeping: Keeping | null;
+  /** Servings in the batch; 0 where that is not known. */
+  readonly servings: number;
   readonly liquid: Liquid | null;
   readonly perLitre: PerLitre | null;
   readonly perServing: Nutrients;

@@ -1,5 +1,5 @@
 import type { Caution, CautionContext, Severity } from './caution';
-import { CAUTION_RULES } from './rules';
+import { CAUTION_RULES } from './rules/all-rules';
 
 const ORDER: Readonly<Record<Severity, number>> = { stop: 0, warn: 1, note: 2 };
 

@@ -2,4 +2,4 @@
 export type { Caution, CautionContext, CautionRule, Severity } from './caution';
 export { cautionsOf } from './cautions-of';
 export { REHYDRATION_SODIUM, dilutionWater } from './rehydration-dilution';
-export { CAUTION_RULES } from './rules';
+export { CAUTION_RULES } from './rules/all-rules';

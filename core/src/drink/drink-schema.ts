@@ -1,4 +1,4 @@
-import { DRINK_FORMAT, DRINK_KINDS, VERBS } from './drink';
+import { DRINK_FORMAT, DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from './drink';
 
 /** JSON Schema (draft 2020-12) of the drink file. */
 export const DRINK_SCHEMA = {
@@ -22,11 +22,14 @@ export const DRINK_SCHEMA = {
     step: {
       type: 'object',
       description: 'One verb with text that the quantity reader understands, and qualifiers',
-      oneOf: VERBS.map((verb) => ({ required: [verb] })),
+      // `strain` is a verb of its own and a qualifier of `rinsePass`.
+      oneOf: VERBS.map((verb) =>
+        verb === 'strain' ? { required: [verb], not: { required: ['rinsePass'] } } : { required: [verb] },
+      ),
       properties: {
         ...Object.fromEntries(VERBS.map((verb) => [verb, { type: 'string' }])),
-        note: { type: 'string' },
-        optional: { type: 'boolean' },
+        ...Object.fromEntries(TEXT_QUALIFIERS.map((name) => [name, { type: 'string' }])),
+        ...Object.fromEntries(FLAG_QUALIFIERS.map((name) => [name, { type: 'boolean' }])),
       },
     },
   },

@@ -17,7 +17,7 @@ export const DRINK_KINDS = [
 ] as const;
 export type DrinkKind = (typeof DRINK_KINDS)[number];
 
-/** Every verb of the format; {@link RUNNABLE_VERBS} says which of them the simulator runs. */
+/** Every verb of the format. */
 export const VERBS = [
   'add',
   'use',
@@ -52,15 +52,48 @@ export const VERBS = [
 ] as const;
 export type Verb = (typeof VERBS)[number];
 
-export const RUNNABLE_VERBS = ['add', 'dissolve', 'stir', 'shake'] as const satisfies readonly Verb[];
-
 /** One thing done, as written. */
 export interface DrinkStep {
   readonly verb: Verb;
   readonly text: string;
   readonly note?: string;
   readonly optional?: boolean;
+  /** on, ajar or off. */
+  readonly lid?: string;
+  readonly burner?: string;
+  readonly pot?: string;
+  /** Where or how warm it stands. */
+  readonly at?: string;
+  /** What it stands or lies in. */
+  readonly in?: string;
+  readonly for?: string;
+  readonly keepLiquid?: boolean;
+  readonly loadLimit?: string;
+  readonly gently?: boolean;
+  readonly strain?: string;
+  readonly as?: string;
+  readonly headspace?: string;
+  readonly method?: string;
+  readonly altitude?: string;
 }
+
+/** Qualifiers of a step that are text, and those that are yes or no. */
+export const TEXT_QUALIFIERS = [
+  'note',
+  'lid',
+  'burner',
+  'pot',
+  'at',
+  'in',
+  'for',
+  'loadLimit',
+  'strain',
+  'as',
+  'headspace',
+  'method',
+  'altitude',
+] as const satisfies readonly (keyof DrinkStep)[];
+export const FLAG_QUALIFIERS = ['optional', 'keepLiquid', 'gently'] as const satisfies readonly (keyof DrinkStep)[];
 
 /** A formula: what it is for, how it is served, and its steps in order. */
 export interface Drink {
@@ -71,6 +104,10 @@ export interface Drink {
   /** Code of the target it is measured against, where not the first of its kind. */
   readonly target?: string;
   readonly steps: readonly DrinkStep[];
+  /** Done to each glass, not to the batch. */
+  readonly atServing?: readonly DrinkStep[];
+  /** Drinks used inside this one, by name. */
+  readonly preparations?: Readonly<Record<string, Drink>>;
 }
 
 /** Size of a serving by kind, where the drink does not say. */

@@ -1,4 +1,4 @@
-import type { DrinkStep } from './drink';
+import { FLAG_QUALIFIERS, TEXT_QUALIFIERS, type DrinkStep } from './drink';
 
 /** A step as it is edited: with an id that stays when it moves. */
 export interface EditedStep extends DrinkStep {
@@ -32,14 +32,11 @@ export interface MergedDrink {
 
 const FIELDS = ['name', 'kind', 'serving', 'target'] as const;
 
+const STEP_KEYS = ['verb', 'text', ...TEXT_QUALIFIERS, ...FLAG_QUALIFIERS] as const;
+
+/** What is left out is the same as empty or false. */
 const sameStep = (a: EditedStep | undefined, b: EditedStep | undefined): boolean =>
-  a === b ||
-  (a !== undefined &&
-    b !== undefined &&
-    a.verb === b.verb &&
-    a.text === b.text &&
-    (a.note ?? '') === (b.note ?? '') &&
-    (a.optional ?? false) === (b.optional ?? false));
+  a === b || (a !== undefined && b !== undefined && STEP_KEYS.every((key) => (a[key] || '') === (b[key] || '')));
 
 /** Whether two documents say the same, however their keys are ordered. */
 export function sameDocument(a: DrinkDocument, b: DrinkDocument): boolean {

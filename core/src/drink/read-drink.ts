@@ -1,4 +1,14 @@
-import { DRINK_FORMAT, DRINK_KINDS, VERBS, type Drink, type DrinkKind, type DrinkStep, type Verb } from './drink';
+import {
+  DRINK_FORMAT,
+  DRINK_KINDS,
+  FLAG_QUALIFIERS,
+  TEXT_QUALIFIERS,
+  VERBS,
+  type Drink,
+  type DrinkKind,
+  type DrinkStep,
+  type Verb,
+} from './drink';
 
 /** Something wrong in a drink file: where, what, and what to do. */
 export interface DrinkProblem {
@@ -12,27 +22,10 @@ export type ReadDrink =
   | { readonly kind: 'drink'; readonly drink: Drink }
   | { readonly kind: 'not-a-drink'; readonly problems: readonly DrinkProblem[] };
 
-const STEP_QUALIFIERS = new Set([
-  'note',
-  'optional',
-  'in',
-  'for',
-  'keepLiquid',
-  'lid',
-  'burner',
-  'pot',
-  'at',
-  'loadLimit',
-  'gently',
-  'strain',
-  'as',
-  'headspace',
-  'method',
-  'altitude',
-]);
+const STEP_QUALIFIERS = new Set<string>([...TEXT_QUALIFIERS, ...FLAG_QUALIFIERS]);
 const KNOWN_FIELDS = new Set(['format', 'name', 'kind', 'serving', 'target', 'steps', 'atServing', 'preparations']);
-/** Parts of the format that are read elsewhere than here, and not yet run. */
-const UNRUN_FIELDS = ['atServing', 'preparations'] as const;
+/** Preparations inside preparations, at most. */
+const DEEPEST = 5;
 
 type Json = Record<string, unknown>;
 const isObject = (value: unknown): value is Json =>
@@ -65,15 +58,20 @@ function readStep(step: unknown, at: string, problems: DrinkProblem[]): DrinkSte
   for (const key of Object.keys(step))
     if (key !== verb && !STEP_QUALIFIERS.has(key))
       wrong(`${at}.${key}`, key, `"${key}" is neither a verb nor a qualifier of a step.`);
-  if (step.note !== undefined && typeof step.note !== 'string') wrong(`${at}.note`, show(step.note), 'A note is text.');
-  if (step.optional !== undefined && typeof step.optional !== 'boolean')
-    wrong(`${at}.optional`, show(step.optional), 'optional is true or false.');
-  return {
-    verb,
-    text,
-    ...(typeof step.note === 'string' ? { note: step.note } : {}),
-    ...(step.optional === true ? { optional: true } : {}),
-  };
+  const qualifiers: Record<string, string | boolean> = {};
+  for (const key of TEXT_QUALIFIERS) {
+    const value = step[key];
+    if (value === undefined || key === verb) continue;
+    if (typeof value === 'string') qualifiers[key] = value;
+    else wrong(`${at}.${key}`, show(value), `${key} is text.`);
+  }
+  for (const key of FLAG_QUALIFIERS) {
+    const value = step[key];
+    if (value === undefined) continue;
+    if (typeof value !== 'boolean') wrong(`${at}.${key}`, show(value), `${key} is true or false.`);
+    else if (value) qualifiers[key] = true;
+  }
+  return { verb, text, ...qualifiers };
 }
 
 function readText(json: Json, field: string, problems: DrinkProblem[]): string | undefined {
@@ -83,12 +81,38 @@ function readText(json: Json, field: string, problems: DrinkProblem[]): string |
   return undefined;
 }
 
-function readSteps(json: Json, problems: DrinkProblem[]): DrinkStep[] {
-  if (!Array.isArray(json.steps)) {
-    problems.push({ at: 'steps', text: show(json.steps), message: 'A drink has a list of steps.' });
+function readSteps(json: Json, field: 'steps' | 'atServing', problems: DrinkProblem[]): DrinkStep[] {
+  const steps = json[field];
+  if (!Array.isArray(steps)) {
+    problems.push({ at: field, text: show(steps), message: `${field} is a list of steps.` });
     return [];
   }
-  return json.steps.flatMap((step, index) => readStep(step, `steps[${index}]`, problems) ?? []);
+  return steps.flatMap((step, index) => readStep(step, `${field}[${index}]`, problems) ?? []);
+}
+
+function readPreparations(json: Json, depth: number, problems: DrinkProblem[]): Record<string, Drink> {
+  const written = json.preparations;
+  if (!isObject(written)) {
+    problems.push({ at: 'preparations', text: show(written), message: 'preparations are drinks by name.' });
+    return {};
+  }
+  if (depth >= DEEPEST) {
+    problems.push({ at: 'preparations', text: '', message: `Preparations go at most ${DEEPEST} deep.` });
+    return {};
+  }
+  const read: Record<string, Drink> = {};
+  for (const [name, value] of Object.entries(written)) {
+    const each = readAt(value, depth + 1);
+    if (each.kind === 'drink') read[name] = each.drink;
+    else
+      problems.push(
+        ...each.problems.map((problem) => ({
+          ...problem,
+          at: `preparations.${name}${problem.at ? `.${problem.at}` : ''}`,
+        })),
+      );
+  }
+  return read;
 }
 
 /**
@@ -98,6 +122,10 @@ function readSteps(json: Json, problems: DrinkProblem[]): DrinkStep[] {
  * @returns the drink, or every problem found with its place in the file
  */
 export function readDrink(json: unknown): ReadDrink {
+  return readAt(json, 0);
+}
+
+function readAt(json: unknown, depth: number): ReadDrink {
   if (!isObject(json))
     return { kind: 'not-a-drink', problems: [{ at: '', text: show(json), message: 'A drink file is a JSON object.' }] };
   const problems: DrinkProblem[] = [];
@@ -110,12 +138,11 @@ export function readDrink(json: unknown): ReadDrink {
   for (const field of Object.keys(json))
     if (!KNOWN_FIELDS.has(field))
       problems.push({ at: field, text: field, message: `"${field}" is not a field of a drink.` });
-  for (const field of UNRUN_FIELDS)
-    if (json[field] !== undefined && Object.keys(json[field] as object).length > 0)
-      problems.push({ at: field, text: field, message: `${field} is not run yet. Put these amounts into the steps.` });
   const serving = readText(json, 'serving', problems);
   const target = readText(json, 'target', problems);
-  const steps = readSteps(json, problems);
+  const steps = readSteps(json, 'steps', problems);
+  const atServing = json.atServing === undefined ? [] : readSteps(json, 'atServing', problems);
+  const preparations = json.preparations === undefined ? {} : readPreparations(json, depth, problems);
   if (problems.length > 0) return { kind: 'not-a-drink', problems };
   return {
     kind: 'drink',
@@ -125,16 +152,28 @@ export function readDrink(json: unknown): ReadDrink {
       steps,
       ...(serving === undefined ? {} : { serving }),
       ...(target === undefined ? {} : { target }),
+      ...(atServing.length > 0 ? { atServing } : {}),
+      ...(Object.keys(preparations).length > 0 ? { preparations } : {}),
     },
   };
 }
 
+const writeStep = ({ verb, text, ...qualifiers }: DrinkStep): Json => ({ [verb]: text, ...qualifiers });
+
 /** A drink as a file: what {@link readDrink} reads back to the same drink. */
 export function writeDrink(drink: Drink): Json {
-  const { steps, ...head } = drink;
+  const { steps, atServing, preparations, ...head } = drink;
   return {
     format: DRINK_FORMAT,
     ...head,
-    steps: steps.map(({ verb, text, ...qualifiers }) => ({ [verb]: text, ...qualifiers })),
+    steps: steps.map(writeStep),
+    ...(atServing ? { atServing: atServing.map(writeStep) } : {}),
+    ...(preparations
+      ? {
+          preparations: Object.fromEntries(
+            Object.entries(preparations).map(([name, each]) => [name, writeDrink(each)]),
+          ),
+        }
+      : {}),
   };
 }

@@ -2,10 +2,16 @@ import type { DrinkKind } from '../drink/drink';
 import type { Liquid } from '../liquid/describe-liquid';
 import { massOf, type Composition } from '../liquid/composition';
 import { WEAK_ACIDS } from '../liquid/weak-acids';
+import type { StoragePlace } from '../simulate/step-run';
 import { acidSugarIndex, classifyKeeping, lowAcid, surelyAcid, type KeepingProperties } from './classify-keeping';
-import { KEEPING_TIMES, type KeepingClass } from './keeping-classes';
+import { KEEPING_TIMES, type KeepingClass, type KeepingTimes } from './keeping-classes';
 
-export type KeepingPlace = 'fridge' | 'cupboard';
+export type KeepingPlace = StoragePlace;
+
+/** Months in a freezer, as days: vitamin and flavour go before it spoils. Source: household convention. */
+const FREEZER_days = 240;
+/** A tested, acid, processed jar keeps a year closed. Source: USDA/NCHFP. */
+const PROCESSED_days = 365;
 
 /** How long a drink keeps, where, and why no longer. An estimate. */
 export interface Keeping {
@@ -16,6 +22,15 @@ export interface Keeping {
   readonly daysInCoolRoom: number;
   readonly heldBackBy: readonly string[];
   readonly lowAcid: boolean;
+}
+
+/** What the steps said of storing it. */
+export interface Stored {
+  readonly place?: StoragePlace;
+  /** Processed in boiling water, long enough for the altitude. */
+  readonly processed?: boolean;
+  /** Plants still lie in it. */
+  readonly pieces?: boolean;
 }
 
 const molarMass = (property: string): number =>
@@ -46,28 +61,59 @@ function propertiesOf(kind: DrinkKind, c: Composition, liquid: Liquid | null): K
   };
 }
 
+const PIECES_IN_IT = 'plants still lie in it: take them out within a day';
+
+interface Spell {
+  readonly place: StoragePlace;
+  readonly days: number;
+  readonly because: readonly string[];
+}
+
+/** Days in the place the steps name, or in the better of fridge and cupboard. */
+function spellOf(properties: KeepingProperties, times: KeepingTimes, room: number, stored: Stored): Spell {
+  if (stored.place === 'freezer')
+    return { place: 'freezer', days: FREEZER_days, because: ['flavour and vitamin C fade, frozen'] };
+  if (stored.processed && surelyAcid(properties))
+    return {
+      place: stored.place ?? 'cupboard',
+      days: PROCESSED_days,
+      because: ['processed and acid: a closed jar fades before it spoils'],
+    };
+  if (stored.place === 'cool room' || stored.place === 'cupboard')
+    return { place: stored.place, days: room, because: [times.because] };
+  const inCupboard = stored.place === undefined && room >= times.fridge && properties.kind !== 'rehydration';
+  return { place: inCupboard ? 'cupboard' : 'fridge', days: times.fridge, because: [times.because] };
+}
+
 /**
- * How a drink keeps, from its kind and its liquid.
+ * How a drink keeps, from its kind, its liquid and where it is put.
  *
  * @param kind what it is for
  * @param composition totals of what is in the pot
  * @param liquid its properties, or null for a dry mix
+ * @param stored what the steps say of it
  */
-export function keepingOf(kind: DrinkKind, composition: Composition, liquid: Liquid | null): Keeping {
+export function keepingOf(
+  kind: DrinkKind,
+  composition: Composition,
+  liquid: Liquid | null,
+  stored: Stored = {},
+): Keeping {
   const properties = propertiesOf(kind, composition, liquid);
   const keepingClass = classifyKeeping(properties);
   const times = KEEPING_TIMES[keepingClass];
   // A thick syrup keeps in a room only when its water is bound, or its acid is certain.
   const roomSafe = !lowAcid(properties) || surelyAcid(properties) || properties.dry;
   const room = keepingClass === 'syrup_65' && !roomSafe ? 4 / 24 : times.room;
-  const inCupboard = room >= times.fridge;
+  const { place, days, because } = spellOf(properties, times, room, stored);
+  const heldUp = stored.pieces === true && days > 1 && keepingClass === 'infused_water';
   return {
     class: keepingClass,
-    place: inCupboard && keepingClass !== 'ors' ? 'cupboard' : 'fridge',
-    days: times.fridge,
-    daysOpened: times.fridgeOpened,
+    place,
+    days: heldUp ? 1 : days,
+    daysOpened: Math.min(days, times.fridgeOpened),
     daysInCoolRoom: room,
-    heldBackBy: [times.because],
+    heldBackBy: stored.pieces && !properties.dry ? [...because, PIECES_IN_IT] : because,
     lowAcid: !properties.dry && lowAcid(properties),
   };
 }

@@ -16,6 +16,8 @@ export const EXTENSIVE_PROPERTIES = [
   'otherCarbohydrate_g',
   'addedSugars_g',
   'fat_g',
+  'protein_g',
+  'caffeine_mg',
   'energy_kcal',
   'sodium_mmol',
   'potassium_mmol',
@@ -59,6 +61,8 @@ export function emptyComposition(): MutableComposition {
     otherCarbohydrate_g: 0,
     addedSugars_g: 0,
     fat_g: 0,
+    protein_g: 0,
+    caffeine_mg: 0,
     energy_kcal: 0,
     sodium_mmol: 0,
     potassium_mmol: 0,
@@ -104,6 +108,8 @@ export function addScaled(total: MutableComposition, part: Composition, factor: 
   total.otherCarbohydrate_g += part.otherCarbohydrate_g * factor;
   total.addedSugars_g += part.addedSugars_g * factor;
   total.fat_g += part.fat_g * factor;
+  total.protein_g += part.protein_g * factor;
+  total.caffeine_mg += part.caffeine_mg * factor;
   total.energy_kcal += part.energy_kcal * factor;
   total.sodium_mmol += part.sodium_mmol * factor;
   total.potassium_mmol += part.potassium_mmol * factor;

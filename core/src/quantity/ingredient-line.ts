@@ -4,7 +4,6 @@ import { formatNumber } from './format-number';
 import type { IngredientPhrase } from './ingredient-phrase';
 import type { MeasureError } from './measure-error';
 import type { MeasuredMass } from './measured-mass';
-import type { Unreadable } from './outcome';
 import { WHOLE } from './units';
 
 /** So much of it. */
@@ -44,9 +43,6 @@ const SHORT_NAMES: Readonly<Record<string, string>> = {
   sugar: 'read as white granulated sugar',
   'tap water': 'read as tap water of average hardness',
 };
-
-/** Whether something was not understood. */
-export const isUnreadable = (value: object): value is Unreadable => 'kind' in value && value.kind === 'unreadable';
 
 function describeUnit(amount: Amount): string {
   if (amount.unit === WHOLE) return '';

@@ -1,5 +1,6 @@
 import type { BulkDensity, Ingredient } from '../catalogue/ingredient';
 import type { PieceRow } from '../catalogue/ingredient-row';
+import { BETWEEN_FRUIT_CV, yieldCv } from '../process/juicing';
 import { baseValue, type Amount, type SpoonKind } from './amount';
 import { JUG_ERRORS, combinedCv, jugCv, scaleDeviation, spoonErrors, type MeasureError } from './measure-error';
 import { unreadable, type Unreadable } from './outcome';
@@ -12,8 +13,6 @@ export interface MeasuredMass {
   readonly errors: readonly MeasureError[];
 }
 
-/** Spread of juice between fruits of one kind. Source: weighings in print. */
-export const JUICE_BETWEEN_FRUIT_CV = 0.13;
 /** A handful by what it is of, g. Source: estimates of ours, to be replaced by the maker's own. */
 export const HANDFULS = {
   driedLeaf: { mass_g: 8, cv: 0.4 },
@@ -142,12 +141,11 @@ export function massOfAmount(amount: Amount, ingredient: Ingredient, form?: stri
 
 /** A fruit's hand-pressed juice: its mass, with the spread of the fruit and of the pressing. */
 export function juiceMass(fruit: MeasuredMass, ingredient: Ingredient, pieces: number): MeasuredMass | undefined {
-  const row = ingredient.juice;
-  if (!row) return undefined;
-  const pressing = (row.high - row.low) / (4 * row.share);
-  return measuredMass(fruit.mass_g * row.share, [
+  const share = ingredient.juice?.hand;
+  if (!share) return undefined;
+  return measuredMass(fruit.mass_g * share[0], [
     ...fruit.errors,
-    { key: `press:${ingredient.id}`, cv: pressing },
-    { key: 'own', cv: JUICE_BETWEEN_FRUIT_CV / Math.sqrt(Math.max(1, pieces)) },
+    { key: `press:${ingredient.id}`, cv: yieldCv(share) },
+    { key: 'own', cv: BETWEEN_FRUIT_CV / Math.sqrt(Math.max(1, pieces)) },
   ]);
 }

@@ -33,3 +33,7 @@ export function unreadable(
 ): Unreadable {
   return { kind: 'unreadable', code, text, message, suggestions };
 }
+
+/** Whether something was not understood. */
+export const isUnreadable = (value: unknown): value is Unreadable =>
+  typeof value === 'object' && value !== null && 'kind' in value && value.kind === 'unreadable';

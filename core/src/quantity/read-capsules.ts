@@ -1,9 +1,9 @@
 import type { Amount } from './amount';
 import { formatNumber } from './format-number';
-import { describe, isUnreadable, type IngredientLine } from './ingredient-line';
+import { describe, type IngredientLine } from './ingredient-line';
 import { identify, splitPhrase, unknownIngredient } from './ingredient-phrase';
 import { measuredMass } from './measured-mass';
-import { unreadable, type Unreadable } from './outcome';
+import { isUnreadable, unreadable, type Unreadable } from './outcome';
 import { scanUnit } from './read-amount';
 import { scanNumber } from './scan-number';
 

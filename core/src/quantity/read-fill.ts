@@ -1,8 +1,8 @@
 import { baseValue } from './amount';
-import { assumptions, describe, isUnreadable, type IngredientLine } from './ingredient-line';
+import { assumptions, describe, type IngredientLine } from './ingredient-line';
 import { identify, splitPhrase, unknownIngredient } from './ingredient-phrase';
 import { combinedCv, jugCv } from './measure-error';
-import { unreadable, type Unreadable } from './outcome';
+import { isUnreadable, unreadable, type Unreadable } from './outcome';
 import { readAmount } from './read-amount';
 import { scanNumber } from './scan-number';
 

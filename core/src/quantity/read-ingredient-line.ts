@@ -1,9 +1,10 @@
 import { ingredientById } from '../catalogue/catalogue';
+import type { Ingredient } from '../catalogue/ingredient';
+import { findIngredient } from '../catalogue/ingredient-names';
 import type { Amount } from './amount';
 import {
   assumptions,
   describe,
-  isUnreadable,
   type FillDose,
   type IngredientLine,
   type LineOptions,
@@ -17,7 +18,7 @@ import {
   type IngredientPhrase,
 } from './ingredient-phrase';
 import { juiceMass, massOfAmount, measuredMass, pieceFor, type MeasuredMass } from './measured-mass';
-import { unreadable, type Unreadable } from './outcome';
+import { isUnreadable, unreadable, type Unreadable } from './outcome';
 import { amountOf, checkNumber, scanUnit, unknownUnit } from './read-amount';
 import { readCapsules } from './read-capsules';
 import { readFill } from './read-fill';
@@ -53,7 +54,7 @@ function finish(found: FoundIngredient, draft: Draft, mass: MeasuredMass, unit: 
   const form = found.form;
   const juice = draft.juice || form === 'juiced';
   const pressed = juice ? juiceMass(scaled, found.ingredient, amount.value) : undefined;
-  const ingredient = pressed ? ingredientById(found.ingredient.juice!.juice) : found.ingredient;
+  const ingredient = pressed ? ingredientById(found.ingredient.juiceId!) : found.ingredient;
   const name = ingredient.name.toLowerCase();
   const size = phrase.size === undefined || phrase.size === 1 ? '' : phrase.size > 1 ? 'large ' : 'small ';
   const thing = pressed ? `${found.ingredient.name.toLowerCase()}, its juice` : form ? `${name}, ${form}` : name;
@@ -77,6 +78,11 @@ function noJuice(found: FoundIngredient): Unreadable {
   );
 }
 
+/** The peel of a fruit has a row of its own where it is used by itself. */
+function peelOf(fruit: Ingredient): Ingredient {
+  return findIngredient(`${fruit.id} peel`) ?? fruit;
+}
+
 function build(draft: Draft): IngredientLine | Unreadable {
   const { phrase, amount } = draft;
   if (phrase.words.length === 0)
@@ -93,7 +99,9 @@ function build(draft: Draft): IngredientLine | Unreadable {
     }
   }
   if (!found) return unknownIngredient(phrase.words, draft.before);
-  if ((draft.juice || found.form === 'juiced') && !found.ingredient.juice) return noJuice(found);
+  if (draft.piece === 'peel') found = { ...found, ingredient: peelOf(found.ingredient) };
+  const pressed = draft.juice || found.form === 'juiced';
+  if (pressed && !(found.ingredient.juice?.hand && found.ingredient.juiceId)) return noJuice(found);
   const measured = massOfAmount(
     {
       ...amount,

@@ -15,6 +15,8 @@ export interface Nutrients {
   readonly vitaminC_mg: number;
   readonly fat_g: number;
   readonly ethanol_g: number;
+  readonly protein_g: number;
+  readonly caffeine_mg: number;
 }
 
 const weight = (element: string): number => ATOMIC_WEIGHTS[element] as number;
@@ -34,6 +36,8 @@ export function nutrientsOf(c: Composition): Nutrients {
     vitaminC_mg: c.ascorbic_mmol * ASCORBIC_ACID_g_mol,
     fat_g: c.fat_g,
     ethanol_g: c.ethanol_g,
+    protein_g: c.protein_g,
+    caffeine_mg: c.caffeine_mg,
   };
 }
 

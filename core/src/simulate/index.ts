@@ -1,5 +1,10 @@
 /** The simulator: runs the steps of a drink and keeps the mass balance of the pot. */
-export { accountedMass, potOf, potVolume } from './pot';
-export type { Pot, PotEntry, Sediment } from './pot';
-export { ROOM_TEMPERATURE_C, STEP_MINUTES, runSteps } from './run-steps';
-export type { StepProblem, Trace, TraceEntry } from './run-steps';
+export { AS_WRITTEN, drawnChance } from './chance';
+export type { Chance, Column } from './chance';
+export { imbalance, massBalance } from './mass-balance';
+export type { MassBalance } from './mass-balance';
+export { accountedMass, potVolume } from './pot';
+export type { Pot, PotEntry, Sediment, WorkingPot } from './pot';
+export { runInPot, runSteps } from './run-steps';
+export type { RunOptions, StepProblem, Trace, TraceEntry } from './run-steps';
+export type { FilledContainer, StepNote, StoragePlace } from './step-run';

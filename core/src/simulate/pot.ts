@@ -1,6 +1,10 @@
 import type { Ingredient } from '../catalogue/ingredient';
-import { addScaled, emptyComposition, massOf, type Composition } from '../liquid/composition';
-import { gramsToVolume, volumeOf, volumeVector } from '../liquid/volume';
+import { massOf, type Composition } from '../liquid/composition';
+import { VOLUME_VECTOR_LENGTH, gramsToVolume, volumeOf, volumeVector } from '../liquid/volume';
+import { AS_WRITTEN, columnOf, type Chance, type Column } from './chance';
+import { contentCv, partsOf } from './ingredient-parts';
+import { Mixture } from './mixture';
+import { solidMass, type Solid } from './solid';
 
 /** Grams of an ingredient that have gone into the pot. */
 export interface PotEntry {
@@ -8,6 +12,8 @@ export interface PotEntry {
   readonly mass_g: number;
   /** Step that put it there, counted from 0. */
   readonly step: number;
+  /** Name of the preparation it came in, where it did not come by itself. */
+  readonly within?: string;
 }
 
 /** A soluble ingredient of which more is in the pot than the water holds. */
@@ -18,89 +24,192 @@ export interface Sediment {
 
 /** What is in the pot. */
 export interface Pot {
+  /** Everything that has ever gone in. */
   readonly entries: readonly PotEntry[];
   /** What is in solution or pours with it. */
   readonly liquid: Composition;
   /** Crystals that do not dissolve. */
   readonly sediment: readonly Sediment[];
-  /** Pieces that stay whole, g. */
+  /** Plants in it, as they weigh now. */
+  readonly solids: readonly Sediment[];
+  /** All of them together, g. */
   readonly pieces_g: number;
   /** True while nothing that pours has been added. */
   readonly dry: boolean;
   readonly mass_g: number;
+  /** Grams of each ingredient whose strength is in the liquid. */
+  readonly origins: ReadonlyMap<Ingredient, number>;
 }
 
+/** Solids with the liquid that clings to them, out of the pot. */
+export interface Cake {
+  readonly solids: readonly Solid[];
+  readonly held: Mixture;
+}
+
+/** Where everything that went in has gone besides the pot: the other side of the balance. */
+export interface Ledger {
+  readonly steam_g: Column;
+  readonly spirit_g: Column;
+  readonly vitaminC_mmol: Column;
+  readonly drawn: Mixture;
+  readonly discarded: Cake[];
+  readonly skimmed: Mixture;
+}
+
+/** Syrups bring their own water; only crystals can be more than the water holds. */
 const wets = (ingredient: Ingredient): boolean =>
   ingredient.state === 'liquid' || ingredient.bulkDensities.some((row) => row.texture === 'syrup');
 
-/** Syrups bring their own water; only crystals can be more than the water holds. */
-const limitOf = (ingredient: Ingredient, water_g: number): number =>
-  wets(ingredient) || ingredient.solubility_g_100g === undefined
-    ? Infinity
-    : (ingredient.solubility_g_100g * water_g) / 100;
+/** Warm water holds more sugar: about 1 % more a degree above 20 °C. Source: sucrose solubility tables. */
+const WARMER_HOLDS_per_K = 0.012;
 
-/** Fills a pot entry by entry, so that a trace of n steps costs n additions. */
-export class PotFiller {
-  private readonly entries: PotEntry[] = [];
-  /** What pours, summed; and what dissolves, summed by ingredient, since each has a limit of its own. */
-  private readonly poured = emptyComposition();
-  private readonly soluble = new Map<Ingredient, number>();
-  private solubleWater_g = 0;
-  private pieces_g = 0;
-  private mass_g = 0;
-  private dry = true;
+/** Most times the crystals are looked at after an addition; each round moves far less than the one before. */
+const SETTLING_ROUNDS = 6;
 
-  add(entry: PotEntry): void {
-    const { ingredient, mass_g } = entry;
-    const { composition } = ingredient;
-    this.entries.push(entry);
-    this.mass_g += mass_g;
+const zeros = (lanes: number): Column => new Float64Array(lanes);
+
+/** The pot while steps are run, in every lane of {@link Chance} at once. */
+export class WorkingPot {
+  readonly lanes: number;
+  readonly liquid: Mixture;
+  readonly entries: PotEntry[] = [];
+  solids: Solid[] = [];
+  /** The last solids strained off, which can still be pressed or rinsed. */
+  cake: Cake | undefined;
+  readonly sediment = new Map<Ingredient, Column>();
+  dry = true;
+  readonly temperature_C: Column;
+  /** Crystals added since the last settling; only they can fall out. */
+  private readonly justAdded = new Set<Ingredient>();
+  /** Minutes spent where alcohol leaves. */
+  hotMinutes = 0;
+  readonly ledger: Ledger;
+
+  constructor(
+    readonly chance: Chance = AS_WRITTEN,
+    temperature_C = 20,
+    /** Shared with the pot that a pass of rinsing belongs to. */
+    ledger?: Ledger,
+  ) {
+    const { lanes } = chance;
+    this.lanes = lanes;
+    this.liquid = new Mixture(lanes);
+    this.temperature_C = zeros(lanes).fill(temperature_C);
+    this.ledger = ledger ?? {
+      steam_g: zeros(lanes),
+      spirit_g: zeros(lanes),
+      vitaminC_mmol: zeros(lanes),
+      drawn: new Mixture(lanes),
+      discarded: [],
+      skimmed: new Mixture(lanes),
+    };
+  }
+
+  /** Puts something that pours or dissolves into the pot. */
+  addDissolving(ingredient: Ingredient, grams: Column): void {
     if (wets(ingredient)) this.dry = false;
-    if (ingredient.state === 'solid' || !composition) this.pieces_g += mass_g;
-    else if (ingredient.state === 'liquid') addScaled(this.poured, composition, mass_g);
-    else {
-      this.soluble.set(ingredient, (this.soluble.get(ingredient) ?? 0) + mass_g);
-      this.solubleWater_g += composition.water_g * mass_g;
-    }
+    this.pourIn(ingredient, grams);
+    this.liquid.credit(ingredient, grams);
+    this.justAdded.add(ingredient);
+    this.settle();
   }
 
-  /** The pot as it is now, stirred. */
-  pot(): Pot {
-    const liquid = { ...this.poured };
-    const water_g = this.poured.water_g + this.solubleWater_g;
-    const sediment: Sediment[] = [];
-    for (const [ingredient, mass_g] of this.soluble) {
-      const dissolved = this.dry ? mass_g : Math.min(mass_g, limitOf(ingredient, water_g));
-      addScaled(liquid, ingredient.composition as Composition, dissolved);
-      if (dissolved < mass_g) sediment.push({ ingredient, mass_g: mass_g - dissolved });
-    }
-    const { pieces_g, mass_g, dry } = this;
-    return { entries: this.entries.slice(), liquid, sediment, pieces_g, dry, mass_g };
+  /** Puts a preparation in: its composition, and credit for what it was made of. */
+  addPrepared(ingredient: Ingredient, grams: Column, origins: ReadonlyMap<Ingredient, number>): void {
+    this.dry = false;
+    this.pourIn(ingredient, grams);
+    for (const [origin, perGram] of origins)
+      this.liquid.credit(
+        origin,
+        grams.map((mass) => mass * perGram),
+      );
+    this.settle();
   }
-}
 
-/**
- * The pot after its entries have been stirred: soluble things dissolve as far as the water holds
- * them at 20 °C, pieces stay whole.
- *
- * @param entries everything added so far, g each
- */
-export function potOf(entries: readonly PotEntry[]): Pot {
-  const filler = new PotFiller();
-  for (const entry of entries) filler.add(entry);
-  return filler.pot();
+  private pourIn(ingredient: Ingredient, grams: Column): void {
+    const { steady, varying } = partsOf(ingredient);
+    this.liquid.add(steady, grams);
+    const content = this.contentOf(ingredient);
+    this.liquid.add(varying, this.lanes === 1 ? grams : columnOf(this.lanes, (lane) => grams[lane]! * content[lane]!));
+  }
+
+  contentOf(ingredient: Ingredient): Column {
+    const cv = contentCv(ingredient);
+    return this.chance.shared(cv === 0 ? 'steady' : `content:${ingredient.id}`, cv);
+  }
+
+  /** Dissolves what the water holds, and lets the rest of it lie at the bottom. */
+  settle(): void {
+    if (this.dry) return;
+    // What falls out takes its crystal water along, so that the others are looked at again.
+    for (let round = 0; round < SETTLING_ROUNDS && this.settleOnce(); round += 1);
+    this.justAdded.clear();
+  }
+
+  /** @returns whether anything moved */
+  private settleOnce(): boolean {
+    const water = this.liquid.column('water_g');
+    let moved = false;
+    for (const [ingredient, dissolved] of this.liquid.origins) {
+      const limit = ingredient.solubility_g_100g;
+      if (limit === undefined || wets(ingredient)) continue;
+      const lying = this.sediment.get(ingredient);
+      // What has once dissolved stays dissolved while the pot is reduced: syrups are often oversaturated.
+      if (!lying && !this.justAdded.has(ingredient)) continue;
+      const moves = columnOf(this.lanes, (lane) => {
+        const warmth = 1 + WARMER_HOLDS_per_K * Math.max(0, this.temperature_C[lane]! - 20);
+        const grams = dissolved[lane]!;
+        return Math.min(grams + (lying?.[lane] ?? 0), (limit * warmth * water[lane]!) / 100) - grams;
+      });
+      if (moves.every((grams) => Math.abs(grams) < 1e-12)) continue;
+      moved = true;
+      this.pourIn(ingredient, moves);
+      this.liquid.credit(ingredient, moves);
+      const rest = moves.map((grams, lane) => (lying?.[lane] ?? 0) - grams);
+      if (rest.some((grams) => grams > 1e-12)) this.sediment.set(ingredient, rest);
+      else {
+        this.pourIn(ingredient, rest);
+        this.liquid.credit(ingredient, rest);
+        this.sediment.delete(ingredient);
+      }
+    }
+    return moved;
+  }
+
+  /** Grams of an ingredient that fill each lane to a mark; 0 or less where it is over the mark already. */
+  gramsToFill(ingredient: Ingredient, marks_mL: Column): Column {
+    if (!ingredient.composition) return zeros(this.lanes);
+    const perGram = volumeVector(ingredient.composition);
+    const present = new Float64Array(VOLUME_VECTOR_LENGTH);
+    return marks_mL.map((mark, lane) => {
+      this.liquid.volumeVector(lane, present);
+      return gramsToVolume(present, perGram, mark);
+    });
+  }
+
+  /** The pot as it stands in lane 0. */
+  snapshot(): Pot {
+    const liquid = this.liquid.composition(0);
+    const sediment = [...this.sediment].map(([ingredient, grams]) => ({ ingredient, mass_g: grams[0]! }));
+    const solids = this.solids.map((solid) => ({ ingredient: solid.ingredient, mass_g: solidMass(solid)[0]! }));
+    const pieces_g = solids.reduce((sum, { mass_g }) => sum + mass_g, 0);
+    return {
+      entries: this.entries.slice(),
+      liquid,
+      sediment: sediment.filter(({ mass_g }) => mass_g > 1e-12),
+      solids,
+      pieces_g,
+      dry: this.dry,
+      mass_g: massOf(liquid) + pieces_g + sediment.reduce((sum, { mass_g }) => sum + mass_g, 0),
+      origins: new Map([...this.liquid.origins].map(([ingredient, grams]) => [ingredient, grams[0]!])),
+    };
+  }
 }
 
 /** Volume of the pot at 20 °C, mL; null while it is dry. Pieces displace liquid but are not counted. */
 export function potVolume(pot: Pot): number | null {
   return pot.dry ? null : volumeOf(pot.liquid);
-}
-
-/** Grams of `ingredient` that fill the pot to a mark; 0 or less when it is over the mark already. */
-export function gramsToFill(pot: Pot, ingredient: Ingredient, volume_mL: number): number {
-  if (!ingredient.composition) return 0;
-  // A dry pot has no volume of liquid yet, but what is in it will take up room once it dissolves.
-  return gramsToVolume(volumeVector(pot.liquid), volumeVector(ingredient.composition), volume_mL);
 }
 
 /** Mass that the pot accounts for in its parts; equal to `mass_g` to rounding. */

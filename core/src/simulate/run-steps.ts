@@ -1,32 +1,36 @@
+import type { Drink, DrinkStep, Verb } from '../drink/drink';
 import { brixOf } from '../liquid/volume';
-import { RUNNABLE_VERBS, type DrinkStep, type Verb } from '../drink/drink';
-import { readDuration } from '../quantity/read-duration';
-import { readIngredientLine, type IngredientLine, type LineOptions } from '../quantity/read-ingredient-line';
-import { formatVolume } from '../quantity/format-number';
-import { unreadable, type Unreadable } from '../quantity/outcome';
-import { PotFiller, gramsToFill, potVolume, type Pot } from './pot';
+import { DEFAULT_KITCHEN, type Kitchen } from '../process/kitchen';
+import type { LineOptions } from '../quantity/ingredient-line';
+import type { Unreadable } from '../quantity/outcome';
+import { AS_WRITTEN, type Chance } from './chance';
+import { WorkingPot, potVolume, type Pot } from './pot';
+import { preparationsOf } from './preparation';
+import type { StepDone, StepRunner } from './step-run';
+import { runAdd, runCarbonate, runUse } from './verbs/adding';
+import { runBlend, runMash, runPress } from './verbs/breaking';
+import { runBoil, runHeat, runReduce, runSimmer } from './verbs/heating';
+import { runFreeze, runInfuse, runRest, runSoak, runSteep, runStir, runWash } from './verbs/resting';
+import { runBottle, runChill, runCool, runProcess, runStore } from './verbs/storing';
+import { runDraw, runRemove, runRinsePass, runSkim, runStrain } from './verbs/straining';
 
-/** Time an addition takes, and a stir that names no time, min (estimates). */
-export const STEP_MINUTES = { add: 0.5, stir: 2 } as const;
-/** Kitchens are taken to be at this temperature until something is heated, °C. */
-export const ROOM_TEMPERATURE_C = 20;
-
-/** The pot after one step. */
-export interface TraceEntry {
+/** The pot after one step, and what the step did. */
+export interface TraceEntry extends Omit<StepDone, 'minutes' | 'hottest_C'> {
   /** Counted from 0. */
   readonly step: number;
   readonly verb: Verb;
   readonly text: string;
   /** When the step is done, minutes from the start. */
   readonly at_min: number;
+  readonly minutes: number;
   readonly mass_g: number;
   readonly volume_mL: number | null;
   readonly temperature_C: number;
+  readonly hottest_C: number;
   readonly brix: number | null;
   readonly pot: Pot;
-  /** For an addition: what was understood, and the grams it came to. */
-  readonly line?: IngredientLine;
-  readonly added_g?: number;
+  /** Water that left as steam in this step, g. */
+  readonly steam_g: number;
 }
 
 /** A step that could not be run: it changes nothing, and says why. */
@@ -40,92 +44,129 @@ export interface Trace {
   readonly problems: readonly StepProblem[];
   readonly pot: Pot;
   readonly total_min: number;
+  readonly handsOn_min: number;
+  readonly losses: { readonly steam_g: number; readonly strained_g: number };
 }
 
-interface Done {
-  readonly minutes: number;
-  readonly line?: IngredientLine;
-  readonly added_g?: number;
+/** How a drink is run. */
+export interface RunOptions extends LineOptions {
+  readonly kitchen?: Partial<Kitchen>;
+  /** Drinks that `use` may name. */
+  readonly preparations?: Readonly<Record<string, Drink>>;
 }
 
-/** The pot while steps are run: what fills it, and how it stood after the last step. */
-interface Running {
-  readonly filler: PotFiller;
-  readonly pot: Pot;
-}
+const RUNNERS: Readonly<Record<Verb, StepRunner>> = {
+  add: runAdd,
+  use: runUse,
+  wash: runWash,
+  freeze: runFreeze,
+  soak: runSoak,
+  heat: runHeat,
+  simmer: runSimmer,
+  boil: runBoil,
+  reduce: runReduce,
+  steep: runSteep,
+  mash: runMash,
+  blend: runBlend,
+  mill: runMash,
+  press: runPress,
+  strain: runStrain,
+  remove: runRemove,
+  rinsePass: runRinsePass,
+  dissolve: runStir,
+  stir: runStir,
+  shake: runStir,
+  cool: runCool,
+  chill: runChill,
+  skim: runSkim,
+  rest: runRest,
+  infuse: runInfuse,
+  carbonate: runCarbonate,
+  draw: runDraw,
+  bottle: runBottle,
+  process: runProcess,
+  store: runStore,
+};
 
-function runAdd(step: DrinkStep, index: number, { filler, pot }: Running, options: LineOptions): Done | Unreadable {
-  const line = readIngredientLine(step.text, options);
-  if (line.kind === 'unreadable') return line;
-  const added_g = line.dose.kind === 'mass' ? line.dose.mass_g : gramsToFill(pot, line.ingredient, line.dose.volume_mL);
-  if (!(added_g > 0))
-    return unreadable(
-      'not-positive',
-      step.text,
-      `There is more than this in the pot already (${formatVolume(potVolume(pot) ?? 0)}). Fill to a higher mark.`,
-    );
-  filler.add({ ingredient: line.ingredient, mass_g: added_g, step: index });
-  return { minutes: STEP_MINUTES.add, line, added_g };
-}
+/** Verbs that leave the contents of the pot alone, so that its last picture still holds. */
+const LEAVES_POT = new Set<Verb>(['wash', 'bottle', 'process', 'store']);
 
-function runStir(step: DrinkStep): Done | Unreadable {
-  if (step.text.trim() === '') return { minutes: STEP_MINUTES.stir };
-  const duration = readDuration(step.text);
-  return duration.kind === 'unreadable' ? duration : { minutes: duration.minutes };
-}
-
-function runStep(step: DrinkStep, index: number, running: Running, options: LineOptions): Done | Unreadable {
-  switch (step.verb) {
-    case 'add':
-      return runAdd(step, index, running, options);
-    case 'dissolve':
-    case 'stir':
-    case 'shake':
-      return runStir(step);
-    default:
-      return unreadable(
-        'unknown-word',
-        step.verb,
-        `"${step.verb}" is not run yet. Steps that are: ${RUNNABLE_VERBS.join(', ')}.`,
-      );
-  }
+/**
+ * Runs steps in a working pot, in every lane of chance at once.
+ *
+ * @param steps in order
+ * @param options kitchen, preparations, spoons
+ * @param chance lanes and their errors
+ * @param after called with what each step did, or why it could not be done
+ * @returns the pot at the end
+ */
+export function runInPot(
+  steps: readonly DrinkStep[],
+  options: RunOptions,
+  chance: Chance,
+  after: (index: number, done: StepDone | Unreadable, pot: WorkingPot) => void,
+): WorkingPot {
+  const kitchen = { ...DEFAULT_KITCHEN, ...options.kitchen };
+  const pot = new WorkingPot(chance, kitchen.tap_C);
+  const preparations = preparationsOf(options, runSteps);
+  steps.forEach((step, index) => {
+    const context = { step, index, pot, kitchen, options, ...preparations };
+    after(index, RUNNERS[step.verb](context), pot);
+  });
+  return pot;
 }
 
 /**
  * Runs the steps of a drink one after the other and keeps the mass balance of the pot.
  *
  * @param steps in order
- * @param options what spoons are meant where a line does not say
+ * @param options kitchen, preparations, and what spoons are meant where a line does not say
  * @returns the trace; a step that cannot be understood is left out of it and named in `problems`
  */
-export function runSteps(steps: readonly DrinkStep[], options: LineOptions = {}): Trace {
+export function runSteps(steps: readonly DrinkStep[], options: RunOptions = {}): Trace {
   const entries: TraceEntry[] = [];
   const problems: StepProblem[] = [];
-  const filler = new PotFiller();
-  let pot = filler.pot();
   let clock = 0;
-  steps.forEach((step, index) => {
-    const done = runStep(step, index, { filler, pot }, options);
+  let handsOn = 0;
+  let strained_g = 0;
+  let last: Pot | undefined;
+  let steam_g = 0;
+  const working = runInPot(steps, options, AS_WRITTEN, (index, done, pot) => {
+    const { verb, text } = steps[index]!;
     if ('kind' in done) {
       const { kind: _kind, ...problem } = done;
       problems.push({ step: index, ...problem });
       return;
     }
-    if (done.line) pot = filler.pot();
+    const shown = last && LEAVES_POT.has(verb) ? last : pot.snapshot();
+    last = shown;
     clock += done.minutes;
+    handsOn += done.handsOn_min;
+    strained_g += done.strained_g ?? 0;
+    const temperature_C = pot.temperature_C[0]!;
+    const steamNow_g = pot.ledger.steam_g[0]!;
     entries.push({
+      ...done,
       step: index,
-      verb: step.verb,
-      text: step.text,
+      verb,
+      text,
       at_min: clock,
-      mass_g: pot.mass_g,
-      volume_mL: potVolume(pot),
-      temperature_C: ROOM_TEMPERATURE_C,
-      brix: pot.dry ? null : brixOf(pot.liquid),
-      pot,
-      ...(done.line ? { line: done.line } : {}),
-      ...(done.added_g === undefined ? {} : { added_g: done.added_g }),
+      mass_g: shown.mass_g,
+      volume_mL: potVolume(shown),
+      temperature_C,
+      hottest_C: Math.max(temperature_C, done.hottest_C ?? -Infinity),
+      brix: shown.dry ? null : brixOf(shown.liquid),
+      pot: shown,
+      steam_g: steamNow_g - steam_g,
     });
+    steam_g = steamNow_g;
   });
-  return { entries, problems, pot, total_min: clock };
+  return {
+    entries,
+    problems,
+    pot: last ?? working.snapshot(),
+    total_min: clock,
+    handsOn_min: handsOn,
+    losses: { steam_g, strained_g },
+  };
 }

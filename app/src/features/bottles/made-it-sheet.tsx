@@ -29,6 +29,14 @@ interface MadeItSheetProps {
 const localMoment = (date: Date): string =>
   new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 
+/** Where a drink that keeps in a place is put on the shelf; the shelf has no freezer. */
+const SHELF_PLACES = {
+  fridge: 'fridge',
+  freezer: 'fridge',
+  'cool room': 'cool-room',
+  cupboard: 'cupboard',
+} as const;
+
 /** A moment counts as still to come from this far ahead. */
 const CLOCKS_DIFFER_ms = 60_000;
 
@@ -40,7 +48,7 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
   const dry = analysis.liquid === null;
   const made = analysis.liquid?.volume_mL ?? analysis.trace.pot.mass_g;
   const [row, setRow] = useState(() => (dry ? { count: '1', size: `${formatNumber(made)} g` } : suggestBottles(made)));
-  const [place, setPlace] = useState<Place>(analysis.keeping?.place ?? 'fridge');
+  const [place, setPlace] = useState<Place>(SHELF_PLACES[analysis.keeping?.place ?? 'fridge']);
   const [madeAt, setMadeAt] = useState(() => localMoment(new Date()));
   const now = useNow();
   const [failure, setFailure] = useState<string | null>(null);

@@ -32,4 +32,11 @@ export const COMPOUNDS: readonly CompoundRow[] = [
   { id: 'cream-of-tartar', name: 'Cream of tartar', role: 'acid', formula: 'KC4H5O6', acid: ['tartaric_mmol', 1], aliases: ['potassium bitartrate', 'potassium hydrogen tartrate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 0.57, source: 'formula', confidence: 'A' },
   { id: 'ascorbic-acid', name: 'Ascorbic acid', role: 'acid', formula: 'C6H8O6', acid: ['ascorbic_mmol', 1], aliases: ['vitamin C', 'vitamin C powder'], apparentVolume_mL_g: 0.6, solubility_g_100g: 33, source: 'formula', confidence: 'A' },
   { id: 'sodium-ascorbate', name: 'Sodium ascorbate', role: 'salt', formula: 'NaC6H7O6', acid: ['ascorbic_mmol', 1], aliases: [], apparentVolume_mL_g: 0.28, solubility_g_100g: 62, source: 'formula', confidence: 'A' },
+  { id: 'pink-rock-salt', name: 'Rock salt, pink', role: 'salt', formula: 'NaCl', aliases: ['pink salt', 'pink rock salt', 'rock salt'], apparentVolume_mL_g: 0.3, solubility_g_100g: 35.9, source: 'formula', confidence: 'B' },
+  { id: 'magnesium-malate', name: 'Magnesium malate', role: 'salt', formula: 'MgC4H4O5', acid: ['malic_mmol', 1], aliases: ['dimagnesium malate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 12, source: 'formula', confidence: 'B' },
+  { id: 'magnesium-carbonate', name: 'Magnesium carbonate', role: 'salt', formula: 'MgCO3', acid: ['carbonic_mmol', 1], aliases: [], apparentVolume_mL_g: 0.28, solubility_g_100g: 0.014, source: 'formula', confidence: 'A' },
+  { id: 'calcium-citrate', name: 'Calcium citrate', role: 'salt', formula: 'Ca3(C6H5O7)2.4H2O', acid: ['citric_mmol', 2], aliases: ['tricalcium citrate'], apparentVolume_mL_g: 0.28, solubility_g_100g: 0.085, source: 'formula', confidence: 'A' },
+  { id: 'potassium-malate', name: 'Potassium malate', role: 'salt', formula: 'K2C4H4O5', acid: ['malic_mmol', 1], aliases: [], apparentVolume_mL_g: 0.28, solubility_g_100g: 100, source: 'formula', confidence: 'B' },
+  { id: 'sodium-lactate', name: 'Sodium lactate', role: 'salt', formula: 'NaC3H5O3', acid: ['lactic_mmol', 1], aliases: [], apparentVolume_mL_g: 0.28, solubility_g_100g: 100, source: 'formula', confidence: 'B' },
+  { id: 'lactic-acid', name: 'Lactic acid', role: 'acid', formula: 'C3H6O3', acid: ['lactic_mmol', 1], aliases: [], apparentVolume_mL_g: 0.6, solubility_g_100g: 500, energy_kcal_g: 3.62, source: 'formula', confidence: 'A' },
 ];

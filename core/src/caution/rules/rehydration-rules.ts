@@ -1,10 +1,8 @@
-import { formatNumber, formatVolume } from '../quantity/format-number';
-import type { CautionContext, CautionRule } from './caution';
-import { REHYDRATION_SODIUM, REHYDRATION_SUGAR, dilutionWater } from './rehydration-dilution';
+import { formatNumber, formatVolume } from '../../quantity/format-number';
+import type { CautionContext, CautionRule } from '../caution';
+import { REHYDRATION_SODIUM, REHYDRATION_SUGAR, dilutionWater } from '../rehydration-dilution';
 
 const rehydration = ({ kind }: CautionContext): boolean => kind === 'rehydration';
-const has = (context: CautionContext, ...ids: string[]): boolean =>
-  context.trace.pot.entries.some((entry) => ids.includes(entry.ingredient.id));
 const sodium = (context: CautionContext): number => context.perLitre?.sodium_mmol ?? 0;
 
 const MINERAL_SALT = new Set([
@@ -47,8 +45,8 @@ const sugarHigh = (context: CautionContext): boolean =>
 /** Potassium below this is none to speak of, mmol/L; an average tap gives 0.05. */
 const NO_POTASSIUM_mmol_L = 2;
 
-/** Cautions as data. Texts speak to the person at the worktop; sources to whoever asks. */
-export const CAUTION_RULES: readonly CautionRule[] = [
+/** Rules for drinks given to someone who is ill, and for salts measured by eye. */
+export const REHYDRATION_RULES: readonly CautionRule[] = [
   {
     code: 'rehydration-salt-high',
     severity: 'stop',
@@ -117,81 +115,5 @@ export const CAUTION_RULES: readonly CautionRule[] = [
     text: () =>
       'A heaped or table spoon, or a pinch, can hold twice as much as you think. Use a level measuring spoon or a fine scale for salts.',
     source: 'Household surveys of spoons: 2.5 to 7.3 mL for a "teaspoon"',
-  },
-  {
-    code: 'honey-under-12-months',
-    severity: 'stop',
-    title: 'Not for anyone under 12 months: honey',
-    concerns: 'babies under one year',
-    fires: (context) => has(context, 'honey'),
-    text: () =>
-      'Honey, raw or cooked, can carry spores that a baby cannot fight. Kitchen heat does not kill them. Nobody under one year may have it.',
-    source: 'WHO, CDC and paediatric societies',
-  },
-  {
-    code: 'grapefruit-medicines',
-    severity: 'warn',
-    title: 'Grapefruit and medicines',
-    concerns: 'anyone who takes medicines',
-    fires: (context) => has(context, 'grapefruit-juice', 'grapefruit'),
-    text: () =>
-      'Grapefruit can make some medicines far stronger for a day or more. Use another fruit unless a pharmacist has said it is fine.',
-    source: 'US FDA consumer guidance',
-  },
-  {
-    code: 'potassium-kidney',
-    severity: 'warn',
-    title: 'Added potassium',
-    concerns: 'people with kidney disease or on heart and blood-pressure tablets',
-    fires: (context) => context.addedPerServing.potassium_mmol > 0.5,
-    text: (context) =>
-      context.addedPerServing.potassium_mmol >= 10
-        ? `${formatNumber(context.addedPerServing.potassium_mmol * 39.098)} mg of added potassium is a lot for one serving. Halve the potassium salt or make the serving smaller. With kidney disease or some blood-pressure tablets take none of it without asking your clinician.`
-        : 'With kidney disease or some blood-pressure tablets, potassium can build up and disturb the heartbeat. Ask your clinician first.',
-    source: 'Kidney-care guidance; medicine labels; potassium prescribing practice',
-  },
-  {
-    code: 'sodium-blood-pressure',
-    severity: 'note',
-    title: 'Added salt',
-    concerns: 'people told to limit salt',
-    fires: (context) =>
-      context.perServing.sodium_mg > 600 || (context.addedPerServing.sodium_mg > 50 && !rehydration(context)),
-    text: (context) =>
-      `A serving has ${formatNumber(context.perServing.sodium_mg)} mg of sodium. Adults are advised to stay under 2,300 mg a day from everything. Skip it if you were told to limit salt.`,
-    source: 'NASEM 2019; WHO',
-  },
-  {
-    code: 'magnesium-laxative',
-    severity: 'warn',
-    title: 'A lot of magnesium',
-    concerns: 'anyone, and people with kidney disease above all',
-    fires: (context) => context.addedPerServing.magnesium_mg > 250,
-    text: (context) =>
-      `${formatNumber(context.addedPerServing.magnesium_mg)} mg of added magnesium in a serving. Expect loose stools above 250 to 350 mg a day; take less. With kidney disease take none without asking.`,
-    source: 'SCF/EFSA 250 mg; IOM 1997 350 mg a day',
-  },
-  {
-    code: 'free-sugars',
-    severity: 'note',
-    title: 'A day of sugar in one glass',
-    concerns: 'everyone, and children sooner',
-    fires: (context) => context.perServing.sugars_g > 25 && context.kind !== 'rehydration',
-    text: (context) =>
-      `${formatNumber(context.perServing.sugars_g)} g of sugars in a serving. Honey, syrups and juice count too; 25 g a day is the better line, 50 g the upper one.`,
-    source: 'WHO guideline on sugars (2015)',
-  },
-  {
-    code: 'acid-teeth',
-    severity: 'note',
-    title: 'Acid on teeth',
-    concerns: 'anyone who sips it through the day',
-    fires: (context) =>
-      context.liquid !== null &&
-      context.liquid.pH < 4 &&
-      !['syrup', 'concentrate', 'vinegar-honey'].includes(context.kind),
-    text: () =>
-      'It is sour enough to soften enamel. Drink it in one go or through a straw, rinse with water, and wait half an hour before brushing.',
-    source: 'Dental erosion literature; enamel softens below about pH 5.5',
   },
 ];

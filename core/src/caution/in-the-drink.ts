@@ -1,0 +1,50 @@
+import type { TraceEntry } from '../simulate/run-steps';
+import type { CautionContext } from './caution';
+
+/** Whether anything with one of these ids has gone in, by itself or in a preparation. */
+export function has({ trace }: CautionContext, ...ids: readonly string[]): boolean {
+  return trace.pot.entries.some(({ ingredient }) => ids.includes(ingredient.id));
+}
+
+/** Whether anything with one of these ids was added by a step of this drink itself. */
+export function addedHere({ trace }: CautionContext, ...ids: readonly string[]): boolean {
+  return trace.pot.entries.some(({ ingredient, within }) => within === undefined && ids.includes(ingredient.id));
+}
+
+/** Grams of these ingredients whose strength is in a serving. */
+export function gramsPerServing({ trace, servings }: CautionContext, ...ids: readonly string[]): number {
+  if (!(servings > 0)) return 0;
+  let grams = 0;
+  for (const [ingredient, mass_g] of trace.pot.origins) if (ids.includes(ingredient.id)) grams += mass_g;
+  return grams / servings;
+}
+
+/** The steps from the first addition of any of these ingredients on. */
+function since({ trace }: CautionContext, ids: readonly string[]): readonly TraceEntry[] {
+  const first = trace.pot.entries.find(({ ingredient, within }) => within === undefined && ids.includes(ingredient.id));
+  return first ? trace.entries.filter(({ step }) => step >= first.step) : [];
+}
+
+const COOKS = new Set(['simmer', 'boil', 'reduce']);
+
+/** Minutes that these ingredients were simmered or boiled after they went in. */
+export function cookedMinutes(context: CautionContext, ...ids: readonly string[]): number {
+  return since(context, ids)
+    .filter(({ verb }) => COOKS.has(verb))
+    .reduce((sum, { minutes }) => sum + minutes, 0);
+}
+
+/** The hottest the pot was after these ingredients went in, °C. */
+export function hottestSince(context: CautionContext, ...ids: readonly string[]): number {
+  return since(context, ids).reduce((most, { hottest_C }) => Math.max(most, hottest_C), -Infinity);
+}
+
+/** How these ingredients were strained, in the words of the steps. */
+export function strainersAfter(context: CautionContext, ...ids: readonly string[]): readonly string[] {
+  return since(context, ids).flatMap(({ strainer }) => strainer ?? []);
+}
+
+/** Whether a step with one of these verbs came while the ingredients were in. */
+export function doneTo(context: CautionContext, verbs: readonly string[], ...ids: readonly string[]): boolean {
+  return since(context, ids).some(({ verb }) => verbs.includes(verb));
+}

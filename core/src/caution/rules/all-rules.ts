@@ -1,0 +1,13 @@
+import type { CautionRule } from '../caution';
+import { KEEPING_RULES } from './keeping-rules';
+import { PEOPLE_RULES } from './people-rules';
+import { PLANT_RULES } from './plant-rules';
+import { REHYDRATION_RULES } from './rehydration-rules';
+
+/** Every caution as data. Texts speak to the person at the worktop; sources to whoever asks. */
+export const CAUTION_RULES: readonly CautionRule[] = [
+  ...REHYDRATION_RULES,
+  ...PLANT_RULES,
+  ...PEOPLE_RULES,
+  ...KEEPING_RULES,
+];

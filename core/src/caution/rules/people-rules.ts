@@ -1,0 +1,216 @@
+import { formatNumber } from '../../quantity/format-number';
+import type { CautionContext, CautionRule } from '../caution';
+import { gramsPerServing, has } from '../in-the-drink';
+
+const rehydration = ({ kind }: CautionContext): boolean => kind === 'rehydration';
+
+/** Coumarin in a gram of cassia, mg, and what a 60 kg adult may have a day. Source: EFSA; BfR. */
+const COUMARIN_mg_g = 3;
+const COUMARIN_DAY_mg = 6;
+/** Caffeine in a serving that is worth saying, and that is too much, mg. Source: EFSA 2015. */
+const CAFFEINE_mg = { some: 10, much: 200 } as const;
+/** Plants that are left out altogether. */
+const NOT_IN_PREGNANCY = [
+  'pennyroyal-dried',
+  'mugwort-dried',
+  'senna-leaf-dried',
+  'juniper-berries',
+  'liquorice-root-dried',
+  'dong-quai-root-dried',
+  'sage-dried',
+] as const;
+const CASSIA = ['cinnamon-stick', 'cinnamon-ground'] as const;
+
+/** Rules about people: who should have less of it, or none. */
+export const PEOPLE_RULES: readonly CautionRule[] = [
+  {
+    code: 'honey-under-12-months',
+    severity: 'stop',
+    title: 'Not for anyone under 12 months: honey',
+    concerns: 'babies under one year',
+    fires: (context) => has(context, 'honey'),
+    text: () =>
+      'Honey, raw or cooked, can carry spores that a baby cannot fight. Kitchen heat does not kill them. Nobody under one year may have it.',
+    source: 'WHO, CDC and paediatric societies',
+  },
+  {
+    code: 'grapefruit-medicines',
+    severity: 'warn',
+    title: 'Grapefruit and medicines',
+    concerns: 'anyone who takes medicines',
+    fires: (context) => has(context, 'grapefruit-juice', 'grapefruit'),
+    text: () =>
+      'Grapefruit can make some medicines far stronger for a day or more. Use another fruit unless a pharmacist has said it is fine.',
+    source: 'US FDA consumer guidance',
+  },
+  {
+    code: 'potassium-kidney',
+    severity: 'warn',
+    title: 'Added potassium',
+    concerns: 'people with kidney disease or on heart and blood-pressure tablets',
+    fires: (context) => context.addedPerServing.potassium_mmol > 0.5,
+    text: (context) =>
+      context.addedPerServing.potassium_mmol >= 10
+        ? `${formatNumber(context.addedPerServing.potassium_mmol * 39.098)} mg of added potassium is a lot for one serving. Halve the potassium salt or make the serving smaller. With kidney disease or some blood-pressure tablets take none of it without asking your clinician.`
+        : 'With kidney disease or some blood-pressure tablets, potassium can build up and disturb the heartbeat. Ask your clinician first.',
+    source: 'Kidney-care guidance; medicine labels; potassium prescribing practice',
+  },
+  {
+    code: 'sodium-blood-pressure',
+    severity: 'note',
+    title: 'Added salt',
+    concerns: 'people told to limit salt',
+    fires: (context) =>
+      context.perServing.sodium_mg > 600 || (context.addedPerServing.sodium_mg > 50 && !rehydration(context)),
+    text: (context) =>
+      `A serving has ${formatNumber(context.perServing.sodium_mg)} mg of sodium. Adults are advised to stay under 2,300 mg a day from everything. Skip it if you were told to limit salt.`,
+    source: 'NASEM 2019; WHO',
+  },
+  {
+    code: 'magnesium-laxative',
+    severity: 'warn',
+    title: 'A lot of magnesium',
+    concerns: 'anyone, and people with kidney disease above all',
+    fires: (context) => context.addedPerServing.magnesium_mg > 250,
+    text: (context) =>
+      `${formatNumber(context.addedPerServing.magnesium_mg)} mg of added magnesium in a serving. Expect loose stools above 250 to 350 mg a day; take less. With kidney disease take none without asking.`,
+    source: 'SCF/EFSA 250 mg; IOM 1997 350 mg a day',
+  },
+  {
+    code: 'free-sugars',
+    severity: 'note',
+    title: 'A day of sugar in one glass',
+    concerns: 'everyone, and children sooner',
+    fires: (context) => context.perServing.sugars_g > 25 && context.kind !== 'rehydration',
+    text: (context) =>
+      `${formatNumber(context.perServing.sugars_g)} g of sugars in a serving. Honey, syrups and juice count too; 25 g a day is the better line, 50 g the upper one.`,
+    source: 'WHO guideline on sugars (2015)',
+  },
+  {
+    code: 'acid-teeth',
+    severity: 'note',
+    title: 'Acid on teeth',
+    concerns: 'anyone who sips it through the day',
+    fires: (context) =>
+      context.liquid !== null &&
+      context.liquid.pH < 4 &&
+      !['syrup', 'concentrate', 'vinegar-honey'].includes(context.kind),
+    text: () =>
+      'It is sour enough to soften enamel. Drink it in one go or through a straw, rinse with water, and wait half an hour before brushing.',
+    source: 'Dental erosion literature; enamel softens below about pH 5.5',
+  },
+  {
+    code: 'liquorice-blood-pressure',
+    severity: 'warn',
+    title: 'Liquorice and blood pressure',
+    concerns: 'people with high blood pressure, heart or kidney trouble, on water tablets, or pregnant',
+    fires: (context) => has(context, 'liquorice-root-dried'),
+    text: (context) =>
+      `Liquorice root can raise blood pressure and lower potassium. A serving has ${formatNumber(gramsPerServing(context, 'liquorice-root-dried'))} g of it; keep to 2 g a day for two weeks at most, and leave it out with high blood pressure, heart or kidney trouble, water tablets or in pregnancy.`,
+    source: 'EU SCF 2003 (100 mg glycyrrhizin a day); US FDA',
+  },
+  {
+    code: 'bleeding-medicines',
+    severity: 'warn',
+    title: 'Strong roots and blood thinners',
+    concerns: 'people on blood thinners, or before surgery',
+    fires: (context) =>
+      gramsPerServing(context, 'ginger-fresh') > 10 ||
+      gramsPerServing(context, 'ginger-ground', 'ginger-dried') > 2 ||
+      gramsPerServing(context, 'turmeric-ground', 'turmeric-dried') > 3 ||
+      gramsPerServing(context, 'turmeric-fresh') > 12 ||
+      gramsPerServing(context, 'garlic') > 6.6 ||
+      has(context, 'ginkgo-leaf-dried', 'dong-quai-root-dried'),
+    text: () =>
+      'Food amounts are usually fine, but strong daily doses together with blood thinners or in the two weeks before surgery can add to bleeding. Ask first.',
+    source: 'NCCIH fact sheets',
+  },
+  {
+    code: 'pregnancy-herb',
+    severity: 'warn',
+    title: 'Not in pregnancy, or only a little',
+    concerns: 'anyone who is pregnant',
+    fires: (context) =>
+      has(context, ...NOT_IN_PREGNANCY) ||
+      has(context, 'hibiscus-dried', 'raspberry-leaf-dried') ||
+      gramsPerServing(context, 'ginger-fresh') > 10 ||
+      gramsPerServing(context, 'ginger-ground', 'ginger-dried') > 1 ||
+      gramsPerServing(context, 'turmeric-ground', 'turmeric-dried') > 1 ||
+      gramsPerServing(context, ...CASSIA) > 1,
+    text: (context) =>
+      has(context, ...NOT_IN_PREGNANCY)
+        ? 'There is a plant in it that is not taken in pregnancy. Leave it out, and ask your midwife if any was drunk.'
+        : 'Keep this to small food amounts in pregnancy and mention it to your midwife.',
+    source: 'EMA/HMPC and WHO monographs; EFSA',
+  },
+  {
+    code: 'thyroid-mint-family',
+    severity: 'note',
+    title: 'Lemon balm and the thyroid',
+    concerns: 'people who take thyroid medicine',
+    fires: (context) => has(context, 'lemon-balm-dried', 'lemon-balm-fresh'),
+    text: () =>
+      'Lemon balm may slightly affect the thyroid; the evidence is weak. With thyroid medicine or sedatives, keep it to an occasional cup.',
+    source: 'Laboratory studies only',
+  },
+  {
+    code: 'alcohol-tincture',
+    severity: 'warn',
+    title: 'Contains alcohol',
+    concerns: 'children, anyone pregnant, in recovery, driving, or on medicines that forbid it',
+    fires: (context) => (context.liquid?.alcohol_pctABV ?? 0) > 0.5 || context.perServing.ethanol_g > 1,
+    text: (context) =>
+      `It has ${formatNumber(context.liquid?.alcohol_pctABV ?? 0)} % alcohol, ${formatNumber(context.perServing.ethanol_g)} g in a serving. Use a water or glycerine extract instead.`,
+    source: 'Computed; medicine labels',
+  },
+  {
+    code: 'caffeine',
+    severity: 'note',
+    title: 'Caffeine',
+    concerns: 'children, and anyone pregnant',
+    fires: (context) => context.perServing.caffeine_mg >= CAFFEINE_mg.some,
+    text: (context) =>
+      context.perServing.caffeine_mg > CAFFEINE_mg.much
+        ? `About ${formatNumber(context.perServing.caffeine_mg)} mg of caffeine in a serving is more than advised at once. Not for children.`
+        : `About ${formatNumber(context.perServing.caffeine_mg)} mg of caffeine in a serving. Adults are advised to stay under 400 mg a day, 200 in pregnancy. Not for children.`,
+    source: 'EFSA 2015',
+  },
+  {
+    code: 'cassia-coumarin',
+    severity: 'note',
+    title: 'A lot of common cinnamon',
+    concerns: 'anyone who takes it daily for weeks',
+    fires: (context) => gramsPerServing(context, ...CASSIA) * COUMARIN_mg_g > COUMARIN_DAY_mg,
+    text: (context) =>
+      `Common (cassia) cinnamon contains coumarin: up to ${formatNumber(gramsPerServing(context, ...CASSIA) * COUMARIN_mg_g)} mg in a serving, and 0.1 mg for each kg of a person is the daily line. Use less, or true cinnamon.`,
+    source: 'EFSA tolerable daily intake; BfR',
+  },
+  {
+    code: 'hibiscus-blood-pressure',
+    severity: 'note',
+    title: 'Hibiscus and blood pressure',
+    concerns: 'people on blood-pressure tablets or chloroquine',
+    fires: (context) => gramsPerServing(context, 'hibiscus-dried') > 5,
+    text: () =>
+      'Much hibiscus can lower blood pressure a little, on top of tablets. Mention it to whoever prescribes them.',
+    source: 'Small clinical trials',
+  },
+  {
+    code: 'medicine-clash',
+    severity: 'stop',
+    title: "St John's wort clashes with medicines",
+    concerns: 'anyone who takes any medicine, the pill included',
+    fires: (context) => has(context, 'st-johns-wort-dried'),
+    text: () => "St John's wort weakens or clashes with many medicines. Do not combine them; ask a pharmacist.",
+    source: 'US FDA; NCCIH',
+  },
+  {
+    code: 'daisy-allergy',
+    severity: 'note',
+    title: 'Daisy family',
+    concerns: 'people allergic to daisies, ragweed or bee products',
+    fires: (context) => has(context, 'chamomile-dried', 'calendula-dried', 'echinacea-root-dried', 'yarrow-dried'),
+    text: () => 'People with a daisy-family allergy can react. Try a sip first, or leave it out.',
+    source: 'Clinical allergy literature',
+  },
+];

@@ -1,0 +1,97 @@
+import { formatNumber } from '../../quantity/format-number';
+import type { CautionRule } from '../caution';
+import { addedHere, cookedMinutes, doneTo, has, strainersAfter } from '../in-the-drink';
+
+/** Least simmer of elderberries, min. Source: cyanogenic-glycoside literature; CDC outbreak report 1984. */
+const ELDER_COOKING_min = 20;
+const ELDER = ['elderberries-dried', 'elderberries-fresh'] as const;
+const HIPS = ['rose-hips-fresh', 'rose-hips-dried'] as const;
+const STONE_FRUIT = ['sour-cherries', 'sweet-cherries', 'plum', 'apricot', 'peach', 'apple', 'apple-peel'] as const;
+/** Plants that people pick, and that have doubles. */
+const FORAGED = [
+  'elderberries-fresh',
+  'elderflower-fresh',
+  'rose-hips-fresh',
+  'nettle-fresh',
+  'dandelion-leaf-fresh',
+  'sea-buckthorn',
+] as const;
+const BREAKING = ['blend', 'mill', 'mash'] as const;
+
+const isFine = (strainer: string): boolean => /fine|paper|filter|cloth|muslin/.test(strainer);
+
+/** Rules about plants: how they must be handled, and which are not drunk at all. */
+export const PLANT_RULES: readonly CautionRule[] = [
+  {
+    code: 'elder-needs-cooking',
+    severity: 'stop',
+    title: 'Elderberries are not cooked enough',
+    concerns: 'anyone who drinks it',
+    fires: (context) => addedHere(context, ...ELDER) && cookedMinutes(context, ...ELDER) < ELDER_COOKING_min,
+    text: (context) => {
+      const minutes = cookedMinutes(context, ...ELDER);
+      const done =
+        minutes > 0 ? `They are simmered for ${formatNumber(minutes)} min here.` : 'They are not simmered here.';
+      return `${done} Raw or half-cooked elderberries can make you sick: keep them at a steady simmer for at least ${ELDER_COOKING_min} minutes, lid ajar, and strain the seeds out.`;
+    },
+    source: 'US CDC outbreak report (MMWR 1984); cyanogenic-glycoside literature',
+  },
+  {
+    code: 'elder-parts',
+    severity: 'warn',
+    title: 'Only ripe elderberries, no green parts',
+    concerns: 'anyone who picks or strips them',
+    fires: (context) => addedHere(context, 'elderberries-fresh', 'elderflower-fresh'),
+    text: () =>
+      'Stems, leaves, bark, unripe berries and crushed seeds of elder can make you sick. Strip berries off every stem, cut flowers from thick stalks, and do not crush the seeds.',
+    source: 'US CDC; poison-plant references',
+  },
+  {
+    code: 'hip-hairs',
+    severity: 'warn',
+    title: 'Hairs in rose hips',
+    concerns: 'anyone who drinks it',
+    fires: (context) => addedHere(context, ...HIPS) && !strainersAfter(context, ...HIPS).some(isFine),
+    text: () =>
+      'Rose hips contain fine hairs that irritate mouth and gut. Strain through a fine filter or a close cloth, twice, and do not wring it; or use seedless shells.',
+    source: 'Pharmacognosy texts',
+  },
+  {
+    code: 'seeds-pits',
+    severity: 'warn',
+    title: 'Pits and seeds out first',
+    concerns: 'anyone who drinks it',
+    fires: (context) => addedHere(context, ...STONE_FRUIT) && doneTo(context, BREAKING, ...STONE_FRUIT),
+    text: () =>
+      'Take out pits, kernels and apple cores before blending or milling: broken kernels release cyanide. Whole pits in the pot do no harm.',
+    source: 'EFSA 2016',
+  },
+  {
+    code: 'unknown-plant',
+    severity: 'warn',
+    title: 'Only plants you know for certain',
+    concerns: 'anyone who picks wild plants',
+    fires: (context) => addedHere(context, ...FORAGED),
+    text: () =>
+      'Wild plants have dangerous doubles: elder and dwarf elder or pokeweed, cow parsley and hemlock, wild garlic and lily of the valley. Use only what someone who knows has named; if in doubt, leave it out.',
+    source: 'Poison-centre advice',
+  },
+  {
+    code: 'not-to-swallow',
+    severity: 'stop',
+    title: 'Not to be drunk',
+    concerns: 'anyone',
+    fires: (context) => has(context, 'comfrey-leaf-dried', 'pennyroyal-dried'),
+    text: () => 'Comfrey and pennyroyal can damage the liver when they are swallowed. Do not drink this.',
+    source: 'US FDA 2001; EFSA',
+  },
+  {
+    code: 'seeds-swell',
+    severity: 'note',
+    title: 'Soak the seeds first',
+    concerns: 'anyone with trouble swallowing',
+    fires: (context) => addedHere(context, 'chia-seed', 'psyllium-husk', 'basil-seed', 'flax-seed'),
+    text: () => 'Dry seeds and husks swell and can block the throat. Soak them fully, and drink plenty with them.',
+    source: 'US FDA label rule for psyllium',
+  },
+];

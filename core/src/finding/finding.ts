@@ -1,0 +1,28 @@
+import type { Drink } from '../drink/drink';
+import type { Keeping } from '../keeping/keeping-of';
+import type { Liquid } from '../liquid/describe-liquid';
+import type { Nutrients, PerLitre } from '../serving/nutrients';
+import type { ServingSize } from '../serving/serving-size';
+import type { Trace } from '../simulate/run-steps';
+
+/** Something about a step that its maker should know; codes are stable. */
+export interface Finding {
+  readonly code: string;
+  /** Counted from 0; null when it concerns the drink as a whole. */
+  readonly step: number | null;
+  readonly text: string;
+}
+
+/** Everything a finding may look at. */
+export interface FindingContext {
+  readonly drink: Drink;
+  readonly trace: Trace;
+  readonly liquid: Liquid | null;
+  readonly perLitre: PerLitre | null;
+  readonly perServing: Nutrients;
+  readonly serving: ServingSize | null;
+  readonly keeping: Keeping | null;
+}
+
+/** Looks for one kind of slip. */
+export type FindingRule = (context: FindingContext) => readonly Finding[];

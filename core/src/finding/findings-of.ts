@@ -1,0 +1,52 @@
+import {
+  amountDisagrees,
+  assumptions,
+  servingsDisagree,
+  spoonForPinch,
+  tinyMineral,
+  undissolved,
+  unevenMix,
+} from './amount-findings';
+import type { Finding, FindingContext, FindingRule } from './finding';
+import {
+  bitterPith,
+  boilsInstead,
+  fizzOrder,
+  headspace,
+  herbAbove,
+  honeyTooHot,
+  noLabel,
+  notStrained,
+  overfullJar,
+  processTime,
+  slowCooling,
+  stepNotes,
+} from './process-findings';
+
+const RULES: readonly FindingRule[] = [
+  assumptions,
+  stepNotes,
+  undissolved,
+  servingsDisagree,
+  amountDisagrees,
+  spoonForPinch,
+  tinyMineral,
+  unevenMix,
+  honeyTooHot,
+  boilsInstead,
+  overfullJar,
+  herbAbove,
+  fizzOrder,
+  headspace,
+  processTime,
+  slowCooling,
+  notStrained,
+  bitterPith,
+  noLabel,
+];
+
+/** Everything that was found, in the order of the steps; what concerns the whole drink comes last. */
+export function findingsOf(context: FindingContext): readonly Finding[] {
+  const place = (finding: Finding): number => finding.step ?? Infinity;
+  return RULES.flatMap((rule) => rule(context)).sort((a, b) => place(a) - place(b) || 0);
+}

@@ -1,0 +1,68 @@
+import { STEEL_kJ_kgK } from './cooling';
+
+/** A burner: what it draws, and how much of it reaches the pot. Source: ratings; efficiencies in print. */
+export const BURNERS = {
+  'gas small': 400,
+  'gas medium': 720,
+  'gas large': 1200,
+  coil: 1080,
+  ceramic: 1224,
+  induction: 1530,
+  kettle: 2112,
+} as const satisfies Readonly<Record<string, number>>;
+export type Burner = keyof typeof BURNERS;
+
+/** A pot: its size, its own heat, what it loses with a lid on, and how much it holds to the brim. */
+export interface CookingPot {
+  readonly diameter_m: number;
+  readonly mass_kg: number;
+  readonly loss_W_K: number;
+  readonly holds_mL: number;
+}
+
+/** Pots by the names people say. Source: common stainless-steel pots. */
+export const COOKING_POTS = {
+  'small saucepan': { diameter_m: 0.16, mass_kg: 0.8, loss_W_K: 0.7, holds_mL: 1500 },
+  saucepan: { diameter_m: 0.2, mass_kg: 1.1, loss_W_K: 1, holds_mL: 3000 },
+  'stock pot': { diameter_m: 0.24, mass_kg: 1.6, loss_W_K: 1.5, holds_mL: 6000 },
+  'large stock pot': { diameter_m: 0.28, mass_kg: 2.2, loss_W_K: 2, holds_mL: 10000 },
+  'wide pan': { diameter_m: 0.3, mass_kg: 1.8, loss_W_K: 1.8, holds_mL: 5000 },
+} as const satisfies Readonly<Record<string, CookingPot>>;
+export type CookingPotName = keyof typeof COOKING_POTS;
+
+/** Heat a pot itself takes up, kJ/K. */
+export const potHeat = (pot: CookingPot): number => pot.mass_kg * STEEL_kJ_kgK;
+/** Open surface of what is in a pot, m². */
+export const potArea = (pot: CookingPot): number => (Math.PI / 4) * pot.diameter_m ** 2;
+
+/** What a kitchen is like where nobody has said otherwise. */
+export interface Kitchen {
+  readonly room_C: number;
+  readonly humidity: number;
+  readonly altitude_m: number;
+  readonly fridge_C: number;
+  readonly coolRoom_C: number;
+  /** Temperature of what comes from the tap and the cupboard. */
+  readonly tap_C: number;
+  /** Pot where a step names none; the next larger one is taken when this is too small. */
+  readonly pot: CookingPotName;
+  readonly burner: Burner;
+  readonly blenderJug_mL: number;
+}
+
+export const DEFAULT_KITCHEN: Kitchen = {
+  room_C: 21,
+  humidity: 0.45,
+  altitude_m: 0,
+  fridge_C: 4,
+  coolRoom_C: 14,
+  tap_C: 20,
+  pot: 'saucepan',
+  burner: 'gas medium',
+  blenderJug_mL: 1500,
+};
+
+/** A gentle simmer, °C, where the boil allows it. */
+export const SIMMER_C = 95;
+/** A simmer stays at least this far below the boil, K. */
+export const SIMMER_BELOW_BOIL_K = 2;

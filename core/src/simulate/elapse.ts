@@ -1,0 +1,143 @@
+import { ALCOHOL_LEAVES_AT_C, alcoholLeft, vitaminCLossRate } from '../process/degradation';
+import {
+  FRESH_ACCESS,
+  OPENS_AT_C,
+  RATE_CV,
+  extractionRate,
+  modeAt,
+  type ExtractionForm,
+  type Medium,
+} from '../process/extraction';
+import { brixOf } from '../liquid/volume';
+import { massOf } from '../liquid/composition';
+import { waterOf, type GivingMode } from './ingredient-parts';
+import { columnOf, type Column } from './chance';
+import type { WorkingPot } from './pot';
+import { dryTo, giveTo, isFresh, type Solid } from './solid';
+
+/** Sour or thick enough that plants give slowly, as in vinegar and honey. */
+const SOUR_ACETIC_PCT = 2;
+const THICK_BRIX = 25;
+const ACETIC_g_mol = 60.05;
+/** Honey and vinegar thin out when they are warm; above this the rates in water hold, °C. */
+const MACERATION_BELOW_C = 45;
+
+function mediumOf(pot: WorkingPot): Medium {
+  const c = pot.liquid.composition(0);
+  const mass_g = massOf(c);
+  if (mass_g <= 0 || pot.temperature_C[0]! > MACERATION_BELOW_C) return 'water';
+  if (brixOf(c) >= THICK_BRIX) return 'oxymel';
+  return (c.acetic_mmol * ACETIC_g_mol) / 10 / mass_g >= SOUR_ACETIC_PCT ? 'vinegar' : 'water';
+}
+
+function isEven(column: Column): boolean {
+  for (let lane = 1; lane < column.length; lane += 1) if (column[lane] !== column[0]) return false;
+  return true;
+}
+
+/** Rate of a form in every lane, 1/min. */
+function rates(form: ExtractionForm, temperature_C: Column, medium: Medium): (lane: number) => number {
+  if (isEven(temperature_C)) {
+    const rate = extractionRate(form, temperature_C[0]!, medium);
+    return () => rate;
+  }
+  return (lane) => extractionRate(form, temperature_C[lane]!, medium);
+}
+
+const HEAT_ORDER: readonly GivingMode[] = ['raw', 'cold_night', 'hot_steep', 'decoction', 'juice'];
+const further = (a: GivingMode, b: GivingMode): GivingMode => (HEAT_ORDER.indexOf(a) >= HEAT_ORDER.indexOf(b) ? a : b);
+
+/** Share of a fresh plant's juice that ends up in the water around it. */
+function reach(pot: WorkingPot, solid: Solid): (lane: number) => number {
+  const access = solid.opened ? FRESH_ACCESS.opened : FRESH_ACCESS.raw;
+  const water = pot.liquid.column('water_g');
+  const own_g = waterOf(solid.ingredient);
+  return (lane) => {
+    const around = water[lane]!;
+    return around > 0 ? (access * around) / (around + solid.grams[lane]! * own_g) : 0;
+  };
+}
+
+function extractFrom(pot: WorkingPot, solid: Solid, minutes: Column, temperature_C: Column, medium: Medium): void {
+  const rate = rates(solid.form, temperature_C, medium);
+  const spread = pot.chance.shared(`rate:${solid.ingredient.id}`, RATE_CV);
+  const fresh = isFresh(solid);
+  if (temperature_C[0]! >= OPENS_AT_C) solid.opened = true;
+  const { progress } = solid;
+  for (let lane = 0; lane < progress.length; lane += 1)
+    progress[lane] = 1 - (1 - progress[lane]!) * Math.exp(-rate(lane) * spread[lane]! * minutes[lane]!);
+  if (solid.mode === 'juice') return;
+  const mode = further(solid.mode, fresh ? 'raw' : modeAt(temperature_C[0]!));
+  const most = fresh ? reach(pot, solid) : () => 1;
+  const share = columnOf(pot.lanes, (lane) => Math.max(solid.given[lane]!, most(lane) * progress[lane]!));
+  giveTo(pot.liquid, solid, mode, share);
+  if (!fresh)
+    dryTo(
+      pot.liquid,
+      solid,
+      columnOf(pot.lanes, () => 1),
+    );
+}
+
+function loseVitaminC(pot: WorkingPot, minutes: Column, temperature_C: Column): void {
+  const vitamin = pot.liquid.column('ascorbic_mmol');
+  const even = isEven(temperature_C) ? vitaminCLossRate(temperature_C[0]!) : undefined;
+  for (let lane = 0; lane < vitamin.length; lane += 1) {
+    const rate = even ?? vitaminCLossRate(temperature_C[lane]!);
+    const lost = vitamin[lane]! * (1 - Math.exp(-rate * minutes[lane]!));
+    vitamin[lane]! -= lost;
+    pot.ledger.vitaminC_mmol[lane]! += lost;
+  }
+}
+
+function loseAlcohol(pot: WorkingPot, minutes: Column, temperature_C: Column): void {
+  const spirit = pot.liquid.column('ethanol_g');
+  if (temperature_C[0]! < ALCOHOL_LEAVES_AT_C || spirit[0] === 0) return;
+  const left = alcoholLeft(pot.hotMinutes + minutes[0]!) / alcoholLeft(pot.hotMinutes);
+  pot.hotMinutes += minutes[0]!;
+  const kcal = pot.liquid.column('energy_kcal');
+  for (let lane = 0; lane < spirit.length; lane += 1) {
+    const lost = spirit[lane]! * (1 - left);
+    spirit[lane]! -= lost;
+    kcal[lane]! -= lost * ETHANOL_kcal_g;
+    pot.ledger.spirit_g[lane]! += lost;
+  }
+}
+const ETHANOL_kcal_g = 6.93;
+
+/**
+ * Lets time pass at a temperature: plants give, vitamin C and alcohol leave.
+ *
+ * @param pot changed in place
+ * @param minutes in each lane
+ * @param temperature_C in each lane
+ */
+export function elapse(pot: WorkingPot, minutes: Column, temperature_C: Column): void {
+  if (pot.dry) return;
+  const medium = pot.solids.length > 0 ? mediumOf(pot) : 'water';
+  for (const solid of pot.solids)
+    if (solid.ingredient.composition) extractFrom(pot, solid, minutes, temperature_C, medium);
+  loseVitaminC(pot, minutes, temperature_C);
+  loseAlcohol(pot, minutes, temperature_C);
+}
+
+/** Water that can boil away before the pot is called dry: all but a twentieth. */
+const DRY_SHARE = 0.95;
+
+/**
+ * Takes water out of the pot as steam, never more than {@link DRY_SHARE} of it.
+ *
+ * @returns whether it would have boiled dry in lane 0
+ */
+export function evaporate(pot: WorkingPot, steam_g: Column): boolean {
+  const water = pot.liquid.column('water_g');
+  let driest = false;
+  for (let lane = 0; lane < water.length; lane += 1) {
+    const most = water[lane]! * DRY_SHARE;
+    const lost = Math.min(Math.max(0, steam_g[lane]!), most);
+    if (lane === 0 && steam_g[0]! > most) driest = true;
+    water[lane]! -= lost;
+    pot.ledger.steam_g[lane]! += lost;
+  }
+  return driest;
+}

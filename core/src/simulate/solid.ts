@@ -1,0 +1,137 @@
+import type { Ingredient } from '../catalogue/ingredient';
+import { isFreshForm, type ExtractionForm } from '../process/extraction';
+import { givingOf, solidsGiven, waterOf, type GivingMode } from './ingredient-parts';
+import { columnOf, type Column } from './chance';
+import type { Mixture } from './mixture';
+
+/** Pieces of a plant in the pot: how many grams went in, and how much of them has gone over to the liquid. */
+export interface Solid {
+  readonly ingredient: Ingredient;
+  readonly step: number;
+  /** As it went in, g. */
+  readonly grams: Column;
+  /** Factor on what varies in it. */
+  readonly content: Column;
+  form: ExtractionForm;
+  mode: GivingMode;
+  /** How far the slow part of extraction is, 0 to 1. */
+  progress: Column;
+  /** Share of what it can give in its mode that is out. */
+  given: Column;
+  /** Share of its own water that is out. */
+  dryness: Column;
+  /** Cells opened by heat, frost or a masher. */
+  opened: boolean;
+  blended: boolean;
+}
+
+const LEAF_FORMS = { fresh: ['fresh_leaf_whole', 'fresh_leaf_torn'], dried: ['cut_leaf', 'whole_leaf'] } as const;
+const BROKEN = new Set(['crushed', 'grated', 'chopped', 'cut', 'sliced', 'sections', 'peeled', 'zest', 'juiced']);
+const isBerry = (ingredient: Ingredient): boolean => /berr|currant|cherr|grape|hip/.test(ingredient.id);
+
+function freshForm(ingredient: Ingredient, form: string | undefined): ExtractionForm {
+  const broken = form !== undefined && BROKEN.has(form);
+  switch (ingredient.part) {
+    case 'leaf':
+    case 'flower':
+      return LEAF_FORMS.fresh[broken ? 1 : 0];
+    case 'root_bark':
+      return form === 'grated' || form === 'crushed' ? 'fresh_root_grated' : 'fresh_root_slice';
+    default:
+      if (isBerry(ingredient)) return broken ? 'fresh_berry_cut' : 'fresh_berry_whole';
+      // Whole fruit keeps its skin; a slice, a wedge and a peel do not.
+      return form === 'whole' ? 'fresh_berry_whole' : 'fresh_fruit_slice';
+  }
+}
+
+function driedForm(ingredient: Ingredient, form: string | undefined): ExtractionForm {
+  if (form === 'powdered' || ingredient.part === 'powder' || ingredient.id.endsWith('-ground')) return 'powder';
+  switch (ingredient.part) {
+    case 'leaf':
+      return LEAF_FORMS.dried[form === 'whole' ? 1 : 0];
+    case 'flower':
+      return 'flower';
+    case 'hibiscus':
+      return 'hibiscus_cut';
+    case 'root_bark':
+      if (ingredient.id.endsWith('stick')) return form === 'crushed' ? 'cut_root' : 'stick_bark';
+      return form === 'sliced' ? 'root_slice' : 'cut_root';
+    default:
+      return form !== undefined && BROKEN.has(form) ? 'berry_crushed' : 'berry_whole_dried';
+  }
+}
+
+/**
+ * The form that decides how fast a plant gives.
+ *
+ * @param ingredient a plant
+ * @param form as written: sliced, crushed, grated, whole, powdered
+ * @param piece how it was counted: a slice is sliced, a tea bag is fine, a whole fruit is whole
+ */
+export function extractionFormOf(ingredient: Ingredient, form: string | undefined, piece: string): ExtractionForm {
+  if (piece === 'bag') return 'tea_bag';
+  if (!ingredient.dried && ingredient.id === 'strawberries' && (form === 'sliced' || piece === 'slice'))
+    return 'fresh_berry_cut';
+  const counted =
+    piece === 'slice' || piece === 'wedge' || piece === 'coin' ? 'sliced' : piece === 'whole' ? 'whole' : undefined;
+  const known = form ?? counted;
+  return ingredient.dried ? driedForm(ingredient, known) : freshForm(ingredient, known);
+}
+
+const FINER: Readonly<Partial<Record<ExtractionForm, ExtractionForm>>> = {
+  cut_leaf: 'powder',
+  whole_leaf: 'cut_leaf',
+  cut_root: 'powder',
+  root_slice: 'cut_root',
+  berry_whole_dried: 'berry_crushed',
+  stick_bark: 'cut_root',
+  fresh_leaf_whole: 'fresh_leaf_torn',
+  fresh_berry_whole: 'fresh_berry_cut',
+  fresh_berry_cut: 'fresh_root_grated',
+  fresh_fruit_slice: 'fresh_root_grated',
+  fresh_root_slice: 'fresh_root_grated',
+};
+
+/** The form after a masher has been at it. */
+export const finerForm = (form: ExtractionForm): ExtractionForm => FINER[form] ?? form;
+
+export const isFresh = (solid: Solid): boolean => isFreshForm(solid.form) || solid.ingredient.dried === false;
+
+/** Moves what a solid has newly given into a liquid: up to a share of what it can give in a mode. */
+export function giveTo(liquid: Mixture, solid: Solid, mode: GivingMode, share: Column): void {
+  const { grams, content } = solid;
+  const before = givingOf(solid.ingredient, solid.mode);
+  const after = givingOf(solid.ingredient, mode);
+  const lanes = grams.length;
+  const had = columnOf(lanes, (lane) => -grams[lane]! * solid.given[lane]!);
+  const has = columnOf(lanes, (lane) => grams[lane]! * share[lane]!);
+  liquid.add(before.steady, had);
+  liquid.add(after.steady, has);
+  for (let lane = 0; lane < lanes; lane += 1) {
+    had[lane]! *= content[lane]!;
+    has[lane]! *= content[lane]!;
+  }
+  liquid.add(before.varying, had);
+  liquid.add(after.varying, has);
+  solid.given = share;
+  solid.mode = mode;
+}
+
+/** Moves a solid's own water into the liquid, up to a share of it. */
+export function dryTo(liquid: Mixture, solid: Solid, share: Column): void {
+  const water = liquid.column('water_g');
+  const own_g = waterOf(solid.ingredient);
+  for (let lane = 0; lane < water.length; lane += 1) {
+    const more = Math.max(0, share[lane]! - solid.dryness[lane]!);
+    water[lane]! += solid.grams[lane]! * own_g * more;
+    solid.dryness[lane]! += more;
+  }
+}
+
+/** What a solid weighs now, g. */
+export function solidMass(solid: Solid): Column {
+  const solids_g = solidsGiven(solid.ingredient, solid.mode);
+  const water_g = waterOf(solid.ingredient);
+  const { grams, given, dryness } = solid;
+  return columnOf(grams.length, (lane) => grams[lane]! * (1 - solids_g * given[lane]! - water_g * dryness[lane]!));
+}

@@ -1,0 +1,71 @@
+import type { DrinkStep } from '../drink/drink';
+import type { CoolingStage } from '../process/cooling';
+import type { IngredientLine, LineOptions } from '../quantity/read-ingredient-line';
+import type { Unreadable } from '../quantity/outcome';
+import type { Kitchen } from '../process/kitchen';
+import type { Ingredient } from '../catalogue/ingredient';
+import type { Drink } from '../drink/drink';
+import type { WorkingPot } from './pot';
+import type { Column } from './chance';
+
+/** Something a step came across that its maker should know; codes are those of the findings. */
+export interface StepNote {
+  readonly code: string;
+  readonly text: string;
+}
+
+/** A container that a step filled. */
+export interface FilledContainer {
+  readonly count: number;
+  readonly size_mL: number;
+  readonly words: string;
+  readonly glass: boolean;
+  readonly headspace_mL: number | null;
+}
+
+/** What a step did, besides changing the pot. */
+export interface StepDone {
+  readonly minutes: number;
+  readonly handsOn_min: number;
+  readonly line?: IngredientLine;
+  readonly added_g?: number;
+  readonly notes?: readonly StepNote[];
+  /** Hottest the pot was in this step, °C, where that is not how it ended. */
+  readonly hottest_C?: number;
+  readonly strained_g?: number;
+  /** How it cooled, for the two-stage rule. */
+  readonly cooling?: CoolingStage;
+  readonly filled?: FilledContainer;
+  readonly place?: StoragePlace;
+  /** How the solids were kept back, for rules about hairs and seeds. */
+  readonly strainer?: string;
+  readonly processed?: { readonly minutes: number; readonly altitude_m: number | null };
+}
+
+export type StoragePlace = 'fridge' | 'cool room' | 'cupboard' | 'freezer';
+
+/** Everything a verb may use. */
+export interface StepContext {
+  readonly step: DrinkStep;
+  readonly index: number;
+  readonly pot: WorkingPot;
+  readonly kitchen: Kitchen;
+  readonly options: LineOptions;
+  /** A preparation by name, run and ready to be used as an ingredient. */
+  readonly preparation: (name: string) => Prepared | undefined;
+  readonly preparationNames: readonly string[];
+}
+
+/** A drink used inside another: one gram of it, and what went into that. */
+export interface Prepared {
+  readonly ingredient: Ingredient;
+  readonly origins: ReadonlyMap<Ingredient, number>;
+  readonly entries: readonly { readonly ingredient: Ingredient; readonly mass_g: number }[];
+  readonly drink: Drink;
+}
+
+/** Runs one verb. */
+export type StepRunner = (context: StepContext) => StepDone | Unreadable;
+
+/** A column of one value. */
+export const evenColumn = (pot: WorkingPot, value: number): Column => new Float64Array(pot.lanes).fill(value);

@@ -1,0 +1,177 @@
+import { MOLAR_VOLUME_L } from '../../process/carbon-dioxide';
+import { OPENS_AT_C } from '../../process/extraction';
+import { specificHeat } from '../../process/heating';
+import { formatVolume } from '../../quantity/format-number';
+import type { IngredientLine } from '../../quantity/ingredient-line';
+import { jugCv, scaleDeviation } from '../../quantity/measure-error';
+import { nearestNames } from '../../quantity/nearest-names';
+import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
+import { readAmount } from '../../quantity/read-amount';
+import { readIngredientLine } from '../../quantity/read-ingredient-line';
+import { scanNumber } from '../../quantity/scan-number';
+import { brixOf } from '../../liquid/volume';
+import { columnOf, type Column } from '../chance';
+import type { WorkingPot } from '../pot';
+import { contentCv } from '../ingredient-parts';
+import { extractionFormOf, solidMass } from '../solid';
+import { evenColumn, type Prepared, type StepContext, type StepDone } from '../step-run';
+
+/** Hands-on minutes of an addition, of each piece to be cut or squeezed in it, and of a pour (estimates). */
+export const ADDING_MINUTES = { add: 0.5, piece: 0.3, mostPieces: 12 } as const;
+
+/** How warm water is by its name, °C; ice by the heat it takes to melt, as so much colder water. */
+const WARMTH: readonly (readonly [RegExp, number])[] = [
+  [/\b(?:boiling|just-boiled) water\b/, 98],
+  [/\bhot water\b/, 65],
+  [/\bwarm water\b/, 38],
+  [/\b(?:ice|iced) water\b/, 2],
+  [/\bice\b/, -80],
+  [/\bcold water\b/, 8],
+];
+
+function warmthOf(text: string, usual_C: number): number {
+  return WARMTH.find(([words]) => words.test(text))?.[1] ?? usual_C;
+}
+
+/** Heat capacity of what is in the pot, kJ/K in each lane. */
+export function heatCapacity(pot: WorkingPot): Column {
+  const cp = specificHeat(brixOf(pot.liquid.composition(0)), pot.temperature_C[0]);
+  const liquid = pot.liquid.masses();
+  const solids = pot.solids.map(solidMass);
+  return columnOf(pot.lanes, (lane) => (solids.reduce((sum, each) => sum + each[lane]!, liquid[lane]!) * cp) / 1000);
+}
+
+/** Mixes something of a temperature into the pot's. */
+function mixTemperature(pot: WorkingPot, grams: Column, cp: number, warm_C: number): void {
+  const before = heatCapacity(pot);
+  for (let lane = 0; lane < pot.lanes; lane += 1) {
+    const more = (grams[lane]! * cp) / 1000;
+    const all = before[lane]! + more;
+    if (all > 0)
+      pot.temperature_C[lane] = Math.max(0, (pot.temperature_C[lane]! * before[lane]! + warm_C * more) / all);
+  }
+}
+
+/** Puts grams of an ingredient into the pot. */
+function put(context: StepContext, line: IngredientLine, grams: Column): void {
+  const { pot, index, kitchen } = context;
+  const { ingredient } = line;
+  const cp = ingredient.composition ? specificHeat(brixOf(ingredient.composition)) : specificHeat(0);
+  mixTemperature(pot, grams, cp, warmthOf(context.step.text.toLowerCase(), kitchen.tap_C));
+  pot.entries.push({ ingredient, mass_g: grams[0]!, step: index });
+  if (ingredient.state !== 'solid') return pot.addDissolving(ingredient, grams);
+  const zero = evenColumn(pot, 0);
+  pot.solids.push({
+    ingredient,
+    step: index,
+    grams,
+    content: pot.chance.shared(`content:${ingredient.id}`, contentCv(ingredient)),
+    form: extractionFormOf(ingredient, line.form, line.amount.unit.id),
+    mode: ingredient.dried === false ? 'raw' : 'cold_night',
+    progress: zero,
+    given: zero.slice(),
+    dryness: zero.slice(),
+    opened: pot.temperature_C[0]! >= OPENS_AT_C || ['crushed', 'grated'].includes(line.form ?? ''),
+    blended: false,
+  });
+  pot.liquid.credit(ingredient, grams);
+}
+
+function gramsOf(context: StepContext, line: IngredientLine): Column | Unreadable {
+  const { pot } = context;
+  const { dose } = line;
+  const factors = pot.chance.product(dose.errors);
+  if (dose.kind === 'mass') return columnOf(pot.lanes, (lane) => dose.mass_g * factors[lane]!);
+  const grams = pot.gramsToFill(
+    line.ingredient,
+    factors.map((factor) => dose.volume_mL * factor),
+  );
+  if (!(grams[0]! > 0))
+    return unreadable(
+      'not-positive',
+      context.step.text,
+      `There is more than this in the pot already (${formatVolume(pot.liquid.volumes()[0] ?? 0)}). Fill to a higher mark.`,
+    );
+  return grams.map((each) => Math.max(0, each));
+}
+
+function handsOn(line: IngredientLine): number {
+  const pieces = line.amount.unit.dimension === 'piece' ? Math.min(line.amount.value, ADDING_MINUTES.mostPieces) : 0;
+  return ADDING_MINUTES.add + ADDING_MINUTES.piece * pieces;
+}
+
+/** `add`: an amount of an ingredient into the vessel. */
+export function runAdd(context: StepContext): StepDone | Unreadable {
+  const line = readIngredientLine(context.step.text, context.options);
+  if (line.kind === 'unreadable') return line;
+  const grams = gramsOf(context, line);
+  if ('kind' in grams) return grams;
+  put(context, line, grams);
+  const minutes = handsOn(line);
+  return { minutes, handsOn_min: minutes, line, added_g: grams[0]! };
+}
+
+function preparedGrams(text: string, { ingredient }: Prepared, pot: WorkingPot): Column | Unreadable {
+  const amount = readAmount(text);
+  if (isUnreadable(amount)) return amount;
+  const { dimension, size } = amount.unit;
+  if (dimension !== 'mass' && dimension !== 'volume')
+    return unreadable('unit-mismatch', text, 'A preparation is measured by mass or volume, such as 100 mL.');
+  const density = ingredient.bulkDensities[0]?.density_g_mL ?? 1;
+  const grams = amount.value * size * (dimension === 'volume' ? density : 1);
+  const cv = dimension === 'volume' ? jugCv(amount.value * size) : scaleDeviation(grams, 1) / grams;
+  return pot.chance.product([{ key: 'own', cv }]).map((factor) => grams * factor);
+}
+
+/** `use`: an amount of a preparation, with its own composition. */
+export function runUse(context: StepContext): StepDone | Unreadable {
+  const { step, pot, preparationNames } = context;
+  const text = step.text.trim();
+  const name = preparationNames.find((each) => text.toLowerCase().endsWith(each.toLowerCase()));
+  const written = name === undefined ? '' : text.slice(0, text.length - name.length).replace(/ of(?: the)? *$/i, '');
+  const prepared = name === undefined ? undefined : context.preparation(name);
+  if (!prepared || name === undefined) {
+    const words = text.replace(/^[\d\s./¼½¾⅓⅔-]+\S+ (?:of )?/, '');
+    return unreadable(
+      'unknown-ingredient',
+      text,
+      preparationNames.length > 0
+        ? `No preparation of this drink is called that, or it uses itself. There ${preparationNames.length === 1 ? 'is' : 'are'}: ${preparationNames.join(', ')}.`
+        : 'This drink has no preparations. Put the drink that is used into "preparations", by name.',
+      nearestNames(words, preparationNames, 3),
+    );
+  }
+  const grams = preparedGrams(written, prepared, pot);
+  if ('kind' in grams) return grams;
+  const { ingredient, origins, entries } = prepared;
+  mixTemperature(pot, grams, specificHeat(brixOf(ingredient.composition!)), context.kitchen.tap_C);
+  for (const entry of entries)
+    pot.entries.push({
+      ingredient: entry.ingredient,
+      mass_g: entry.mass_g * grams[0]!,
+      step: context.index,
+      within: name,
+    });
+  pot.addPrepared(ingredient, grams, origins);
+  return { minutes: ADDING_MINUTES.add, handsOn_min: ADDING_MINUTES.add, added_g: grams[0]! };
+}
+
+/** Most gas a home carbonator puts in, volumes. */
+const MOST_VOLUMES = 6;
+
+/** `carbonate`: with sparkling water, or with volumes of carbon dioxide. */
+export function runCarbonate(context: StepContext): StepDone | Unreadable {
+  const { step, pot } = context;
+  const text = step.text.trim().replace(/^with /i, '');
+  const number = scanNumber(text.toLowerCase(), 0);
+  if (number && /^ ?vol(?:ume)?s?\b/.test(text.toLowerCase().slice(number.end))) {
+    if (!(number.low > 0) || number.high > MOST_VOLUMES)
+      return unreadable('not-positive', step.text, `Carbon dioxide is 1 to ${MOST_VOLUMES} volumes.`, ['3 volumes']);
+    const volumes = pot.liquid.volumes();
+    const gas = pot.liquid.column('carbonic_mmol');
+    for (let lane = 0; lane < pot.lanes; lane += 1)
+      gas[lane]! += (((number.low + number.high) / 2) * volumes[lane]!) / MOLAR_VOLUME_L;
+    return { minutes: 2, handsOn_min: 2 };
+  }
+  return runAdd({ ...context, step: { ...step, text } });
+}

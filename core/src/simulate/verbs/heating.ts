@@ -1,0 +1,239 @@
+import { brixOf } from '../../liquid/volume';
+import { norrishWaterActivity } from '../../liquid/norrish-water-activity';
+import { EVAPORATION_CV, boilOff, surfaceEvaporation, type Lid } from '../../process/evaporation';
+import { heatUp } from '../../process/heating';
+import { SIMMER_BELOW_BOIL_K, SIMMER_C, potArea, potHeat, type CookingPot } from '../../process/kitchen';
+import { airPressure, boilingPoint } from '../../process/vapour-pressure';
+import { formatNumber } from '../../quantity/format-number';
+import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
+import type { Column } from '../chance';
+import { elapse, evaporate } from '../elapse';
+import { readBurner, readLid, readMinutes, readPot, readTemperature, type TemperatureMarks } from '../read-qualifiers';
+import { evenColumn, type StepContext, type StepDone, type StepNote } from '../step-run';
+import { heatCapacity } from './adding';
+import { readReduction, waterToRemove } from './reduction';
+
+/** Minutes a cook stands by while a pot heats or simmers, and the share of the time it takes beyond them. */
+const STANDING_BY = { start: 1, share: 0.05 } as const;
+const handsOnFor = (minutes: number): number => STANDING_BY.start + STANDING_BY.share * minutes;
+
+/** Water activity of the pot in lane 0; 1 for nothing. */
+const activityOf = (context: StepContext): number => norrishWaterActivity(context.pot.liquid.composition(0)) ?? 1;
+
+/** What temperatures in words mean in this kitchen, for what is in the pot. */
+export function marksOf(context: StepContext): TemperatureMarks {
+  const { kitchen } = context;
+  const boil_C = boilingPoint(airPressure(kitchen.altitude_m), activityOf(context));
+  return {
+    room_C: kitchen.room_C,
+    fridge_C: kitchen.fridge_C,
+    simmer_C: Math.min(SIMMER_C, boil_C - SIMMER_BELOW_BOIL_K),
+    boil_C,
+  };
+}
+
+interface Stove {
+  readonly pot: CookingPot;
+  readonly power_W: number;
+  readonly lid: Lid;
+  readonly notes: StepNote[];
+}
+
+/** A named pot is too full above this share of what it holds. */
+const OVERFULL = 0.85;
+
+function stoveOf(context: StepContext, usualLid: Lid): Stove | Unreadable {
+  const { step, kitchen, pot } = context;
+  const lid = readLid(step, usualLid);
+  if (isUnreadable(lid)) return lid;
+  const power_W = readBurner(step, kitchen);
+  if (typeof power_W !== 'number') return power_W;
+  const volume_mL = pot.liquid.volumes()[0]! + pot.solids.reduce((sum, { grams }) => sum + grams[0]!, 0);
+  const chosen = readPot(step, kitchen, volume_mL);
+  if ('kind' in chosen) return chosen;
+  const notes: StepNote[] = [];
+  if (volume_mL > OVERFULL * chosen.pot.holds_mL)
+    notes.push({
+      code: 'vessel-overfull',
+      text: `${formatNumber(volume_mL)} mL is too much for a pot that holds ${formatNumber(chosen.pot.holds_mL)} mL: it will boil over. Use a larger pot or make it in two parts.`,
+    });
+  return { pot: chosen.pot, power_W, lid, notes };
+}
+
+const nothingToHeat = (text: string): Unreadable =>
+  unreadable('no-ingredient', text, 'There is no liquid in the pot to heat. Add water or juice first.');
+
+/** Brings the pot to a temperature; minutes, or why it cannot. */
+function bringTo(context: StepContext, to_C: number, stove: Stove): number | Unreadable {
+  const { pot, kitchen } = context;
+  const from_C = pot.temperature_C[0]!;
+  if (from_C >= to_C) return 0;
+  const heated = heatUp({
+    from_C,
+    to_C,
+    power_W: stove.power_W,
+    loss_W_K: stove.pot.loss_W_K,
+    area_m2: potArea(stove.pot),
+    room_C: kitchen.room_C,
+    humidity: kitchen.humidity,
+    lid: stove.lid,
+  });
+  if (heated.kind === 'stalls')
+    return unreadable(
+      'unit-mismatch',
+      context.step.text,
+      `This burner brings the pot to about ${formatNumber(Math.floor(heated.temperature_C))} °C and no further. Put the lid on or use a stronger burner.`,
+    );
+  const capacity = heatCapacity(pot).map((heat) => heat + potHeat(stove.pot));
+  const minutes = capacity.map((heat) => heat * heated.minutes_per_kJ_K);
+  elapseRamp(context, minutes, from_C, to_C);
+  evaporate(
+    pot,
+    capacity.map((heat) => heat * heated.steam_g_per_kJ_K),
+  );
+  pot.temperature_C.fill(to_C);
+  return minutes[0]!;
+}
+
+/** Stretches in which a change of temperature is followed. */
+const RAMP_PARTS = 6;
+
+/** Lets time pass while the temperature goes from one to another, evenly. */
+export function elapseRamp(context: StepContext, minutes: Column, from_C: number, to_C: number): void {
+  const part = minutes.map((each) => each / RAMP_PARTS);
+  for (let index = 0; index < RAMP_PARTS; index += 1)
+    elapse(context.pot, part, evenColumn(context.pot, from_C + ((index + 0.5) / RAMP_PARTS) * (to_C - from_C)));
+}
+
+/** `heat`: to a temperature; time from power and mass. */
+export function runHeat(context: StepContext): StepDone | Unreadable {
+  if (context.pot.dry) return nothingToHeat(context.step.text);
+  const marks = marksOf(context);
+  const to_C = readTemperature(context.step.text, marks);
+  if (typeof to_C !== 'number') return to_C;
+  if (to_C > marks.boil_C + 0.5)
+    return unreadable(
+      'unit-mismatch',
+      context.step.text,
+      `It boils at ${formatNumber(Math.round(marks.boil_C))} °C here and gets no hotter.`,
+      ['to boil'],
+    );
+  const stove = stoveOf(context, 'on');
+  if (isUnreadable(stove)) return stove;
+  const minutes = bringTo(context, Math.min(to_C, marks.boil_C), stove);
+  if (typeof minutes !== 'number') return minutes;
+  return { minutes, handsOn_min: handsOnFor(minutes), notes: stove.notes };
+}
+
+/** Steam that leaves in a minute, g, below the boil or at it. */
+function steamRate(context: StepContext, stove: Stove, temperature_C: number, boiling: boolean): number {
+  const { kitchen } = context;
+  const kg_h = boiling
+    ? boilOff(stove.power_W, stove.pot.loss_W_K, temperature_C, kitchen.room_C)
+    : surfaceEvaporation({
+        area_m2: potArea(stove.pot),
+        temperature_C,
+        room_C: kitchen.room_C,
+        humidity: kitchen.humidity,
+        lid: stove.lid,
+        waterActivity: activityOf(context),
+      });
+  return (1000 * kg_h) / 60;
+}
+
+const steamSpread = (context: StepContext, boiling: boolean): Column =>
+  context.pot.chance.shared(
+    boiling ? 'boil-off' : 'evaporation',
+    boiling ? EVAPORATION_CV.boil : EVAPORATION_CV.simmer,
+  );
+
+const driedOut: StepNote = {
+  code: 'reduces-dry',
+  text: 'The pot would boil dry before this is over. Use more water, a lid, less heat or less time.',
+};
+
+function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
+  const { pot, step } = context;
+  if (pot.dry) return nothingToHeat(step.text);
+  const wanted = readMinutes(step.text);
+  if (typeof wanted !== 'number') return wanted;
+  const stove = stoveOf(context, 'off');
+  if (isUnreadable(stove)) return stove;
+  const marks = marksOf(context);
+  const temperature_C = boiling ? marks.boil_C : marks.simmer_C;
+  const warming = bringTo(context, temperature_C, { ...stove, lid: 'on' });
+  if (typeof warming !== 'number') return warming;
+  pot.temperature_C.fill(temperature_C);
+  const rate = steamRate(context, stove, temperature_C, boiling);
+  elapse(pot, evenColumn(pot, wanted), pot.temperature_C);
+  const dry = evaporate(
+    pot,
+    steamSpread(context, boiling).map((factor) => rate * wanted * factor),
+  );
+  const minutes = warming + wanted;
+  return {
+    minutes,
+    handsOn_min: handsOnFor(minutes),
+    hottest_C: temperature_C,
+    notes: dry ? [...stove.notes, driedOut] : stove.notes,
+  };
+}
+
+/** `simmer`: extraction and evaporation just below the boil. */
+export const runSimmer = (context: StepContext): StepDone | Unreadable => cook(context, false);
+/** `boil`: the same at the boil, where the burner decides the steam. */
+export const runBoil = (context: StepContext): StepDone | Unreadable => cook(context, true);
+
+/** Longest a pot is reduced, min: two days of low heat. */
+const LONGEST_REDUCTION_min = 2880;
+
+/** `reduce`: to a volume, a share or a strength; finds the time. */
+export function runReduce(context: StepContext): StepDone | Unreadable {
+  const { pot, step } = context;
+  if (pot.dry) return nothingToHeat(step.text);
+  const goal = readReduction(step.text);
+  if (isUnreadable(goal)) return goal;
+  const stove = stoveOf(context, 'off');
+  if (isUnreadable(stove)) return stove;
+  const marks = marksOf(context);
+  // A pot that was boiling goes on boiling; otherwise it is reduced at a simmer.
+  const boiling = step.burner !== undefined || pot.temperature_C[0]! >= marks.boil_C - 0.5;
+  const temperature_C = boiling ? marks.boil_C : marks.simmer_C;
+  const start = pot.liquid.composition(0);
+  const warming = bringTo(context, temperature_C, { ...stove, lid: 'on' });
+  if (typeof warming !== 'number') return warming;
+  pot.temperature_C.fill(temperature_C);
+  const rate = steamRate(context, stove, temperature_C, boiling);
+  if (!(rate > 0))
+    return unreadable(
+      'unit-mismatch',
+      step.text,
+      'Nothing evaporates at this heat. Take the lid off or use a stronger burner.',
+    );
+  const spread = steamSpread(context, boiling);
+  const first = waterToRemove(pot, goal, start);
+  if (first[0]! <= 0)
+    return unreadable(
+      'not-positive',
+      step.text,
+      `It is reduced further than this already: ${formatNumber(pot.liquid.volumes()[0]!)} mL at ${formatNumber(brixOf(pot.liquid.composition(0)))} °Brix.`,
+    );
+  const minutesFor = (grams: Column): Column => grams.map((mass, lane) => Math.max(0, mass) / (rate * spread[lane]!));
+  const guess = minutesFor(first);
+  if (guess[0]! > LONGEST_REDUCTION_min)
+    return unreadable(
+      'unit-mismatch',
+      step.text,
+      `At this heat it would take ${formatNumber(guess[0]! / 60)} h. Take the lid off or use a wider pot or a stronger burner.`,
+    );
+  elapse(pot, guess, pot.temperature_C);
+  const removed = waterToRemove(pot, goal, start);
+  const dry = evaporate(pot, removed);
+  const minutes = warming + minutesFor(removed)[0]!;
+  return {
+    minutes,
+    handsOn_min: handsOnFor(minutes),
+    hottest_C: temperature_C,
+    notes: dry ? [...stove.notes, driedOut] : stove.notes,
+  };
+}

@@ -1,0 +1,40 @@
+import { BERRY_YIELDS, FIRM_YIELDS } from '../../process/juicing';
+import { FRESH_RETENTION, RETENTION, RETENTION_CV, type Straining } from '../../process/retention';
+import { solidsGiven, waterOf } from '../ingredient-parts';
+import type { Column } from '../chance';
+import type { WorkingPot } from '../pot';
+import { isFresh, type Solid } from '../solid';
+
+/** mL that a solid keeps back, in each lane. */
+export function keptBy(pot: WorkingPot, solid: Solid, straining: Straining): Column {
+  const { ingredient, grams } = solid;
+  const spread = pot.chance.shared(`retention:${ingredient.id}`, RETENTION_CV);
+  if (solid.blended && isFresh(solid)) {
+    const yields = ingredient.juice ?? (/berr|currant|cherr/.test(ingredient.id) ? BERRY_YIELDS : FIRM_YIELDS);
+    const method = straining === 'drain' || straining === 'press' ? yields.mesh : yields.cloth;
+    const wet = waterOf(ingredient) + solidsGiven(ingredient, 'juice');
+    const kept = Math.max(0.05, wet - (method?.[0] ?? 0.5));
+    return grams.map((mass, lane) => mass * kept * spread[lane]!);
+  }
+  const part = ingredient.part ?? 'leaf';
+  const perGram = isFresh(solid) || part === 'fruit' ? FRESH_RETENTION[straining] : RETENTION[part][straining];
+  return grams.map((mass, lane) => mass * perGram * spread[lane]!);
+}
+
+/** Most of a liquid that solids can keep back. */
+const MOST_KEPT = 0.97;
+
+/**
+ * Share of the liquid that clings to solids and strainer, in each lane.
+ *
+ * @param loss_mL what stays in the strainer besides
+ */
+export function holdBack(pot: WorkingPot, solids: readonly Solid[], straining: Straining, loss_mL = 0): Column {
+  const kept = new Float64Array(pot.lanes).fill(loss_mL);
+  for (const solid of solids) {
+    const each = keptBy(pot, solid, straining);
+    for (let lane = 0; lane < pot.lanes; lane += 1) kept[lane]! += each[lane]!;
+  }
+  const volumes = pot.liquid.volumes();
+  return kept.map((mL, lane) => (volumes[lane]! > 0 ? Math.min(MOST_KEPT, mL / volumes[lane]!) : 0));
+}

@@ -1,0 +1,116 @@
+import type { Analysis, SpreadFigure } from '../analyse';
+import { EXTENSIVE_PROPERTIES, compositionOf, type Composition, type ExtensiveProperty } from '../liquid/composition';
+import { describeLiquid } from '../liquid/describe-liquid';
+import { osmolarity } from '../liquid/osmolality';
+import { ETHANOL_DENSITY_g_mL } from '../liquid/volume';
+import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '../serving/nutrients';
+import type { Column, WorkingPot } from '../simulate';
+import { solidMass } from '../simulate/solid';
+
+type Linear = (c: Composition) => number;
+
+const WEIGHTS = new Map<SpreadFigure, readonly (readonly [ExtensiveProperty, number])[]>();
+
+/** What each property counts in a figure that adds up: read off the same function that the figure itself uses. */
+function weightsOf(figure: SpreadFigure, linear: Linear): readonly (readonly [ExtensiveProperty, number])[] {
+  let weights = WEIGHTS.get(figure);
+  if (!weights) {
+    weights = EXTENSIVE_PROPERTIES.map((name) => [name, linear(compositionOf({ [name]: 1 }))] as const).filter(
+      ([, weight]) => weight !== 0,
+    );
+    WEIGHTS.set(figure, weights);
+  }
+  return weights;
+}
+
+/** Columns of every lane of a finished pot. */
+export interface DrawnPot {
+  readonly pot: WorkingPot;
+  readonly volumes_mL: Column;
+  readonly masses_g: Column;
+}
+
+export function drawnPot(pot: WorkingPot): DrawnPot {
+  const masses_g = pot.liquid.masses();
+  const add = (column: Column): void => {
+    for (let lane = 0; lane < masses_g.length; lane += 1) masses_g[lane]! += column[lane]!;
+  };
+  pot.solids.map(solidMass).forEach(add);
+  pot.sediment.forEach(add);
+  return { pot, volumes_mL: pot.liquid.volumes(), masses_g };
+}
+
+function total({ pot }: DrawnPot, figure: SpreadFigure, linear: Linear): Column {
+  const sum = new Float64Array(pot.lanes);
+  for (const [name, weight] of weightsOf(figure, linear)) {
+    const column = pot.liquid.column(name);
+    for (let lane = 0; lane < sum.length; lane += 1) sum[lane]! += weight * column[lane]!;
+  }
+  return sum;
+}
+
+const over = (column: Column, by: Column, factor: number): Column =>
+  column.map((value, lane) => (by[lane]! > 0 ? (factor * value) / by[lane]! : 0));
+
+/** A serving's share of each lane: so many mL of the liquid, or so many g of a powder. */
+function perServing(drawn: DrawnPot, analysis: Analysis, figure: SpreadFigure, linear: Linear): Column {
+  const { serving } = analysis;
+  const sums = total(drawn, figure, linear);
+  if (serving?.volume_mL) return over(sums, drawn.volumes_mL, serving.volume_mL);
+  return over(sums, drawn.masses_g, serving?.mass_g ?? 0);
+}
+
+/** Figures that follow from the totals by a formula of their own, from whole descriptions of some lanes. */
+const DESCRIBED = {
+  'liquid.osmolality_mOsm_kg': 'osmolality_mOsm_kg',
+  'liquid.waterActivity': 'waterActivity',
+  'liquid.pH': 'pH',
+} as const satisfies Partial<Record<SpreadFigure, string>>;
+type DescribedFigure = keyof typeof DESCRIBED;
+export const isDescribed = (figure: SpreadFigure): figure is DescribedFigure => figure in DESCRIBED;
+
+/** Lanes that are described in full: enough for the 5 % and 95 % points of the costly figures. */
+export const DESCRIBED_LANES = 200;
+
+/** Columns of the costly figures, for the first {@link DESCRIBED_LANES} draws and lane 0. */
+export function describedColumns({ pot }: DrawnPot): Readonly<Record<DescribedFigure, Column>> | null {
+  const lanes = Math.min(pot.lanes, DESCRIBED_LANES + 1);
+  const columns = Object.fromEntries(
+    Object.keys(DESCRIBED).map((figure) => [figure, new Float64Array(lanes)]),
+  ) as Record<DescribedFigure, Column>;
+  for (let lane = 0; lane < lanes; lane += 1) {
+    const liquid = describeLiquid(pot.liquid.composition(lane));
+    if (!liquid) return null;
+    for (const [figure, name] of Object.entries(DESCRIBED)) columns[figure as DescribedFigure][lane] = liquid[name];
+  }
+  return columns;
+}
+
+/** The column of a figure that adds up. */
+export function linearColumn(figure: SpreadFigure, analysis: Analysis, drawn: DrawnPot): Column {
+  const [group, name] = figure.split('.') as [string, string];
+  const { volumes_mL } = drawn;
+  if (figure === 'yield.volume_mL') return volumes_mL;
+  if (figure === 'yield.mass_g') return drawn.masses_g;
+  if (group === 'perServing')
+    return perServing(drawn, analysis, figure, (c) => nutrientsOf(c)[name as keyof Nutrients]);
+  if (group === 'perLitre')
+    return over(
+      total(drawn, figure, (c) => perLitreOf(c, 1)[name as keyof PerLitre]),
+      volumes_mL,
+      1,
+    );
+  if (figure === 'liquid.osmolarity_mOsm_L')
+    return over(
+      total(drawn, figure, (c) => osmolarity(c, 1)),
+      volumes_mL,
+      1,
+    );
+  if (figure === 'liquid.alcohol_pctABV')
+    return over(drawn.pot.liquid.column('ethanol_g'), volumes_mL, 100 / ETHANOL_DENSITY_g_mL);
+  const liquid_g = drawn.pot.liquid.masses();
+  if (figure === 'liquid.density_g_mL') return over(liquid_g, volumes_mL, 1);
+  const solids = drawn.pot.liquid.column('solubleSolids_g');
+  const water = drawn.pot.liquid.column('water_g');
+  return solids.map((grams, lane) => (100 * grams) / (grams + water[lane]!));
+}
