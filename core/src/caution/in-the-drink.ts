@@ -25,13 +25,9 @@ function since({ trace }: CautionContext, ids: readonly string[]): readonly Trac
   return first ? trace.entries.filter(({ step }) => step >= first.step) : [];
 }
 
-const COOKS = new Set(['simmer', 'boil', 'reduce']);
-
 /** Minutes that these ingredients were simmered or boiled after they went in. */
 export function cookedMinutes(context: CautionContext, ...ids: readonly string[]): number {
-  return since(context, ids)
-    .filter(({ verb }) => COOKS.has(verb))
-    .reduce((sum, { minutes }) => sum + minutes, 0);
+  return since(context, ids).reduce((sum, { cooking_min }) => sum + (cooking_min ?? 0), 0);
 }
 
 /** The hottest the pot was after these ingredients went in, °C. */

@@ -60,7 +60,7 @@ export const boilsInstead: FindingRule = ({ trace }) =>
 
 const bulkOf = ({ pot }: TraceEntry, dried: boolean): number =>
   pot.entries.reduce((sum, { ingredient, mass_g }) => {
-    if (ingredient.state !== 'solid' || ingredient.dried !== dried) return sum;
+    if (ingredient.state !== 'solid' || ingredient.dried !== dried || ingredient.part === 'fruit') return sum;
     return sum + mass_g / (bulkDensityFor(ingredient)?.density_g_mL ?? 0.5);
   }, 0);
 
@@ -252,10 +252,18 @@ const PITHY = new Set([
 const BITTER_min = 10;
 
 /** White pith that makes a drink bitter. */
-export const bitterPith: FindingRule = ({ trace }) => {
+export const bitterPith: FindingRule = ({ drink, trace }) => {
+  const pared = new Set(
+    trace.pot.entries
+      .filter(({ step }) => /pith|thin|zest/i.test(`${drink.steps[step]?.note ?? ''} ${drink.steps[step]?.text ?? ''}`))
+      .map(({ ingredient }) => ingredient),
+  );
   const found = trace.entries.find(({ verb, minutes, pot }) => {
     const cooks = ['simmer', 'boil', 'reduce'].includes(verb) && minutes >= BITTER_min;
-    return (cooks || verb === 'blend') && pot.solids.some(({ ingredient }) => PITHY.has(ingredient.id));
+    return (
+      (cooks || verb === 'blend') &&
+      pot.solids.some(({ ingredient }) => PITHY.has(ingredient.id) && !pared.has(ingredient))
+    );
   });
   return found
     ? [

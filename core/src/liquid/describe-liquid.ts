@@ -23,19 +23,23 @@ export interface Liquid {
   readonly viscosity_mPas: { readonly at5C: number; readonly at20C: number };
 }
 
+/** Share of water below which nothing of this means anything. */
+const LEAST_WATER = 1e-3;
+
 /**
  * The properties of a mixed liquid at 20 °C, closed to the air.
  *
  * @param c totals of the liquid
- * @returns the liquid, or null when there is no water in it
+ * @returns the liquid, or null when there is next to no water in it: oil is none
  */
 export function describeLiquid(c: Composition): Liquid | null {
+  const mass_g = massOf(c);
+  if (!(c.water_g > LEAST_WATER * mass_g)) return null;
   const waterActivity = norrishWaterActivity(c);
   if (waterActivity === null) return null;
   const volume_mL = volumeOf(c);
   const balanced = balanceCharges(ionicSolution(c, volume_mL));
   const osmolality_mOsm_kg = osmolality(c, volume_mL, balanced.species);
-  const mass_g = massOf(c);
   return {
     mass_g,
     volume_mL,

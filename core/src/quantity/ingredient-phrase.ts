@@ -125,6 +125,14 @@ export function identify(words: readonly string[]): FoundIngredient | undefined 
   return undefined;
 }
 
+/** Words without the forms at their end, and the first of those. */
+export function trailingForm(words: readonly string[]): { readonly name: readonly string[]; readonly form?: string } {
+  let end = words.length;
+  while (end > 0 && FORMS[words[end - 1] as string]) end -= 1;
+  const form = FORMS[words[end] ?? ''];
+  return { name: words.slice(0, end), ...(form ? { form } : {}) };
+}
+
 function isKnownForm(ingredient: Ingredient, form: string): boolean {
   const words = normaliseName(ingredient.name).split(' ');
   return ingredient.state === 'soluble' || words.includes(form) || (form === 'powdered' && words.includes('ground'));

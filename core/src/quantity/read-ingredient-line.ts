@@ -13,6 +13,7 @@ import {
 import {
   identify,
   splitPhrase,
+  trailingForm,
   unknownIngredient,
   type FoundIngredient,
   type IngredientPhrase,
@@ -90,11 +91,12 @@ function build(draft: Draft): IngredientLine | Unreadable {
   let found = identify(phrase.words);
   let unit = draft.piece ? (UNIT_BY_ALIAS.get(draft.piece) as Unit) : amount.unit;
   if (!found && unit === WHOLE && phrase.words.length > 1) {
-    // "6 mint leaves": the last word is the piece.
-    const piece = UNIT_BY_ALIAS.get(phrase.words[phrase.words.length - 1] as string);
-    const shorter = identify(phrase.words.slice(0, -1));
+    // "6 mint leaves, torn": the last word but the forms is the piece.
+    const { name, form } = trailingForm(phrase.words);
+    const piece = UNIT_BY_ALIAS.get(name[name.length - 1] ?? '');
+    const shorter = identify(name.slice(0, -1));
     if (piece?.dimension === 'piece' && shorter && pieceFor(shorter.ingredient, piece.id)) {
-      found = shorter;
+      found = form === undefined ? shorter : { ...shorter, form };
       unit = piece;
     }
   }

@@ -19,6 +19,8 @@ import { dryTo, giveTo, isFresh, type Solid } from './solid';
 const SOUR_ACETIC_PCT = 2;
 const THICK_BRIX = 25;
 const ACETIC_g_mol = 60.05;
+/** Fruit cooks from here, °C. */
+const COOKS_AT_C = 85;
 /** Honey and vinegar thin out when they are warm; above this the rates in water hold, °C. */
 const MACERATION_BELOW_C = 45;
 
@@ -58,24 +60,32 @@ function reach(pot: WorkingPot, solid: Solid): (lane: number) => number {
   };
 }
 
+/** Share of a plant's own water that joins the liquid: all of a dried one's, and what cooked fruit lets go of as it falls apart. */
+function ownWaterOut(solid: Solid, fresh: boolean, temperature_C: number): number {
+  if (!fresh) return 1;
+  return solid.ingredient.part === 'fruit' && temperature_C >= COOKS_AT_C ? FRESH_ACCESS.opened : 0;
+}
+
 function extractFrom(pot: WorkingPot, solid: Solid, minutes: Column, temperature_C: Column, medium: Medium): void {
   const rate = rates(solid.form, temperature_C, medium);
   const spread = pot.chance.shared(`rate:${solid.ingredient.id}`, RATE_CV);
   const fresh = isFresh(solid);
-  if (temperature_C[0]! >= OPENS_AT_C) solid.opened = true;
+  const mode_C = temperature_C[0]!;
+  if (mode_C >= OPENS_AT_C) solid.opened = true;
   const { progress } = solid;
   for (let lane = 0; lane < progress.length; lane += 1)
     progress[lane] = 1 - (1 - progress[lane]!) * Math.exp(-rate(lane) * spread[lane]! * minutes[lane]!);
   if (solid.mode === 'juice') return;
-  const mode = further(solid.mode, fresh ? 'raw' : modeAt(temperature_C[0]!));
+  const mode = further(solid.mode, fresh ? 'raw' : modeAt(mode_C));
   const most = fresh ? reach(pot, solid) : () => 1;
   const share = columnOf(pot.lanes, (lane) => Math.max(solid.given[lane]!, most(lane) * progress[lane]!));
   giveTo(pot.liquid, solid, mode, share);
-  if (!fresh)
+  const wetted = ownWaterOut(solid, fresh, mode_C);
+  if (wetted > 0)
     dryTo(
       pot.liquid,
       solid,
-      columnOf(pot.lanes, () => 1),
+      columnOf(pot.lanes, (lane) => (fresh ? wetted * progress[lane]! : wetted)),
     );
 }
 

@@ -57,16 +57,7 @@ export function partsOf(ingredient: Ingredient): IngredientParts {
 /** How a plant gives: by the heat of the water, raw, or as pressed juice. */
 export type GivingMode = ExtractionMode | 'raw' | 'juice';
 
-const RAW_SHARES = {
-  sugar: 1,
-  acid: 1,
-  monovalent: 1,
-  magnesium: 0.67,
-  calcium: 0.22,
-  phosphate: 0.67,
-  vitaminC: 1,
-  solids: 1,
-};
+/** A fresh plant gives its juice as it is; how much of it, access and balance decide. */
 const JUICE_SHARES = {
   sugar: 1,
   acid: 1,
@@ -79,8 +70,7 @@ const JUICE_SHARES = {
 };
 
 function sharesOf(mode: GivingMode) {
-  if (mode === 'raw') return RAW_SHARES;
-  return mode === 'juice' ? JUICE_SHARES : EXTRACTABLE_SHARES[mode];
+  return mode === 'raw' || mode === 'juice' ? JUICE_SHARES : EXTRACTABLE_SHARES[mode];
 }
 
 /** kcal a gram. Source: Atwater factors of the single sugars; organic acids by EU labelling, 2.47 measured. */
@@ -97,6 +87,24 @@ function dissolvedEnergy(c: Composition): number {
     c.otherCarbohydrate_g * ENERGY_kcal_g.other +
     acids_g * ENERGY_kcal_g.acid
   );
+}
+
+const strongCharge = (c: Composition): number =>
+  c.sodium_mmol + c.potassium_mmol + 2 * (c.magnesium_mmol + c.calcium_mmol) - c.chloride_mmol - 2 * c.sulfate_mmol;
+
+/**
+ * Unmeasured anions that come out of a dried plant. They were fitted to a decoction; in cooler water less
+ * calcium and magnesium come out, and as many fewer of the anions that go with them, so that the charge
+ * left to the known acids stays in proportion.
+ */
+function residualGiven(c: Composition, dissolved: Composition, acidShare: number): number {
+  if (c.residualAnion_mEq === 0) return 0;
+  const full = EXTRACTABLE_SHARES.decoction;
+  const decocted =
+    full.monovalent * (c.sodium_mmol + c.potassium_mmol - c.chloride_mmol - 2 * c.sulfate_mmol) +
+    2 * (full.magnesium * c.magnesium_mmol + full.calcium * c.calcium_mmol);
+  const forKnownAcids = (decocted - full.acid * c.residualAnion_mEq) / full.acid;
+  return strongCharge(dissolved) - acidShare * forKnownAcids;
 }
 
 /** What one gram of a plant can give to the water in a mode, without its own water. */
@@ -131,7 +139,8 @@ function giving(ingredient: Ingredient, mode: GivingMode): Composition {
     hibiscus_mmol: c.hibiscus_mmol * shares.acid,
     residualAnion_mEq: c.residualAnion_mEq * shares.acid,
   });
-  return { ...dissolved, energy_kcal: dissolvedEnergy(dissolved) };
+  const residual = ingredient.dried ? residualGiven(c, dissolved, shares.acid) : dissolved.residualAnion_mEq;
+  return { ...dissolved, residualAnion_mEq: residual, energy_kcal: dissolvedEnergy(dissolved) };
 }
 
 const GIVING_PARTS = new WeakMap<Ingredient, Map<GivingMode, IngredientParts>>();

@@ -44,17 +44,8 @@ function mashSolid(solid: Solid): void {
   solid.opened = true;
 }
 
-/** `mash`, `mill`: what is in the pot becomes finer and gives faster. */
-export function runMash(context: StepContext): StepDone | Unreadable {
-  const { pot, step } = context;
-  const minutes = readOptionalMinutes(step.text, 3);
-  if (typeof minutes !== 'number') return minutes;
-  if (pot.solids.length === 0)
-    return unreadable('no-ingredient', step.text, 'There are no pieces in the pot to break.');
-  pot.solids.forEach(mashSolid);
-  elapse(pot, evenColumn(pot, minutes), pot.temperature_C);
-  return { minutes, handsOn_min: minutes };
-}
+/** Fruit that heat or frost has opened goes to pulp under a masher. */
+const goesToPulp = (solid: Solid): boolean => solid.opened && isFresh(solid) && solid.ingredient.part === 'fruit';
 
 /** Everything soluble and all its water goes over from a fresh plant to the liquid. */
 function liquefy(context: StepContext, solid: Solid): void {
@@ -64,6 +55,20 @@ function liquefy(context: StepContext, solid: Solid): void {
   dryTo(pot.liquid, solid, all);
   solid.blended = true;
   pot.dry = false;
+}
+
+/** `mash`, `mill`: what is in the pot becomes finer and gives faster. */
+export function runMash(context: StepContext): StepDone | Unreadable {
+  const { pot, step } = context;
+  const minutes = readOptionalMinutes(step.text, 3);
+  if (typeof minutes !== 'number') return minutes;
+  if (pot.solids.length === 0)
+    return unreadable('no-ingredient', step.text, 'There are no pieces in the pot to break.');
+  for (const solid of pot.solids)
+    if (goesToPulp(solid)) liquefy(context, solid);
+    else mashSolid(solid);
+  elapse(pot, evenColumn(pot, minutes), pot.temperature_C);
+  return { minutes, handsOn_min: minutes };
 }
 
 /** `blend`: fresh plants give all they have; dried ones become powder. */

@@ -174,6 +174,7 @@ function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
   return {
     minutes,
     handsOn_min: handsOnFor(minutes),
+    cooking_min: minutes - warming,
     hottest_C: temperature_C,
     notes: dry ? [...stove.notes, driedOut] : stove.notes,
   };
@@ -233,6 +234,7 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
   return {
     minutes,
     handsOn_min: handsOnFor(minutes),
+    cooking_min: minutes - warming,
     hottest_C: temperature_C,
     notes: dry ? [...stove.notes, driedOut] : stove.notes,
   };
