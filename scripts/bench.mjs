@@ -20,7 +20,7 @@ async function benchCore() {
     bundle: true,
     platform: 'node',
     format: 'esm',
-    external: ['js-quantities', 'mathjs', 'tinybench'],
+    external: ['js-quantities', 'mathjs', 'tinybench', 'highs'],
     logLevel: 'error',
   });
   // Peers are found from core's own folder.

@@ -11,5 +11,5 @@ export const EXIT = { done: 0, failed: 1, wrongInput: 2 } as const;
 /** A problem with what was asked, to be printed and answered with {@link EXIT.wrongInput}. */
 export class WrongInput extends Error {}
 
-/** One verb of the command: takes its arguments, returns what is to be printed as JSON. */
+/** One verb of the command: takes its arguments, returns what is to be printed: text as it is, anything else as JSON. */
 export type CommandVerb = (args: readonly string[], surroundings: Surroundings) => unknown;

@@ -1,13 +1,18 @@
 import { EXIT, WrongInput, type CommandVerb, type Surroundings } from './command';
+import { aim } from './verbs/aim';
 import { analyse } from './verbs/analyse';
 import { convertText } from './verbs/convert';
+import { exportDrink, importDrink } from './verbs/exchange';
 import { listIngredients } from './verbs/ingredients';
 import { printSchema } from './verbs/schema';
 import { listTargets } from './verbs/targets';
 
 const VERBS: Readonly<Record<string, CommandVerb>> = {
+  aim,
   analyse,
   convert: convertText,
+  export: exportDrink,
+  import: importDrink,
   ingredients: listIngredients,
   schema: printSchema,
   targets: listTargets,
@@ -15,11 +20,14 @@ const VERBS: Readonly<Record<string, CommandVerb>> = {
 
 export const USAGE = `Usage: wellhydra VERB ...
   analyse FILE [--range N] [--seed S]   what a drink file comes to; - reads standard input
+  aim FILE                              doses for a target that can be measured
   convert "2/3 cup honey" --to g        an amount in another unit, with its spread
   ingredients [WORD]                    what the catalogue knows
   targets                               compositions to aim at
+  export FILE --as jsonld|csv|markdown  a drink in an open format
+  import FILE                           a schema.org Recipe (JSON-LD) as a drink file
   schema                                JSON Schema of the drink file
-Prints JSON. Exit code 0 done, 2 the input is wrong, 1 anything else.`;
+Prints JSON, or the format asked for. Exit code 0 done, 2 the input is wrong, 1 anything else.`;
 
 /**
  * Runs the command.
@@ -36,7 +44,8 @@ export function runCommand(args: readonly string[], surroundings: Surroundings):
   const verb = name === undefined ? undefined : VERBS[name];
   try {
     if (!verb) throw new WrongInput(`${name === undefined ? 'No verb given.' : `"${name}" is not a verb.`}\n${USAGE}`);
-    surroundings.print(JSON.stringify(verb(rest, surroundings), null, 2));
+    const answer = verb(rest, surroundings);
+    surroundings.print(typeof answer === 'string' ? answer.trimEnd() : JSON.stringify(answer, null, 2));
     return EXIT.done;
   } catch (error) {
     surroundings.complain(error instanceof WrongInput ? error.message : `wellhydra failed: ${String(error)}`);

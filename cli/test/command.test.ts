@@ -94,3 +94,53 @@ test('the installed command reads standard input and sets the exit code', () => 
   expect(bad.status).toBe(2);
   expect(bad.stderr).toMatch(/cannot be read/);
 });
+
+describe('aim', () => {
+  const sachet = join(EXAMPLES, 'aims/sachet.json');
+  test('gives doses that can be weighed, and what they come to', () => {
+    const { code, json } = run(['aim', sachet]);
+    expect(code).toBe(0);
+    expect(json).toMatchObject({ format: 'wellhydra-aim/1', provenBest: true, obstacles: [] });
+    expect(json.doses.map(({ words }: { words: string }) => words)).toContain('13.5 g');
+    expect(json.figures.sodium_mmol_L.value).toBeCloseTo(75, 0);
+  });
+  test.each([
+    ['{"volume":"1 L"}', /target.*figures|Name figures/],
+    ['nothing', /not JSON/],
+  ])('answers 2 to %s', (text, says) => {
+    const { code, errors } = run(['aim', 'a.json'], { 'a.json': text });
+    expect(code).toBe(2);
+    expect(errors).toMatch(says);
+  });
+});
+
+describe('import and export', () => {
+  const example = join(EXAMPLES, 'jobs/06-dried-berry-tonic.json');
+  test('a drink goes out as a Recipe and comes back', () => {
+    const recipe = run(['export', example, '--as', 'jsonld']);
+    const back = run(['import', 'r.json'], { 'r.json': recipe.out });
+    expect(back.json).toEqual(JSON.parse(readFileSync(example, 'utf8')));
+  });
+  test.each([
+    ['csv', /^group,figure,value/],
+    ['markdown', /^# Elderberry and honey tonic/],
+  ])('--as %s prints it as it is', (format, begins) => {
+    const { code, out } = run(['export', example, '--as', format]);
+    expect(code).toBe(0);
+    expect(out).toMatch(begins);
+  });
+  test('sentences that became no step are said on standard error', () => {
+    const recipe = {
+      '@type': 'Recipe',
+      name: 'Tea',
+      recipeIngredient: ['1 L water'],
+      recipeInstructions: 'Sing. Boil 3 min.',
+    };
+    const { code, errors } = run(['import', 'r.json'], { 'r.json': JSON.stringify(recipe) });
+    expect([code, errors]).toEqual([0, 'r.json: kept as a note, not as a step: Sing.']);
+  });
+  test.each([[['export', example]], [['export', example, '--as', 'pdf']], [['import']], [['import', 'n.json']]])(
+    'answers 2 to %j',
+    (args) => expect(run(args, { 'n.json': '{}' }).code).toBe(2),
+  );
+});

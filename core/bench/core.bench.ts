@@ -5,6 +5,9 @@ import { analyseDrink } from '../src/analyse';
 import type { Drink } from '../src/drink';
 import { readAmount, readIngredientLine } from '../src/quantity';
 import { measureSpread } from '../src/spread';
+import { bestDoses } from '../src/aim';
+import { AIMS, problemOf } from '../test/aim-problems';
+import { highsDoses } from '../test/highs-doses';
 import { PLAIN_AMOUNTS } from './amounts';
 
 /**
@@ -37,7 +40,32 @@ const HONEY: Drink = {
     '1 pinch baking soda',
   ].map((text) => ({ verb: 'add', text })),
 };
+const ELDER: Drink = {
+  name: 'Elderberry tonic',
+  kind: 'tonic',
+  serving: '15 mL',
+  steps: [
+    { verb: 'add', text: '150 g dried elderberries' },
+    { verb: 'add', text: '10 g dried ginger' },
+    { verb: 'add', text: '2 cinnamon sticks' },
+    { verb: 'add', text: '1.2 L water' },
+    { verb: 'heat', text: 'to boil' },
+    { verb: 'simmer', text: '40 min', lid: 'ajar' },
+    { verb: 'steep', text: '12 h' },
+    { verb: 'strain', text: 'cloth' },
+    { verb: 'cool', text: 'to 40 °C' },
+    { verb: 'add', text: '600 g honey' },
+    { verb: 'bottle', text: '3 x 500 mL glass bottle' },
+    { verb: 'store', text: 'fridge' },
+  ],
+};
+/** The same drink with its first additions repeated, to see how the cost grows with steps. */
+const longer = (times: number): Drink => ({
+  ...ELDER,
+  steps: [...Array.from({ length: times }, () => ELDER.steps.slice(0, 4)).flat(), ...ELDER.steps.slice(4)],
+});
 const honey = analyseDrink(HONEY);
+const elder = analyseDrink(ELDER);
 
 const all = (read: (text: string) => unknown) => () => {
   for (const text of PLAIN_AMOUNTS) read(text);
@@ -47,8 +75,8 @@ const bench = new Bench({ time: 1500, warmupTime: 300 });
 bench
   .add('analyse the sachet (5 steps)', () => void analyseDrink(SACHET))
   .add('analyse honey and lemon (8 steps)', () => void analyseDrink(HONEY))
+  .add('analyse an elderberry tonic (12 steps)', () => void analyseDrink(ELDER))
   .add('spread of honey and lemon, 2,000 draws', () => void measureSpread(honey, { draws: 2000 }))
-  .add('spread of honey and lemon, 20,000 draws', () => void measureSpread(honey, { draws: 20_000 }))
   .add('a whole recipe line', () => void readIngredientLine('1 1/2 tsp fine sea salt, level'))
   .add('20 plain amounts: ours', all(readAmount))
   .add(
@@ -70,7 +98,56 @@ const perSecond = (name: string): number => {
 for (const { name } of bench.tasks)
   process.stdout.write(`${name.padEnd(44)} ${perSecond(name).toFixed(0).padStart(10)} a second\n`);
 const ours = perSecond('20 plain amounts: ours');
+const say = (text: string): void => void process.stdout.write(`${text}\n`);
 for (const peer of ['js-quantities', 'mathjs'])
-  process.stdout.write(
-    `reading amounts, ours against ${peer}: ${(ours / perSecond(`20 plain amounts: ${peer}`)).toFixed(1)} times as fast\n`,
+  say(
+    `reading amounts, ours against ${peer}: ${(ours / perSecond(`20 plain amounts: ${peer}`)).toFixed(1)} times as fast`,
   );
+
+/** Milliseconds of a call: the median of some, after a warm-up. */
+function milliseconds(call: () => unknown, rounds = 7): number {
+  call();
+  const times = Array.from({ length: rounds }, () => {
+    const began = performance.now();
+    call();
+    return performance.now() - began;
+  }).sort((a, b) => a - b);
+  return times[rounds >> 1]!;
+}
+
+const plain_ms =
+  milliseconds(() => {
+    for (let run = 0; run < 50; run += 1) analyseDrink(ELDER);
+  }) / 50;
+say('\nhow the cost of a 12-step drink grows');
+for (const draws of [1000, 2500, 5000, 10_000]) {
+  const spent = milliseconds(() => measureSpread(elder, { draws }), 5);
+  say(
+    `spread of ${String(draws).padStart(6)} draws  ${spent.toFixed(0).padStart(6)} ms, as much as ${(spent / plain_ms).toFixed(0)} plain runs`,
+  );
+}
+for (const times of [1, 2, 4, 8, 16]) {
+  const drink = longer(times);
+  const spent = milliseconds(() => analyseDrink(drink), 25);
+  say(
+    `analyse ${String(drink.steps.length).padStart(3)} steps          ${spent.toFixed(2).padStart(6)} ms, ${((1000 * spent) / drink.steps.length).toFixed(0)} µs a step`,
+  );
+}
+const before = process.memoryUsage();
+measureSpread(elder, { draws: 10_000 });
+const after = process.memoryUsage();
+const grown = (after.heapUsed + after.arrayBuffers - before.heapUsed - before.arrayBuffers) / 1e6;
+say(`memory of a spread of 10,000 draws: at most ${Math.max(0, grown).toFixed(0)} MB before it is collected`);
+
+say('\naim against HiGHS on the same program, one run');
+for (const [name, aim] of AIMS) {
+  const problem = problemOf(aim);
+  const mine_ms = milliseconds(() => bestDoses(problem), 5);
+  const mine = bestDoses(problem);
+  const began = performance.now();
+  const theirs = await highsDoses(problem, 60);
+  const theirs_ms = performance.now() - began;
+  say(
+    `${name.padEnd(32)} ours ${mine_ms.toFixed(1).padStart(7)} ms cost ${mine.cost.toFixed(5)}${mine.proven ? ' proven' : ''}; HiGHS ${theirs_ms.toFixed(0).padStart(6)} ms cost ${theirs.cost.toFixed(5)} ${theirs.status}; ${(theirs_ms / mine_ms).toFixed(0)} times as fast`,
+  );
+}

@@ -33,7 +33,10 @@ export interface Per100g {
   readonly sucrose?: number;
   readonly glucose?: number;
   readonly fructose?: number;
+  /** Maltose, lactose and other sugars. */
   readonly otherCarbohydrate?: number;
+  /** Longer chains. */
+  readonly dextrin?: number;
   readonly fat?: number;
   readonly protein?: number;
   readonly ethanol?: number;

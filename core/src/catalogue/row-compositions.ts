@@ -29,7 +29,7 @@ export function foodComposition(row: Pick<FoodRow, 'per100g' | 'role' | 'state'>
   const p = row.per100g;
   const share = (grams: number | undefined) => (grams ?? 0) / 100;
   const ion = (mg: number | undefined, element: string) => (mg ?? 0) / 100 / weight(element);
-  const sugars = share(p.sucrose) + share(p.glucose) + share(p.fructose);
+  const sugars = share(p.sucrose) + share(p.glucose) + share(p.fructose) + share(p.otherCarbohydrate);
   const known = compositionOf({
     water_g: share(p.water),
     solubleSolids_g: share(p.solubleSolids),
@@ -39,6 +39,7 @@ export function foodComposition(row: Pick<FoodRow, 'per100g' | 'role' | 'state'>
     glucose_g: share(p.glucose),
     fructose_g: share(p.fructose),
     otherCarbohydrate_g: share(p.otherCarbohydrate),
+    dextrin_g: share(p.dextrin),
     addedSugars_g: row.role === 'sweetener' ? sugars : 0,
     fat_g: share(p.fat),
     protein_g: share(p.protein),

@@ -14,6 +14,7 @@ export const EXTENSIVE_PROPERTIES = [
   'glucose_g',
   'fructose_g',
   'otherCarbohydrate_g',
+  'dextrin_g',
   'addedSugars_g',
   'fat_g',
   'protein_g',
@@ -59,6 +60,7 @@ export function emptyComposition(): MutableComposition {
     glucose_g: 0,
     fructose_g: 0,
     otherCarbohydrate_g: 0,
+    dextrin_g: 0,
     addedSugars_g: 0,
     fat_g: 0,
     protein_g: 0,
@@ -106,6 +108,7 @@ export function addScaled(total: MutableComposition, part: Composition, factor: 
   total.glucose_g += part.glucose_g * factor;
   total.fructose_g += part.fructose_g * factor;
   total.otherCarbohydrate_g += part.otherCarbohydrate_g * factor;
+  total.dextrin_g += part.dextrin_g * factor;
   total.addedSugars_g += part.addedSugars_g * factor;
   total.fat_g += part.fat_g * factor;
   total.protein_g += part.protein_g * factor;
@@ -144,12 +147,12 @@ export function massOf(composition: Composition): number {
   return composition.water_g + composition.solubleSolids_g + composition.insoluble_g + composition.ethanol_g;
 }
 
-/** Sucrose, glucose and fructose together, g. */
+/** All sugars, g: sucrose, glucose, fructose, and the maltose and its like in honey and malt. */
 export function sugarsOf(composition: Composition): number {
-  return composition.sucrose_g + composition.glucose_g + composition.fructose_g;
+  return composition.sucrose_g + composition.glucose_g + composition.fructose_g + composition.otherCarbohydrate_g;
 }
 
 /** All digestible carbohydrate, g. */
 export function carbohydrateOf(composition: Composition): number {
-  return sugarsOf(composition) + composition.otherCarbohydrate_g;
+  return sugarsOf(composition) + composition.dextrin_g;
 }

@@ -17,6 +17,8 @@ export const SUCROSE_g_mol = 342.297;
 export const HEXOSE_g_mol = 180.156;
 /** Short chains of glucose (maltose and longer) counted as their commonest member, maltose. */
 export const OTHER_CARBOHYDRATE_g_mol = 342.297;
+/** Dextrins as they are sold, chains of six glucose units on average. */
+export const DEXTRIN_g_mol = 990;
 export const ASCORBIC_ACID_g_mol = 176.124;
 export const BICARBONATE_g_mol = 61.016;
 export const SULFATE_g_mol = 96.056;

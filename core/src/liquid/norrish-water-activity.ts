@@ -1,5 +1,5 @@
 import type { Composition } from './composition';
-import { HEXOSE_g_mol, OTHER_CARBOHYDRATE_g_mol, SUCROSE_g_mol } from './molar-masses';
+import { DEXTRIN_g_mol, HEXOSE_g_mol, OTHER_CARBOHYDRATE_g_mol, SUCROSE_g_mol } from './molar-masses';
 
 const WATER_g_mol = 18.015;
 
@@ -26,6 +26,7 @@ export function norrishWaterActivity(c: Composition): number | null {
   const solutes: readonly (readonly [number, number])[] = [
     [c.sucrose_g / SUCROSE_g_mol, K.sucrose],
     [c.otherCarbohydrate_g / OTHER_CARBOHYDRATE_g_mol, K.otherCarbohydrate],
+    [c.dextrin_g / DEXTRIN_g_mol, K.otherCarbohydrate],
     [(c.glucose_g + c.fructose_g) / HEXOSE_g_mol, K.hexose],
     [c.citric_mmol / 1000, K.citric],
     [c.malic_mmol / 1000, K.malic],

@@ -1,6 +1,6 @@
 import type { AcidSpecies } from './charge-balance-ph';
 import type { Composition } from './composition';
-import { HEXOSE_g_mol, OTHER_CARBOHYDRATE_g_mol, SUCROSE_g_mol } from './molar-masses';
+import { DEXTRIN_g_mol, HEXOSE_g_mol, OTHER_CARBOHYDRATE_g_mol, SUCROSE_g_mol } from './molar-masses';
 import { WEAK_ACIDS } from './weak-acids';
 
 /** Osmotic coefficients by charge, valid for drinks below about 0.2 mol/L of salt. */
@@ -15,6 +15,7 @@ function saccharides(c: Composition) {
   return {
     single_mmol: (1000 * (c.glucose_g + c.fructose_g)) / HEXOSE_g_mol,
     double_mmol: (1000 * c.sucrose_g) / SUCROSE_g_mol + (1000 * c.otherCarbohydrate_g) / OTHER_CARBOHYDRATE_g_mol,
+    chains_mmol: (1000 * c.dextrin_g) / DEXTRIN_g_mol,
   };
 }
 
@@ -35,7 +36,8 @@ function strongIons(c: Composition) {
 export function osmolarity(c: Composition, volume_mL: number): number {
   const ions = strongIons(c);
   const sugars = saccharides(c);
-  let particles_mmol = ions.monovalent_mmol + ions.divalent_mmol + sugars.single_mmol + sugars.double_mmol;
+  let particles_mmol =
+    ions.monovalent_mmol + ions.divalent_mmol + sugars.single_mmol + sugars.double_mmol + sugars.chains_mmol;
   for (const acid of WEAK_ACIDS) particles_mmol += c[acid.property];
   return (1000 * particles_mmol) / volume_mL;
 }
@@ -62,6 +64,7 @@ export function osmolality(c: Composition, volume_mL: number, species: readonly 
   }
   osmoles += sugars.single_mmol * (1 + (0.023 * sugars.single_mmol) / (1000 * water_kg));
   osmoles += sugars.double_mmol * (1 + (0.085 * sugars.double_mmol) / (1000 * water_kg));
+  osmoles += sugars.chains_mmol;
   return osmoles / water_kg;
 }
 

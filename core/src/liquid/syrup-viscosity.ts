@@ -24,6 +24,6 @@ export function syrupViscosity(brix: number, temperature_C: number, monosacchari
 /** {@link syrupViscosity} of a mixed liquid at a temperature, mPa s. */
 export function viscosityOf(c: Composition, temperature_C: number): number {
   const singles = c.glucose_g + c.fructose_g;
-  const sugars = singles + c.sucrose_g + c.otherCarbohydrate_g;
+  const sugars = singles + c.sucrose_g + c.otherCarbohydrate_g + c.dextrin_g;
   return syrupViscosity(brixOf(c), temperature_C, sugars > 0 ? singles / sugars : 0);
 }

@@ -35,6 +35,8 @@ export interface IngredientLine {
 export interface LineOptions {
   /** Spoons used where the line does not say. */
   readonly spoons?: SpoonKind;
+  /** Ingredients of the maker's own, beside the catalogue. */
+  readonly own?: readonly Ingredient[];
 }
 
 /** Assumptions that hold for a name as short as this one. */

@@ -105,8 +105,11 @@ function withoutForms(words: readonly string[]): { name: readonly string[]; form
   return choices.sort((a, b) => a.forms.length - b.forms.length);
 }
 
-/** The ingredient a list of words names, with the form that is left over. */
-export function identify(words: readonly string[]): FoundIngredient | undefined {
+/** The ingredient a list of words names, with the form that is left over; the maker's own come first. */
+export function identify(words: readonly string[], own: readonly Ingredient[] = []): FoundIngredient | undefined {
+  const name = normaliseName(words.join(' '));
+  const mine = own.find((each) => normaliseName(each.name) === name);
+  if (mine) return { ingredient: mine };
   const exact = lookUp(words);
   if (exact) {
     const last = words[words.length - 1] as string;

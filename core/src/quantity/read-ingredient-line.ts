@@ -84,11 +84,11 @@ function peelOf(fruit: Ingredient): Ingredient {
   return findIngredient(`${fruit.id} peel`) ?? fruit;
 }
 
-function build(draft: Draft): IngredientLine | Unreadable {
+function build(draft: Draft, own?: readonly Ingredient[]): IngredientLine | Unreadable {
   const { phrase, amount } = draft;
   if (phrase.words.length === 0)
     return unreadable('no-ingredient', draft.before, `Say of what: ${draft.before} of which ingredient?`);
-  let found = identify(phrase.words);
+  let found = identify(phrase.words, own);
   let unit = draft.piece ? (UNIT_BY_ALIAS.get(draft.piece) as Unit) : amount.unit;
   if (!found && unit === WHOLE && phrase.words.length > 1) {
     // "6 mint leaves, torn": the last word but the forms is the piece.
@@ -184,13 +184,14 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
   const phrase = splitPhrase(`${qualifiers}${usesUnit ? rest : text.slice(unitAt)}`);
   if (isUnreadable(phrase)) return phrase;
   const withSpoons = { ...phrase, spoons: phrase.spoons ?? options.spoons };
-  const line = build({
+  const draft: Draft = {
     amount: amountOf(value, usesUnit ? scanned.unit : WHOLE),
     phrase: withSpoons.spoons ? (withSpoons as IngredientPhrase) : phrase,
     before,
     juice,
     ...(peel ? { piece: 'peel' } : {}),
-  });
+  };
+  const line = build(draft, options.own);
   if (line.kind === 'read' || usesUnit || line.code !== 'unknown-ingredient' || phrase.words.length < 2) return line;
   const [first, ...others] = phrase.words;
   return identify(others)

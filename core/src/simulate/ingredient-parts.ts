@@ -84,7 +84,7 @@ function dissolvedEnergy(c: Composition): number {
   return (
     c.sucrose_g * ENERGY_kcal_g.sucrose +
     (c.glucose_g + c.fructose_g) * ENERGY_kcal_g.hexose +
-    c.otherCarbohydrate_g * ENERGY_kcal_g.other +
+    (c.otherCarbohydrate_g + c.dextrin_g) * ENERGY_kcal_g.other +
     acids_g * ENERGY_kcal_g.acid
   );
 }
@@ -120,6 +120,7 @@ function giving(ingredient: Ingredient, mode: GivingMode): Composition {
     glucose_g: c.glucose_g * shares.sugar,
     fructose_g: c.fructose_g * shares.sugar,
     otherCarbohydrate_g: c.otherCarbohydrate_g * shares.sugar,
+    dextrin_g: c.dextrin_g * shares.sugar,
     caffeine_mg: c.caffeine_mg * shares.monovalent,
     sodium_mmol: c.sodium_mmol * shares.monovalent,
     potassium_mmol: c.potassium_mmol * shares.monovalent,

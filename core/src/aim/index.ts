@@ -1,0 +1,12 @@
+/** Aim: doses for a target that can really be measured, with a search whose optimality is known. */
+export { aimAt, doseLine, doseProblem } from './aim-at';
+export type { Aim, AimResult, Dose, ReachedFigure } from './aim-at';
+export { AIM_FIGURES, figuresOf } from './aim-figures';
+export type { AimFigure } from './aim-figures';
+export { INGREDIENT_COST, bestDoses, distanceOf } from './best-doses';
+export type { BestDoses, DoseProblem } from './best-doses';
+export { INSTRUMENTS } from './measurable-levels';
+export type { Instrument } from './measurable-levels';
+export { nonNegativeLeastSquares } from './non-negative-least-squares';
+export { AIM_FORMAT, readAim } from './read-aim';
+export type { AimProblem, ReadAim } from './read-aim';

@@ -1,0 +1,147 @@
+import { findIngredient } from '../catalogue/ingredient-names';
+import { nearestNames } from '../quantity/nearest-names';
+import { INGREDIENT_NAMES } from '../catalogue/ingredient-names';
+import { readAmount } from '../quantity/read-amount';
+import { readIngredientLine } from '../quantity/read-ingredient-line';
+import { isUnreadable } from '../quantity/outcome';
+import { TARGETS, targetByCode } from '../target/targets';
+import { AIM_FIGURES, figuresOf, isAimFigure, type AimFigure } from './aim-figures';
+import type { Aim } from './aim-at';
+import { INSTRUMENTS, type Instrument } from './measurable-levels';
+
+export const AIM_FORMAT = 'wellhydra-aim/1';
+
+/** Something wrong in an aim file: where, what, and what to do. */
+export interface AimProblem {
+  readonly at: string;
+  readonly text: string;
+  readonly message: string;
+}
+export type ReadAim =
+  | { readonly kind: 'aim'; readonly aim: Aim }
+  | { readonly kind: 'not-an-aim'; readonly problems: readonly AimProblem[] };
+
+type Json = Record<string, unknown>;
+const isObject = (value: unknown): value is Json =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+const show = (value: unknown): string => (value === undefined ? '' : JSON.stringify(value)).slice(0, 80);
+const FIELDS = new Set(['format', 'volume', 'target', 'targetName', 'available', 'fixed', 'instrument', 'name']);
+
+function readVolume(value: unknown, problems: AimProblem[]): number {
+  const amount = typeof value === 'string' ? readAmount(value) : undefined;
+  if (!amount || isUnreadable(amount) || amount.unit.dimension !== 'volume') {
+    const why = amount && isUnreadable(amount) ? amount.message : 'Write a volume, such as "1 L".';
+    problems.push({ at: 'volume', text: show(value), message: why });
+    return NaN;
+  }
+  return amount.value * amount.unit.size;
+}
+
+function readFigures(json: Json, problems: AimProblem[]): Aim['figures'] {
+  if (json.targetName !== undefined) {
+    const name = String(json.targetName).toLowerCase();
+    const target = targetByCode(name) ?? TARGETS.find((each) => each.name.toLowerCase() === name);
+    if (target) return figuresOf(target);
+    problems.push({
+      at: 'targetName',
+      text: show(json.targetName),
+      message: `There is no such target. There are ${TARGETS.map(({ code }) => code).join(', ')}.`,
+    });
+    return {};
+  }
+  const figures: Partial<Record<AimFigure, number>> = {};
+  if (!isObject(json.target) || Object.keys(json.target).length === 0) {
+    problems.push({
+      at: 'target',
+      text: show(json.target),
+      message: 'Name figures, such as { "sodium_mmol_L": 75 }, or give targetName.',
+    });
+    return figures;
+  }
+  for (const [key, value] of Object.entries(json.target)) {
+    const at = `target.${key}`;
+    if (!isAimFigure(key))
+      problems.push({
+        at,
+        text: key,
+        message: `"${key}" cannot be aimed at. Nearest: ${nearestNames(key, Object.keys(AIM_FIGURES), 3).join(', ') || Object.keys(AIM_FIGURES).join(', ')}.`,
+      });
+    else if (typeof value !== 'number' || !(value >= 0) || !Number.isFinite(value))
+      problems.push({ at, text: show(value), message: 'A figure is a number, 0 or more.' });
+    else figures[key] = value;
+  }
+  return figures;
+}
+
+function readAvailable(value: unknown, problems: AimProblem[]): Aim['available'] {
+  if (!Array.isArray(value) || value.length === 0) {
+    problems.push({
+      at: 'available',
+      text: show(value),
+      message: 'Name what there is, such as ["table salt", "glucose"].',
+    });
+    return [];
+  }
+  return value.flatMap((name, index) => {
+    const found = typeof name === 'string' ? findIngredient(name) : undefined;
+    if (found) return [found];
+    const near = nearestNames(String(name).toLowerCase(), INGREDIENT_NAMES.keys(), 3);
+    problems.push({
+      at: `available[${index}]`,
+      text: show(name),
+      message: `This is not in the catalogue.${near.length > 0 ? ` Nearest: ${near.join(', ')}.` : ''}`,
+    });
+    return [];
+  });
+}
+
+function readFixed(value: unknown, problems: AimProblem[]): Aim['fixed'] {
+  if (value === undefined) return [];
+  if (!Array.isArray(value)) {
+    problems.push({
+      at: 'fixed',
+      text: show(value),
+      message: 'fixed is a list of lines, such as ["2.6 g table salt"].',
+    });
+    return [];
+  }
+  return value.flatMap((written, index) => {
+    const line = readIngredientLine(String(written));
+    if (line.kind === 'read' && line.dose.kind === 'mass')
+      return [{ ingredient: line.ingredient, mass_g: line.dose.mass_g }];
+    const message = line.kind === 'unreadable' ? line.message : 'A fixed dose is an amount, not a mark to fill to.';
+    problems.push({ at: `fixed[${index}]`, text: show(written), message });
+    return [];
+  });
+}
+
+/**
+ * Reads an aim file that has been parsed from JSON.
+ *
+ * @param json anything
+ * @returns the aim, or every problem found with its place in the file
+ */
+export function readAim(json: unknown): ReadAim {
+  if (!isObject(json))
+    return { kind: 'not-an-aim', problems: [{ at: '', text: show(json), message: 'An aim file is a JSON object.' }] };
+  const problems: AimProblem[] = [];
+  if (json.format !== undefined && json.format !== AIM_FORMAT)
+    problems.push({ at: 'format', text: show(json.format), message: `format is "${AIM_FORMAT}".` });
+  for (const field of Object.keys(json))
+    if (!FIELDS.has(field)) problems.push({ at: field, text: field, message: `"${field}" is not a field of an aim.` });
+  const instrument = (json.instrument ?? INSTRUMENTS[0]) as Instrument;
+  if (!INSTRUMENTS.includes(instrument))
+    problems.push({
+      at: 'instrument',
+      text: show(json.instrument),
+      message: `An instrument is ${INSTRUMENTS.join(', ')}.`,
+    });
+  const aim: Aim = {
+    volume_mL: readVolume(json.volume, problems),
+    figures: readFigures(json, problems),
+    available: [...new Set(readAvailable(json.available, problems))],
+    fixed: readFixed(json.fixed, problems),
+    instrument,
+  };
+  return problems.length > 0 ? { kind: 'not-an-aim', problems } : { kind: 'aim', aim };
+}

@@ -1,0 +1,3 @@
+/** Ingredients of the maker's own: from the label of a package, or from a formula. */
+export { ingredientFromFormula, ingredientFromLabel } from './label-ingredient';
+export type { FormulaIngredient, PackageLabel } from './label-ingredient';

@@ -1,0 +1,68 @@
+import loadHighs from 'highs';
+import { INGREDIENT_COST, distanceOf, type DoseProblem } from '../src/aim';
+
+/** The same problem as a mixed-integer program, in the LP format: a peer for the search, in tests and benchmarks only. */
+
+const number = (value: number): string => (value < 0 ? `- ${-value}` : `+ ${value}`);
+
+/** Each ingredient takes exactly one of its levels; scales in even steps are one integer variable each. */
+export function asProgram({ matrix, wanted, levels }: DoseProblem): string {
+  const even = levels.map((grams) => grams.length > 2 && Math.abs(grams[2]! - 2 * grams[1]!) < 1e-9);
+  const gramsOf = (index: number): { name: string; grams: number }[] =>
+    even[index]
+      ? [{ name: `k${index}`, grams: levels[index]![1]! }]
+      : [...levels[index]!].slice(1).map((grams, level) => ({ name: `b${index}_${level}`, grams }));
+  const costs = levels.map((_, index) => `+ ${INGREDIENT_COST} z${index}`).join(' ');
+  const lines = ['Minimize', ` obj: ${matrix.map((_, row) => `+ d${row}`).join(' ')} ${costs}`, 'Subject To'];
+  matrix.forEach((row, figure) => {
+    const sum = (sign: number) =>
+      levels
+        .flatMap((_, index) => gramsOf(index).map(({ name, grams }) => `${number(sign * row[index]! * grams)} ${name}`))
+        .join(' ');
+    lines.push(
+      ` u${figure}: d${figure} ${sum(-1)} >= ${-wanted[figure]!}`,
+      ` l${figure}: d${figure} ${sum(1)} >= ${wanted[figure]!}`,
+    );
+  });
+  levels.forEach((grams, index) => {
+    const parts = gramsOf(index);
+    if (even[index]) lines.push(` m${index}: k${index} - ${grams.length - 1} z${index} <= 0`);
+    else lines.push(` m${index}: ${parts.map(({ name }) => `+ ${name}`).join(' ')} - z${index} <= 0`);
+  });
+  lines.push('Bounds');
+  levels.forEach((grams, index) => even[index] && lines.push(` 0 <= k${index} <= ${grams.length - 1}`));
+  lines.push('General', ` ${levels.map((_, index) => (even[index] ? `k${index}` : '')).join(' ')}`, 'Binary');
+  lines.push(
+    ` ${levels.flatMap((_, index) => [`z${index}`, ...(even[index] ? [] : gramsOf(index).map(({ name }) => name))]).join(' ')}`,
+  );
+  return [...lines, 'End'].join('\n');
+}
+
+export interface PeerDoses {
+  readonly cost: number;
+  readonly status: string;
+}
+
+/** What HiGHS finds, with its cost worked out from the doses and not taken from its report. */
+export async function highsDoses(problem: DoseProblem, seconds = 60): Promise<PeerDoses> {
+  const highs = await loadHighs();
+  const { Columns, Status } = highs.solve(asProgram(problem), {
+    time_limit: seconds,
+    output_flag: false,
+    mip_rel_gap: 1e-6,
+  });
+  const value = (name: string): number => {
+    const column = Columns[name] as { Primal?: number } | undefined;
+    return Math.round(column?.Primal ?? 0);
+  };
+  const grams = problem.levels.map((levels, index) => {
+    const whole = value(`k${index}`);
+    if (whole > 0) return levels[whole]!;
+    const level = [...levels].findIndex((_, at) => at > 0 && value(`b${index}_${at - 1}`) === 1);
+    return level > 0 ? levels[level]! : 0;
+  });
+  return {
+    cost: distanceOf(problem, grams) + INGREDIENT_COST * grams.filter((each) => each > 0).length,
+    status: Status,
+  };
+}
