@@ -8,8 +8,6 @@ import {
   type ExtractionForm,
   type Medium,
 } from '../process/extraction';
-import { brixOf } from '../liquid/volume';
-import { massOf } from '../liquid/composition';
 import { waterOf, type GivingMode } from './ingredient-parts';
 import { columnOf, type Column } from './chance';
 import type { WorkingPot } from './pot';
@@ -24,12 +22,11 @@ const COOKS_AT_C = 85;
 /** Honey and vinegar thin out when they are warm; above this the rates in water hold, °C. */
 const MACERATION_BELOW_C = 45;
 
-function mediumOf(pot: WorkingPot): Medium {
-  const c = pot.liquid.composition(0);
-  const mass_g = massOf(c);
-  if (mass_g <= 0 || pot.temperature_C[0]! > MACERATION_BELOW_C) return 'water';
-  if (brixOf(c) >= THICK_BRIX) return 'oxymel';
-  return (c.acetic_mmol * ACETIC_g_mol) / 10 / mass_g >= SOUR_ACETIC_PCT ? 'vinegar' : 'water';
+function mediumOf({ liquid, temperature_C }: WorkingPot): Medium {
+  if (temperature_C[0]! > MACERATION_BELOW_C) return 'water';
+  if (liquid.brix() >= THICK_BRIX) return 'oxymel';
+  const acetic_g = (liquid.amount('acetic_mmol') * ACETIC_g_mol) / 1000;
+  return acetic_g > 0 && (100 * acetic_g) / liquid.masses()[0]! >= SOUR_ACETIC_PCT ? 'vinegar' : 'water';
 }
 
 function isEven(column: Column): boolean {

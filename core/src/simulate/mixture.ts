@@ -96,6 +96,18 @@ export class Mixture {
     return c;
   }
 
+  /** One amount in one lane, without the others. */
+  amount(property: ExtensiveProperty, lane = 0): number {
+    return this.totals[PROPERTY_INDEX[property] * this.lanes + lane]!;
+  }
+
+  /** °Brix of a lane; 0 for nothing. */
+  brix(lane = 0): number {
+    const solids = this.amount('solubleSolids_g', lane);
+    const solution = solids + this.amount('water_g', lane);
+    return solution > 0 ? (100 * solids) / solution : 0;
+  }
+
   /** Water, dissolved and undissolved solids and spirit, g. */
   masses(): Column {
     const water = this.column('water_g');

@@ -1,6 +1,6 @@
 import type { Ingredient } from '../catalogue/ingredient';
 import { isFreshForm, type ExtractionForm } from '../process/extraction';
-import { givingOf, solidsGiven, waterOf, type GivingMode } from './ingredient-parts';
+import { givingOf, solidsGiven, waterOf, type GivingMode, type IngredientParts } from './ingredient-parts';
 import { columnOf, type Column } from './chance';
 import type { Mixture } from './mixture';
 
@@ -97,22 +97,26 @@ export const finerForm = (form: ExtractionForm): ExtractionForm => FINER[form] ?
 
 export const isFresh = (solid: Solid): boolean => isFreshForm(solid.form) || solid.ingredient.dried === false;
 
+/** Adds grams of a plant's steady and varying parts; changes `grams`. */
+function addParts(liquid: Mixture, { steady, varying }: IngredientParts, grams: Column, content: Column): void {
+  liquid.add(steady, grams);
+  for (let lane = 0; lane < grams.length; lane += 1) grams[lane]! *= content[lane]!;
+  liquid.add(varying, grams);
+}
+
 /** Moves what a solid has newly given into a liquid: up to a share of what it can give in a mode. */
 export function giveTo(liquid: Mixture, solid: Solid, mode: GivingMode, share: Column): void {
-  const { grams, content } = solid;
-  const before = givingOf(solid.ingredient, solid.mode);
-  const after = givingOf(solid.ingredient, mode);
+  const { grams, content, given } = solid;
   const lanes = grams.length;
-  const had = columnOf(lanes, (lane) => -grams[lane]! * solid.given[lane]!);
-  const has = columnOf(lanes, (lane) => grams[lane]! * share[lane]!);
-  liquid.add(before.steady, had);
-  liquid.add(after.steady, has);
-  for (let lane = 0; lane < lanes; lane += 1) {
-    had[lane]! *= content[lane]!;
-    has[lane]! *= content[lane]!;
+  if (mode === solid.mode) {
+    const more = columnOf(lanes, (lane) => grams[lane]! * (share[lane]! - given[lane]!));
+    addParts(liquid, givingOf(solid.ingredient, mode), more, content);
+  } else {
+    const had = columnOf(lanes, (lane) => -grams[lane]! * given[lane]!);
+    const has = columnOf(lanes, (lane) => grams[lane]! * share[lane]!);
+    addParts(liquid, givingOf(solid.ingredient, solid.mode), had, content);
+    addParts(liquid, givingOf(solid.ingredient, mode), has, content);
   }
-  liquid.add(before.varying, had);
-  liquid.add(after.varying, has);
   solid.given = share;
   solid.mode = mode;
 }

@@ -35,7 +35,7 @@ function warmthOf(text: string, usual_C: number): number {
 
 /** Heat capacity of what is in the pot, kJ/K in each lane. */
 export function heatCapacity(pot: WorkingPot): Column {
-  const cp = specificHeat(brixOf(pot.liquid.composition(0)), pot.temperature_C[0]);
+  const cp = specificHeat(pot.liquid.brix(), pot.temperature_C[0]);
   const liquid = pot.liquid.masses();
   const solids = pot.solids.map(solidMass);
   return columnOf(pot.lanes, (lane) => (solids.reduce((sum, each) => sum + each[lane]!, liquid[lane]!) * cp) / 1000);

@@ -1,4 +1,3 @@
-import { brixOf } from '../../liquid/volume';
 import { norrishWaterActivity } from '../../liquid/norrish-water-activity';
 import { EVAPORATION_CV, boilOff, surfaceEvaporation, type Lid } from '../../process/evaporation';
 import { heatUp } from '../../process/heating';
@@ -217,7 +216,7 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
     return unreadable(
       'not-positive',
       step.text,
-      `It is reduced further than this already: ${formatNumber(pot.liquid.volumes()[0]!)} mL at ${formatNumber(brixOf(pot.liquid.composition(0)))} °Brix.`,
+      `It is reduced further than this already: ${formatNumber(pot.liquid.volumes()[0]!)} mL at ${formatNumber(pot.liquid.brix())} °Brix.`,
     );
   const minutesFor = (grams: Column): Column => grams.map((mass, lane) => Math.max(0, mass) / (rate * spread[lane]!));
   const guess = minutesFor(first);

@@ -1,5 +1,4 @@
 import type { Ingredient } from '../../catalogue/ingredient';
-import { brixOf } from '../../liquid/volume';
 import { STRAINING_LOSS_mL, type Straining } from '../../process/retention';
 import { formatNumber } from '../../quantity/format-number';
 import { identify, splitPhrase } from '../../quantity/ingredient-phrase';
@@ -134,7 +133,7 @@ export function runRinsePass(context: StepContext): StepDone | Unreadable {
   pot.entries.push(...pass.entries);
   elapse(pass, evenColumn(pass, PASS_min), pass.temperature_C);
   const next = takeOut(pass, pass.solids, straining, 0);
-  const strength = brixOf(pass.liquid.composition(0));
+  const strength = pass.liquid.brix();
   pot.liquid.pour(pass.liquid);
   pot.cake = next;
   const minutes = PASS_min + STRAINING_MINUTES[straining];
