@@ -12,6 +12,7 @@ import { saveState } from '../src/features/drink/save-state';
 import { composerView, lineFromStep, stepFromLine, stepsView } from '../src/features/drink/steps-view';
 import { streamShape } from '../src/features/drink/stream-shape';
 import { oddsWords, targetWords } from '../src/features/drink/target-words';
+import { figuresOf } from '../src/features/drinks/drink-figures';
 import { currentDocuments, drinkGroups } from '../src/features/drinks/drinks-view';
 import { newDocument } from '../src/features/drinks/kinds';
 
@@ -251,7 +252,7 @@ describe('the list of drinks', () => {
       record('2', SACHET),
       record('3', drink(['1 L water'], { name: 'Ash', kind: 'tonic' })),
     ];
-    const groups = drinkGroups(currentDocuments(records, {}), '');
+    const groups = drinkGroups(currentDocuments(records, {}), '', figuresOf);
     expect(groups.map(({ kind, lines }) => [kind, lines.map(({ name }) => name)])).toEqual([
       ['Tonic', ['Ash', 'Zed']],
       ['Rehydration', ['Trial']],
@@ -262,9 +263,9 @@ describe('the list of drinks', () => {
       [record('1', SACHET), record('2', drink(['1 L water'], { name: 'Plain', kind: 'tonic' }))],
       {},
     );
-    expect(drinkGroups(all, 'CITRATE salt').flatMap(({ lines }) => lines.map(({ id }) => id))).toEqual(['1']);
-    expect(drinkGroups(all, 'tonic').flatMap(({ lines }) => lines.map(({ id }) => id))).toEqual(['2']);
-    expect(drinkGroups(all, 'no such')).toEqual([]);
+    expect(drinkGroups(all, 'CITRATE salt', null).flatMap(({ lines }) => lines.map(({ id }) => id))).toEqual(['1']);
+    expect(drinkGroups(all, 'tonic', null).flatMap(({ lines }) => lines.map(({ id }) => id))).toEqual(['2']);
+    expect(drinkGroups(all, 'no such', null)).toEqual([]);
   });
   test('a warning where something is wrong', () => {
     const warnings = drinkGroups(
@@ -273,6 +274,7 @@ describe('the list of drinks', () => {
         {},
       ),
       '',
+      figuresOf,
     ).flatMap(({ lines }) => lines.map(({ warning }) => warning));
     expect(warnings).toEqual(['Too salty to give', '1 step is not understood']);
   });

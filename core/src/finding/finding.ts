@@ -3,7 +3,7 @@ import type { Keeping } from '../keeping/keeping-of';
 import type { Liquid } from '../liquid/describe-liquid';
 import type { Nutrients, PerLitre } from '../serving/nutrients';
 import type { ServingSize } from '../serving/serving-size';
-import type { Trace } from '../simulate/run-steps';
+import type { Trace } from '../simulate/trace';
 
 /** Something about a step that its maker should know; codes are stable. */
 export interface Finding {

@@ -2,7 +2,7 @@ import { hotWaterMinutes } from '../keeping/hot-water-process';
 import { twoStageCooling } from '../process/cooling';
 import { formatNumber } from '../quantity/format-number';
 import { bulkDensityFor } from '../quantity/measured-mass';
-import type { TraceEntry } from '../simulate/run-steps';
+import type { TraceEntry } from '../simulate/trace';
 import type { Finding, FindingContext, FindingRule } from './finding';
 
 /** What the steps themselves came across: full pots, cold glass, loads, passes. */

@@ -6,5 +6,5 @@ export type { MassBalance } from './mass-balance';
 export { accountedMass, potVolume } from './pot';
 export type { Pot, PotEntry, Sediment, WorkingPot } from './pot';
 export { runInPot, runSteps } from './run-steps';
-export type { RunOptions, StepProblem, Trace, TraceEntry } from './run-steps';
+export type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 export type { FilledContainer, StepNote, StoragePlace } from './step-run';

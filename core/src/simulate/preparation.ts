@@ -3,7 +3,7 @@ import type { Drink, DrinkStep } from '../drink/drink';
 import { addScaled, emptyComposition, massOf, scaled, type Composition } from '../liquid/composition';
 import { volumeOf } from '../liquid/volume';
 import type { Pot } from './pot';
-import type { RunOptions, Trace } from './run-steps';
+import type { RunOptions, Trace } from './trace';
 import type { Prepared } from './step-run';
 
 /** Everything in a pot as one composition: pieces that are still in it count as solids. */

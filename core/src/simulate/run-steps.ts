@@ -1,59 +1,18 @@
-import type { Drink, DrinkStep, Verb } from '../drink/drink';
+import type { DrinkStep, Verb } from '../drink/drink';
 import { brixOf } from '../liquid/volume';
-import { DEFAULT_KITCHEN, type Kitchen } from '../process/kitchen';
-import type { LineOptions } from '../quantity/ingredient-line';
+import { DEFAULT_KITCHEN } from '../process/kitchen';
 import type { Unreadable } from '../quantity/outcome';
 import { AS_WRITTEN, type Chance } from './chance';
 import { WorkingPot, potVolume, type Pot } from './pot';
 import { preparationsOf } from './preparation';
 import type { StepDone, StepRunner } from './step-run';
+import type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 import { runAdd, runCarbonate, runUse } from './verbs/adding';
 import { runBlend, runMash, runPress } from './verbs/breaking';
 import { runBoil, runHeat, runReduce, runSimmer } from './verbs/heating';
 import { runFreeze, runInfuse, runRest, runSoak, runSteep, runStir, runWash } from './verbs/resting';
 import { runBottle, runChill, runCool, runProcess, runStore } from './verbs/storing';
 import { runDraw, runRemove, runRinsePass, runSkim, runStrain } from './verbs/straining';
-
-/** The pot after one step, and what the step did. */
-export interface TraceEntry extends Omit<StepDone, 'minutes' | 'hottest_C'> {
-  /** Counted from 0. */
-  readonly step: number;
-  readonly verb: Verb;
-  readonly text: string;
-  /** When the step is done, minutes from the start. */
-  readonly at_min: number;
-  readonly minutes: number;
-  readonly mass_g: number;
-  readonly volume_mL: number | null;
-  readonly temperature_C: number;
-  readonly hottest_C: number;
-  readonly brix: number | null;
-  readonly pot: Pot;
-  /** Water that left as steam in this step, g. */
-  readonly steam_g: number;
-}
-
-/** A step that could not be run: it changes nothing, and says why. */
-export interface StepProblem extends Omit<Unreadable, 'kind'> {
-  readonly step: number;
-}
-
-/** What the simulator returns: the pot after every step, and the steps it could not run. */
-export interface Trace {
-  readonly entries: readonly TraceEntry[];
-  readonly problems: readonly StepProblem[];
-  readonly pot: Pot;
-  readonly total_min: number;
-  readonly handsOn_min: number;
-  readonly losses: { readonly steam_g: number; readonly strained_g: number };
-}
-
-/** How a drink is run. */
-export interface RunOptions extends LineOptions {
-  readonly kitchen?: Partial<Kitchen>;
-  /** Drinks that `use` may name. */
-  readonly preparations?: Readonly<Record<string, Drink>>;
-}
 
 const RUNNERS: Readonly<Record<Verb, StepRunner>> = {
   add: runAdd,

@@ -15,6 +15,7 @@ import { drinkStarted } from '../drink/drafts';
 import { useListDrinksQuery } from './drink-endpoints';
 import { currentDocuments, drinkGroups, type DrinkLine } from './drinks-view';
 import { KIND_NAMES, newDocument } from './kinds';
+import { useFigures } from './use-figures';
 
 /** All formulas of the kitchen, by kind. */
 export function DrinksScreen() {
@@ -25,7 +26,8 @@ export function DrinksScreen() {
   const searchBox = useRef<TextInput>(null);
   useShortcuts({ '/': () => searchBox.current?.focus(), n: () => setChoosing(true) });
   const documents = useMemo(() => currentDocuments(data?.drinks ?? [], drafts), [data, drafts]);
-  const groups = useMemo(() => drinkGroups(documents, search), [documents, search]);
+  const figuresOf = useFigures();
+  const groups = useMemo(() => drinkGroups(documents, search, figuresOf), [documents, search, figuresOf]);
   if (!data && error && documents.length === 0)
     return (
       <Message

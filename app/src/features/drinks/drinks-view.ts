@@ -1,11 +1,7 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
-import { BAND_NAMES } from '../../ui/bands';
 import type { BarPart } from '../../ui/composition-bar';
-import { analyseDocument } from '../drink/analyse-draft';
 import type { Drafts } from '../drink/drafts';
-import { sensible, yieldWords } from '../drink/figures-view';
-import { barParts } from '../drink/pot-bands';
 import { KIND_NAMES } from './kinds';
 
 /** A drink as a line of the list. */
@@ -37,37 +33,12 @@ export function currentDocuments(
   ];
 }
 
-/** A thousand drinks are run once each, not at every key of a search. */
-const known = new WeakMap<DrinkDocument, Omit<DrinkLine, 'id'>>();
+/** What a drink comes to, in a line: computed by core, which comes after the list stands. */
+export type DrinkFigures = Omit<DrinkLine, 'id' | 'name' | 'kind'>;
+export type FiguresOf = (document: DrinkDocument) => DrinkFigures;
 
-function lineOf(id: string, document: DrinkDocument): DrinkLine {
-  const line = known.get(document) ?? computeLine(document);
-  known.set(document, line);
-  return { id, ...line };
-}
-
-function computeLine(document: DrinkDocument): Omit<DrinkLine, 'id'> {
-  const analysis = analyseDocument(document);
-  const { total, servings } = yieldWords(analysis);
-  const parts = barParts(analysis.trace.pot);
-  const stop = analysis.cautions.find(({ severity, code }) => severity === 'stop' && code !== 'honey-under-12-months');
-  const unread = analysis.problems.length;
-  return {
-    name: document.name || 'Unnamed drink',
-    kind: document.kind,
-    summary: `${total} · ${servings} × ${analysis.serving?.text ?? document.serving} · ${sensible(analysis.perServing.sugars_g)} g sugars, ${sensible(analysis.perServing.sodium_mg)} mg sodium each`,
-    warning: stop
-      ? stop.title
-      : unread > 0
-        ? `${unread} ${unread === 1 ? 'step is' : 'steps are'} not understood`
-        : null,
-    parts,
-    spoken:
-      parts.length === 0
-        ? 'Nothing in it yet'
-        : `Made of ${parts.map(({ band, share }) => `${Math.max(1, Math.round(100 * share))} % ${BAND_NAMES[band]}`).join(', ')}`,
-  };
-}
+/** A line before core is here: nothing is said that is not known. */
+const NO_FIGURES: DrinkFigures = { summary: ' ', warning: null, parts: [], spoken: 'Not reckoned yet' };
 
 const matches = (document: DrinkDocument, words: readonly string[]): boolean => {
   const text = [document.name, KIND_NAMES[document.kind as DrinkKind], ...document.steps.map((step) => step.text)]
@@ -76,15 +47,21 @@ const matches = (document: DrinkDocument, words: readonly string[]): boolean => 
   return words.every((word) => text.includes(word));
 };
 
-/** The list of drinks by kind, those that match a search. */
+/** The list of drinks by kind, those that match a search; without figures while core is on its way. */
 export function drinkGroups(
   documents: readonly { readonly id: string; readonly document: DrinkDocument }[],
   search: string,
+  figuresOf: FiguresOf | null,
 ): readonly DrinkGroup[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const lines = documents
     .filter(({ document }) => matches(document, words))
-    .map(({ id, document }) => lineOf(id, document));
+    .map(({ id, document }) => ({
+      id,
+      name: document.name || 'Unnamed drink',
+      kind: document.kind,
+      ...(figuresOf?.(document) ?? NO_FIGURES),
+    }));
   return (Object.entries(KIND_NAMES) as [DrinkKind, string][])
     .map(([kind, name]) => ({
       kind: name,

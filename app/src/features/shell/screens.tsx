@@ -6,16 +6,17 @@ import { Loading } from '../../ui/page-state';
  * sheet or a shelf needs. They are fetched as soon as the first page stands, so that a network that
  * dies afterwards does not lock anybody out of them.
  */
+const secondLoad = () => import('./second-load');
 const LOADERS = {
-  drink: async () => ({ default: (await import('../drink/drink-screen')).DrinkScreen }),
-  shelf: async () => ({ default: (await import('../bottles/shelf-screen')).ShelfScreen }),
-  bottle: async () => ({ default: (await import('../bottles/bottle-screen')).BottleScreen }),
-  kitchen: async () => ({ default: (await import('../kitchen/kitchen-screen')).KitchenScreen }),
+  drink: async () => ({ default: (await secondLoad()).DrinkScreen }),
+  shelf: async () => ({ default: (await secondLoad()).ShelfScreen }),
+  bottle: async () => ({ default: (await secondLoad()).BottleScreen }),
+  kitchen: async () => ({ default: (await secondLoad()).KitchenScreen }),
 };
 
-/** Fetches every screen that is not here yet. */
+/** Fetches what is not here yet: every screen, and what reckons. */
 export function fetchScreens(): void {
-  for (const load of Object.values(LOADERS)) void load().catch(() => undefined);
+  void secondLoad().catch(() => undefined);
 }
 
 function screen<Props extends object>(load: () => Promise<{ default: ComponentType<Props> }>, what: string) {

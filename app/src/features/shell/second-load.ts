@@ -1,0 +1,9 @@
+/**
+ * Everything that needs core, in one piece: parts that two pieces share would be hoisted into the first
+ * load, and core is most of each.
+ */
+export { BottleScreen } from '../bottles/bottle-screen';
+export { ShelfScreen } from '../bottles/shelf-screen';
+export { DrinkScreen } from '../drink/drink-screen';
+export { figuresOf } from '../drinks/drink-figures';
+export { KitchenScreen } from '../kitchen/kitchen-screen';
