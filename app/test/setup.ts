@@ -10,6 +10,12 @@ if (!globalThis.crypto?.randomUUID) Object.defineProperty(globalThis, 'crypto', 
 // No workers here: the spread is answered in place.
 jest.mock('../src/features/drink/spread-client', () => jest.requireActual('../src/features/drink/spread-client.ts'));
 
+// Nothing is fetched in pieces here: what the list reckons with is there from the start.
+jest.mock('../src/features/drinks/use-figures', () => {
+  const { figuresOf } = jest.requireActual('../src/features/drinks/drink-figures.ts');
+  return { useFigures: () => figuresOf };
+});
+
 const deaf = () => undefined;
 window.matchMedia ??= ((query: string) => ({
   matches: false,

@@ -1,17 +1,20 @@
 import type { Composition, ExtensiveProperty } from '../liquid/composition';
+import { daviesActivity } from '../liquid/davies-activity';
 import { WEAK_ACIDS } from '../liquid/weak-acids';
 import { EXTRACTABLE_SHARES } from '../process/extraction';
 
 /** Strength of the infusion that a dried plant's pH stands for, g/L. */
 export const REFERENCE_TEA_g_L = 20;
 
-/** Mean charge of a weak acid at a pH, in an ideal solution. */
-function meanCharge(pKa: readonly number[], topCharge: number, pH: number): number {
+/** Mean charge of a weak acid at a pH, with the activities of its forms at an ionic strength. */
+function meanCharge(pKa: readonly number[], topCharge: number, pH: number, ionicStrength: number): number {
   let weight = 1;
   let weights = 1;
   let charge = topCharge;
   pKa.forEach((constant, index) => {
-    weight *= Math.pow(10, pH - constant);
+    const before = daviesActivity(topCharge - index, ionicStrength);
+    const after = daviesActivity(topCharge - index - 1, ionicStrength);
+    weight *= (Math.pow(10, pH - constant) * before) / after;
     weights += weight;
     charge += weight * (topCharge - index - 1);
   });
@@ -40,15 +43,15 @@ function decoctionShare(property: ExtensiveProperty): number {
 export function residualAnion(c: Composition, pH: number, dried: boolean): number {
   const share = (property: ExtensiveProperty): number => (dried ? decoctionShare(property) : 1);
   const amount = (property: ExtensiveProperty): number => c[property] * share(property);
-  let charge =
-    amount('sodium_mmol') +
-    amount('potassium_mmol') +
-    2 * amount('magnesium_mmol') +
-    2 * amount('calcium_mmol') -
-    amount('chloride_mmol') -
-    2 * amount('sulfate_mmol');
-  for (const acid of WEAK_ACIDS) charge += amount(acid.property) * meanCharge(acid.pKa, acid.topCharge, pH);
   const grams_L = dried ? REFERENCE_TEA_g_L : 1000;
-  const protons_mmol_g = (1000 * (Math.pow(10, -pH) - Math.pow(10, pH - 14))) / grams_L;
+  const monovalent = amount('sodium_mmol') + amount('potassium_mmol');
+  const divalent = amount('magnesium_mmol') + amount('calcium_mmol');
+  let charge = monovalent + 2 * divalent - amount('chloride_mmol') - 2 * amount('sulfate_mmol');
+  // The anions that balance the cations are mostly of one charge.
+  const ionicStrength = ((monovalent + 4 * divalent + monovalent + 2 * divalent) * grams_L) / 2000;
+  for (const acid of WEAK_ACIDS)
+    charge += amount(acid.property) * meanCharge(acid.pKa, acid.topCharge, pH, ionicStrength);
+  const activity = daviesActivity(1, ionicStrength);
+  const protons_mmol_g = (1000 * (Math.pow(10, -pH) - Math.pow(10, pH - 14))) / activity / grams_L;
   return (charge + protons_mmol_g) / share('citric_mmol');
 }

@@ -69,7 +69,9 @@ const JUICE_SHARES = {
   solids: 1,
 };
 
-function sharesOf(mode: GivingMode) {
+type Shares = Readonly<Record<keyof typeof JUICE_SHARES, number>>;
+
+function sharesOf(mode: GivingMode): Shares {
   return mode === 'raw' || mode === 'juice' ? JUICE_SHARES : EXTRACTABLE_SHARES[mode];
 }
 
@@ -89,6 +91,7 @@ function dissolvedEnergy(c: Composition): number {
   );
 }
 
+const PHOSPHATE_CHARGE = 1.5;
 const strongCharge = (c: Composition): number =>
   c.sodium_mmol + c.potassium_mmol + 2 * (c.magnesium_mmol + c.calcium_mmol) - c.chloride_mmol - 2 * c.sulfate_mmol;
 
@@ -97,14 +100,17 @@ const strongCharge = (c: Composition): number =>
  * calcium and magnesium come out, and as many fewer of the anions that go with them, so that the charge
  * left to the known acids stays in proportion.
  */
-function residualGiven(c: Composition, dissolved: Composition, acidShare: number): number {
+function residualGiven(c: Composition, dissolved: Composition, shares: Shares): number {
   if (c.residualAnion_mEq === 0) return 0;
   const full = EXTRACTABLE_SHARES.decoction;
   const decocted =
     full.monovalent * (c.sodium_mmol + c.potassium_mmol - c.chloride_mmol - 2 * c.sulfate_mmol) +
     2 * (full.magnesium * c.magnesium_mmol + full.calcium * c.calcium_mmol);
-  const forKnownAcids = (decocted - full.acid * c.residualAnion_mEq) / full.acid;
-  return strongCharge(dissolved) - acidShare * forKnownAcids;
+  // Phosphate has a share of its own, and about one and a half charges at the pH of plants.
+  const phosphate = (share: number): number => PHOSPHATE_CHARGE * share * c.phosphoric_mmol;
+  const forKnownAcids = decocted - full.acid * c.residualAnion_mEq - phosphate(full.phosphate);
+  const left = (shares.acid / full.acid) * forKnownAcids + phosphate(shares.phosphate);
+  return strongCharge(dissolved) - left;
 }
 
 /** What one gram of a plant can give to the water in a mode, without its own water. */
@@ -140,7 +146,7 @@ function giving(ingredient: Ingredient, mode: GivingMode): Composition {
     hibiscus_mmol: c.hibiscus_mmol * shares.acid,
     residualAnion_mEq: c.residualAnion_mEq * shares.acid,
   });
-  const residual = ingredient.dried ? residualGiven(c, dissolved, shares.acid) : dissolved.residualAnion_mEq;
+  const residual = ingredient.dried ? residualGiven(c, dissolved, shares) : dissolved.residualAnion_mEq;
   return { ...dissolved, residualAnion_mEq: residual, energy_kcal: dissolvedEnergy(dissolved) };
 }
 
