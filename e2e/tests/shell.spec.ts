@@ -30,6 +30,8 @@ test('deep links and reloads work on every address', async ({ page }) => {
 
 for (const theme of ['light', 'dark'] as const)
   test(`nothing stands in the way of those who see or move differently (${theme})`, async ({ page }) => {
+    // Every page is looked through; on a busy machine that takes its time.
+    test.slow();
     await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
     await page.goto('/welcome');
     await page.getByRole('button', { name: 'New account' }).click();
