@@ -241,7 +241,9 @@ describe('the kitchen and the door', () => {
     expect(await screen.findByText(/at least 10 characters/)).toBeTruthy();
     await userEvent.type(screen.getByLabelText('Password'), ' but longer now');
     await userEvent.click(screen.getByRole('button', { name: 'Make account' }));
-    await waitFor(() => expect(sent[0]?.body).toMatchObject({ invitation: 'ABC', email: 'ines@example.test' }));
+    // A draft of an earlier test may still be on its way.
+    const registered = () => sent.find(({ key }) => key === 'POST /accounts/register')?.body;
+    await waitFor(() => expect(registered()).toMatchObject({ invitation: 'ABC', email: 'ines@example.test' }));
     await waitFor(() => expect(mockGo.replace).toHaveBeenCalledWith('/drinks'));
   });
 });

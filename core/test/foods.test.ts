@@ -1,6 +1,7 @@
 import { CATALOGUE, ingredientById, molarMass } from '../src/catalogue';
 import { analyseDrink } from '../src/analyse';
 import { describeLiquid, sugarsOf } from '../src/liquid';
+import { shareByAge, shareByWeight, sweatLoss } from '../src/serving';
 import { JUICE_YIELDS, RETENTION, yieldCv } from '../src/process';
 
 /** The catalogue as a whole, and foods against what is printed of them. */
@@ -187,3 +188,15 @@ test.each([
 
 test('spirit of 40 % is 40 %', () =>
   expect(describeLiquid(contentsOf('spirit-40'))!.alcohol_pctABV).toBeCloseTo(40, -0.5));
+
+test('two hours of sweat at 1.2 L/h: 2,207 mg of sodium, as much as 5.6 g of salt, 469 mg of potassium', () => {
+  const { sodium_mg, salt_g, potassium_mg } = sweatLoss(2, { litres_h: 1.2, sodium_mmol_L: 40, potassium_mmol_L: 5 });
+  expect(Math.abs(sodium_mg - 2207)).toBeLessThan(5);
+  expect(Math.abs(salt_g - 5.61)).toBeLessThan(0.05);
+  expect(Math.abs(potassium_mg - 469.2)).toBeLessThan(3);
+});
+
+test('a child of 20 kg or six years by the old conventions', () => {
+  expect(shareByWeight(20)).toBeCloseTo(0.2857, 3);
+  expect(shareByAge(6)).toBeCloseTo(0.3333, 3);
+});

@@ -202,3 +202,29 @@ describe('water activity and thickness', () => {
   );
   test('honey runs like honey', () => expect(Math.abs(syrupViscosity(82.6, 20, 0.94) / 12007 - 1)).toBeLessThan(0.25));
 });
+
+describe('what else a liquid is', () => {
+  // Titratable acidity as citric acid, % by mass: food-chemistry tables.
+  test.each([
+    ['lemon-juice', 5.2, 0.4],
+    ['orange-juice', 0.95, 0.2],
+    ['apple-juice', 0.5, 0.15],
+  ])('%s titrates as %d %% citric acid', (id, percent, tolerance) =>
+    expect(Math.abs(described({ [id]: 100 }).titratableAcid_pct - percent)).toBeLessThan(tolerance),
+  );
+  test('plain water takes next to no base, baking soda none', () => {
+    expect(described({ water: 1000 }).titratableAcid_pct).toBeLessThan(1e-3);
+    expect(described({ water: 1000, 'baking-soda': 5 }).titratableAcid_pct).toBeLessThan(0.01);
+  });
+  test('a 65 °Brix syrup runs in the pot, pours at table and coats a spoon in the fridge', () => {
+    const syrup = described({ 'white-sugar': 65, water: 35 });
+    expect(syrup.feel).toEqual({ at5C: 'spoon-coating', at20C: 'pouring', at95C: 'runny' });
+    expect(syrup.boilingPoint_C).toBeCloseTo(104, 0);
+  });
+  test('honey: thick, and 0.55 to 0.60 of water activity', () => {
+    const honey = described({ honey: 100 });
+    expect(honey.feel.at20C).toBe('thick');
+    expect(honey.waterActivity).toBeGreaterThan(0.53);
+    expect(honey.waterActivity).toBeLessThan(0.61);
+  });
+});

@@ -186,3 +186,18 @@ export function balanceCharges(solution: IonicSolution): BalancedSolution {
   }
   return { pH, ionicStrength: strength, species: balance.species(pH), residual: balance.charge(pH) };
 }
+
+/** Where a titration of drinks ends, pH. Source: AOAC and IFU methods for juices. */
+export const TITRATION_END_PH = 8.1;
+
+/**
+ * Titratable acidity: strong base that brings a liquid to {@link TITRATION_END_PH}. Dilution by the base is left out.
+ *
+ * @param solution concentrations in mol/L
+ * @returns mol/L of base, 0 where the liquid is above that pH already
+ */
+export function titratableAcidity(solution: IonicSolution): number {
+  const rough = new FrozenBalance(solution, gammasAt(solution.strongSquares / 2));
+  const balance = new FrozenBalance(solution, gammasAt(rough.ionicStrength(TITRATION_END_PH)));
+  return Math.max(0, -balance.charge(TITRATION_END_PH));
+}

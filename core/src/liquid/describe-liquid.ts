@@ -1,7 +1,9 @@
-import { balanceCharges } from './charge-balance-ph';
+import { SEA_LEVEL_kPa, boilingPoint } from '../process/vapour-pressure';
+import { balanceCharges, titratableAcidity } from './charge-balance-ph';
 import { massOf, type Composition } from './composition';
 import { ionicSolution } from './ionic-solution';
-import { norrishWaterActivity } from './norrish-water-activity';
+import { feelOf, type Feel } from './feel';
+import { waterActivityOf } from './norrish-water-activity';
 import { osmolality, osmolarity, tonicityOf, type Tonicity } from './osmolality';
 import { phMargin } from './ph-uncertainty';
 import { viscosityOf } from './syrup-viscosity';
@@ -20,8 +22,17 @@ export interface Liquid {
   readonly phMargin: number;
   readonly waterActivity: number;
   readonly alcohol_pctABV: number;
-  readonly viscosity_mPas: { readonly at5C: number; readonly at20C: number };
+  /** Acid that base takes up to pH 8.1, as citric acid, % by mass. */
+  readonly titratableAcid_pct: number;
+  /** At sea level. */
+  readonly boilingPoint_C: number;
+  /** Cold, at table, and in the pot: a syrup that runs hot may not run cold. */
+  readonly viscosity_mPas: { readonly at5C: number; readonly at20C: number; readonly at95C: number };
+  readonly feel: { readonly at5C: Feel; readonly at20C: Feel; readonly at95C: Feel };
 }
+
+/** Grams of citric acid that a mole of base takes up. */
+const CITRIC_g_eq = 192.124 / 3;
 
 /** Share of water below which nothing of this means anything. */
 const LEAST_WATER = 1e-3;
@@ -35,10 +46,12 @@ const LEAST_WATER = 1e-3;
 export function describeLiquid(c: Composition): Liquid | null {
   const mass_g = massOf(c);
   if (!(c.water_g > LEAST_WATER * mass_g)) return null;
-  const waterActivity = norrishWaterActivity(c);
+  const waterActivity = waterActivityOf(c);
   if (waterActivity === null) return null;
   const volume_mL = volumeOf(c);
-  const balanced = balanceCharges(ionicSolution(c, volume_mL));
+  const solution = ionicSolution(c, volume_mL);
+  const balanced = balanceCharges(solution);
+  const viscosity_mPas = { at5C: viscosityOf(c, 5), at20C: viscosityOf(c, 20), at95C: viscosityOf(c, 95) };
   const osmolality_mOsm_kg = osmolality(c, volume_mL, balanced.species);
   return {
     mass_g,
@@ -52,6 +65,13 @@ export function describeLiquid(c: Composition): Liquid | null {
     phMargin: phMargin(c, balanced.pH),
     waterActivity,
     alcohol_pctABV: (100 * c.ethanol_g) / ETHANOL_DENSITY_g_mL / volume_mL,
-    viscosity_mPas: { at5C: viscosityOf(c, 5), at20C: viscosityOf(c, 20) },
+    titratableAcid_pct: (titratableAcidity(solution) * CITRIC_g_eq * volume_mL) / 10 / mass_g,
+    boilingPoint_C: boilingPoint(SEA_LEVEL_kPa, waterActivity),
+    viscosity_mPas,
+    feel: {
+      at5C: feelOf(viscosity_mPas.at5C),
+      at20C: feelOf(viscosity_mPas.at20C),
+      at95C: feelOf(viscosity_mPas.at95C),
+    },
   };
 }

@@ -10,11 +10,13 @@ export {
   sugarsOf,
 } from './composition';
 export type { Composition, ExtensiveProperty, MutableComposition } from './composition';
-export { balanceCharges, OUTDOOR_CO2_atm } from './charge-balance-ph';
+export { balanceCharges, OUTDOOR_CO2_atm, titratableAcidity } from './charge-balance-ph';
 export { describeLiquid } from './describe-liquid';
 export type { Liquid } from './describe-liquid';
+export { feelOf } from './feel';
+export type { Feel } from './feel';
 export { ionicSolution } from './ionic-solution';
-export { norrishWaterActivity } from './norrish-water-activity';
+export { norrishWaterActivity, waterActivityOf } from './norrish-water-activity';
 export { osmolality, osmolarity, tonicityOf } from './osmolality';
 export type { Tonicity } from './osmolality';
 export { brixFromDensity, sugarSolutionDensity } from './sugar-solution-density';

@@ -1,4 +1,4 @@
-import type { Composition } from './composition';
+import { sugarsOf, type Composition } from './composition';
 import { DEXTRIN_g_mol, HEXOSE_g_mol, OTHER_CARBOHYDRATE_g_mol, SUCROSE_g_mol } from './molar-masses';
 
 const WATER_g_mol = 18.015;
@@ -16,9 +16,31 @@ export const NORRISH_CONSTANTS = {
  * Water activity of a sugar-acid-salt liquid: Norrish for sugars and acids, times a salt term
  * exp(-0.03603 m (0.894 + 0.0379 m + 0.00416 m²)) with m the molality of sodium chloride.
  *
+ * Above 75 °Brix of mostly single sugars it is the mean of that and of Money and Born's 1/(1 + 0.27 n),
+ * n in mol of sugar for 100 g of water.
+ *
  * @param c totals of the liquid
  * @returns 0 to 1, or null when there is no water
- * Holds to 75 °Brix within 0.015.
+ * Holds to 75 °Brix within 0.015, beyond within 0.03.
+ */
+export function waterActivityOf(c: Composition): number | null {
+  const norrish = norrishWaterActivity(c);
+  const solids = sugarsOf(c);
+  if (norrish === null || solids <= (MONEY_BORN_FROM / (100 - MONEY_BORN_FROM)) * c.water_g) return norrish;
+  const singles_mol = (c.glucose_g + c.fructose_g) / HEXOSE_g_mol;
+  const all_mol = singles_mol + (c.sucrose_g + c.otherCarbohydrate_g) / SUCROSE_g_mol;
+  if (singles_mol < all_mol / 2) return norrish;
+  return (norrish + 1 / (1 + (0.27 * 100 * all_mol) / c.water_g)) / 2;
+}
+
+/** °Brix of sugars above which Norrish alone is too low for single sugars. */
+const MONEY_BORN_FROM = 75;
+
+/**
+ * Norrish's equation alone; see {@link waterActivityOf}.
+ *
+ * @param c totals of the liquid
+ * @returns 0 to 1, or null when there is no water
  */
 export function norrishWaterActivity(c: Composition): number | null {
   if (!(c.water_g > 0)) return null;

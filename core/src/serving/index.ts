@@ -7,3 +7,6 @@ export { nutrientsOf, perLitreOf } from './nutrients';
 export type { Nutrients, PerLitre } from './nutrients';
 export { servingSize } from './serving-size';
 export type { ServingSize } from './serving-size';
+export { LEAST_AGE_years, shareByAge, shareByWeight } from './child-share';
+export { USUAL_SWEAT, sweatLoss } from './sweat-loss';
+export type { SweatLoss } from './sweat-loss';

@@ -1,4 +1,4 @@
-import { norrishWaterActivity } from '../../liquid/norrish-water-activity';
+import { waterActivityOf } from '../../liquid/norrish-water-activity';
 import { EVAPORATION_CV, boilOff, surfaceEvaporation, type Lid } from '../../process/evaporation';
 import { heatUp } from '../../process/heating';
 import { SIMMER_BELOW_BOIL_K, SIMMER_C, potArea, potHeat, type CookingPot } from '../../process/kitchen';
@@ -17,7 +17,7 @@ const STANDING_BY = { start: 1, share: 0.05 } as const;
 const handsOnFor = (minutes: number): number => STANDING_BY.start + STANDING_BY.share * minutes;
 
 /** Water activity of the pot in lane 0; 1 for nothing. */
-const activityOf = (context: StepContext): number => norrishWaterActivity(context.pot.liquid.composition(0)) ?? 1;
+const activityOf = (context: StepContext): number => waterActivityOf(context.pot.liquid.composition(0)) ?? 1;
 
 /** What temperatures in words mean in this kitchen, for what is in the pot. */
 export function marksOf(context: StepContext): TemperatureMarks {
