@@ -35,7 +35,14 @@ export const SPREAD_FIGURES = [
   'liquid.density_g_mL',
   'liquid.alcohol_pctABV',
   'liquid.waterActivity',
+  'liquid.titratableAcid_pct',
+  'liquid.boilingPoint_C',
+  'liquid.viscosity_mPas.at5C',
+  'liquid.viscosity_mPas.at20C',
   'liquid.pH',
+  'time.total_min',
+  'losses.steam_g',
+  'losses.strained_g',
 ] as const;
 
 export type SpreadFigure = (typeof SPREAD_FIGURES)[number];
@@ -44,7 +51,10 @@ export type SpreadFigure = (typeof SPREAD_FIGURES)[number];
 export function figureValue(analysis: Analysis, figure: SpreadFigure): number | null {
   if (figure === 'yield.volume_mL') return analysis.liquid?.volume_mL ?? null;
   if (figure === 'yield.mass_g') return analysis.trace.pot.mass_g;
-  const [part, name] = figure.split('.') as ['perServing' | 'perLitre' | 'liquid', string];
-  const group = analysis[part] as Readonly<Record<string, number>> | null;
-  return group?.[name] ?? null;
+  if (figure === 'time.total_min') return analysis.trace.total_min;
+  if (figure === 'losses.steam_g') return analysis.trace.losses.steam_g;
+  if (figure === 'losses.strained_g') return analysis.trace.losses.strained_g;
+  let value: unknown = analysis;
+  for (const name of figure.split('.')) value = (value as Readonly<Record<string, unknown>> | null | undefined)?.[name];
+  return typeof value === 'number' ? value : null;
 }

@@ -27,6 +27,8 @@ export interface FilledContainer {
 export interface StepDone {
   readonly minutes: number;
   readonly handsOn_min: number;
+  /** The same in every lane, where the time is found and not given. */
+  readonly minutesByLane?: Column;
   readonly line?: IngredientLine;
   readonly added_g?: number;
   readonly notes?: readonly StepNote[];

@@ -1,6 +1,6 @@
 import type { Analysis, SpreadFigure } from '../analyse';
 import { EXTENSIVE_PROPERTIES, compositionOf, type Composition, type ExtensiveProperty } from '../liquid/composition';
-import { describeLiquid } from '../liquid/describe-liquid';
+import { describeLiquid, type Liquid } from '../liquid/describe-liquid';
 import { osmolarity } from '../liquid/osmolality';
 import { ETHANOL_DENSITY_g_mL } from '../liquid/volume';
 import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '../serving/nutrients';
@@ -28,16 +28,18 @@ export interface DrawnPot {
   readonly pot: WorkingPot;
   readonly volumes_mL: Column;
   readonly masses_g: Column;
+  /** Minutes from the first step to the last. */
+  readonly minutes: Column;
 }
 
-export function drawnPot(pot: WorkingPot): DrawnPot {
+export function drawnPot(pot: WorkingPot, minutes: Column): DrawnPot {
   const masses_g = pot.liquid.masses();
   const add = (column: Column): void => {
     for (let lane = 0; lane < masses_g.length; lane += 1) masses_g[lane]! += column[lane]!;
   };
   pot.solids.map(solidMass).forEach(add);
   pot.sediment.forEach(add);
-  return { pot, volumes_mL: pot.liquid.volumes(), masses_g };
+  return { pot, volumes_mL: pot.liquid.volumes(), masses_g, minutes };
 }
 
 function total({ pot }: DrawnPot, figure: SpreadFigure, linear: Linear): Column {
@@ -60,12 +62,25 @@ function perServing(drawn: DrawnPot, analysis: Analysis, figure: SpreadFigure, l
   return over(sums, drawn.masses_g, serving?.mass_g ?? 0);
 }
 
+/** What was strained off and is not in the pot any more, with the liquid it holds. */
+function strained({ pot }: DrawnPot): Column {
+  const sum = new Float64Array(pot.lanes);
+  for (const { held, solids } of pot.cake ? [...pot.ledger.discarded, pot.cake] : pot.ledger.discarded)
+    for (const column of [held.masses(), ...solids.map(solidMass)])
+      for (let lane = 0; lane < sum.length; lane += 1) sum[lane]! += column[lane]!;
+  return sum;
+}
+
 /** Figures that follow from the totals by a formula of their own, from whole descriptions of some lanes. */
 const DESCRIBED = {
-  'liquid.osmolality_mOsm_kg': 'osmolality_mOsm_kg',
-  'liquid.waterActivity': 'waterActivity',
-  'liquid.pH': 'pH',
-} as const satisfies Partial<Record<SpreadFigure, string>>;
+  'liquid.osmolality_mOsm_kg': (liquid) => liquid.osmolality_mOsm_kg,
+  'liquid.waterActivity': (liquid) => liquid.waterActivity,
+  'liquid.titratableAcid_pct': (liquid) => liquid.titratableAcid_pct,
+  'liquid.boilingPoint_C': (liquid) => liquid.boilingPoint_C,
+  'liquid.viscosity_mPas.at5C': (liquid) => liquid.viscosity_mPas.at5C,
+  'liquid.viscosity_mPas.at20C': (liquid) => liquid.viscosity_mPas.at20C,
+  'liquid.pH': (liquid) => liquid.pH,
+} as const satisfies Partial<Record<SpreadFigure, (liquid: Liquid) => number>>;
 type DescribedFigure = keyof typeof DESCRIBED;
 export const isDescribed = (figure: SpreadFigure): figure is DescribedFigure => figure in DESCRIBED;
 
@@ -81,7 +96,7 @@ export function describedColumns({ pot }: DrawnPot): Readonly<Record<DescribedFi
   for (let lane = 0; lane < lanes; lane += 1) {
     const liquid = describeLiquid(pot.liquid.composition(lane));
     if (!liquid) return null;
-    for (const [figure, name] of Object.entries(DESCRIBED)) columns[figure as DescribedFigure][lane] = liquid[name];
+    for (const [figure, read] of Object.entries(DESCRIBED)) columns[figure as DescribedFigure][lane] = read(liquid);
   }
   return columns;
 }
@@ -92,6 +107,9 @@ export function linearColumn(figure: SpreadFigure, analysis: Analysis, drawn: Dr
   const { volumes_mL } = drawn;
   if (figure === 'yield.volume_mL') return volumes_mL;
   if (figure === 'yield.mass_g') return drawn.masses_g;
+  if (figure === 'time.total_min') return drawn.minutes;
+  if (figure === 'losses.steam_g') return drawn.pot.ledger.steam_g;
+  if (figure === 'losses.strained_g') return strained(drawn);
   if (group === 'perServing')
     return perServing(drawn, analysis, figure, (c) => nutrientsOf(c)[name as keyof Nutrients]);
   if (group === 'perLitre')

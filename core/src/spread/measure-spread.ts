@@ -58,7 +58,8 @@ function drawColumns(analysis: Analysis, drawn: DrawnPot, normal: () => number):
  * @param analysis of the drink
  * @param options number of draws (at least 1) and seed
  * @returns 5, 50 and 95 % points of each figure
- * Osmolality, water activity and pH are read off the first 200 draws.
+ * Osmolality, water activity, acidity, viscosity and boiling point are read off the first 200 draws; times of
+ * cooling and standing are those of the drink as written.
  */
 export function measureSpread(analysis: Analysis, options: SpreadOptions = {}): Spread {
   const draws = options.draws ?? DEFAULT_DRAWS;
@@ -67,8 +68,12 @@ export function measureSpread(analysis: Analysis, options: SpreadOptions = {}): 
   const normal = standardNormal(options.seed ?? DEFAULT_SEED);
   const { drink } = analysis;
   const runOptions = { ...analysis.options, ...(drink.preparations ? { preparations: drink.preparations } : {}) };
-  const pot = runInPot(drink.steps, runOptions, drawnChance(draws, normal), () => undefined);
-  const columns = drawColumns(analysis, drawnPot(pot), normal);
+  const minutes = new Float64Array(draws + 1);
+  const pot = runInPot(drink.steps, runOptions, drawnChance(draws, normal), (_index, done) => {
+    if ('kind' in done) return;
+    for (let lane = 0; lane <= draws; lane += 1) minutes[lane]! += done.minutesByLane?.[lane] ?? done.minutes;
+  });
+  const columns = drawColumns(analysis, drawnPot(pot, minutes), normal);
   const ranges: Partial<Record<SpreadFigure, Range>> = {};
   for (const [figure, column] of columns)
     ranges[figure] = { p5: quantile(column, 0.05), p50: quantile(column, 0.5), p95: quantile(column, 0.95) };

@@ -62,11 +62,11 @@ function stoveOf(context: StepContext, usualLid: Lid): Stove | Unreadable {
 const nothingToHeat = (text: string): Unreadable =>
   unreadable('no-ingredient', text, 'There is no liquid in the pot to heat. Add water or juice first.');
 
-/** Brings the pot to a temperature; minutes, or why it cannot. */
-function bringTo(context: StepContext, to_C: number, stove: Stove): number | Unreadable {
+/** Brings the pot to a temperature; minutes in each lane, or why it cannot. */
+function bringTo(context: StepContext, to_C: number, stove: Stove): Column | Unreadable {
   const { pot, kitchen } = context;
   const from_C = pot.temperature_C[0]!;
-  if (from_C >= to_C) return 0;
+  if (from_C >= to_C) return evenColumn(pot, 0);
   const heated = heatUp({
     from_C,
     to_C,
@@ -91,7 +91,7 @@ function bringTo(context: StepContext, to_C: number, stove: Stove): number | Unr
     capacity.map((heat) => heat * heated.steam_g_per_kJ_K),
   );
   pot.temperature_C.fill(to_C);
-  return minutes[0]!;
+  return minutes;
 }
 
 /** Stretches in which a change of temperature is followed. */
@@ -119,9 +119,10 @@ export function runHeat(context: StepContext): StepDone | Unreadable {
     );
   const stove = stoveOf(context, 'on');
   if (isUnreadable(stove)) return stove;
-  const minutes = bringTo(context, Math.min(to_C, marks.boil_C), stove);
-  if (typeof minutes !== 'number') return minutes;
-  return { minutes, handsOn_min: handsOnFor(minutes), notes: stove.notes };
+  const heating = bringTo(context, Math.min(to_C, marks.boil_C), stove);
+  if (isUnreadable(heating)) return heating;
+  const minutes = heating[0]!;
+  return { minutes, minutesByLane: heating, handsOn_min: handsOnFor(minutes), notes: stove.notes };
 }
 
 /** Steam that leaves in a minute, g, below the boil or at it. */
@@ -161,7 +162,7 @@ function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
   const marks = marksOf(context);
   const temperature_C = boiling ? marks.boil_C : marks.simmer_C;
   const warming = bringTo(context, temperature_C, { ...stove, lid: 'on' });
-  if (typeof warming !== 'number') return warming;
+  if (isUnreadable(warming)) return warming;
   pot.temperature_C.fill(temperature_C);
   const rate = steamRate(context, stove, temperature_C, boiling);
   elapse(pot, evenColumn(pot, wanted), pot.temperature_C);
@@ -169,11 +170,12 @@ function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
     pot,
     steamSpread(context, boiling).map((factor) => rate * wanted * factor),
   );
-  const minutes = warming + wanted;
+  const minutes = warming[0]! + wanted;
   return {
     minutes,
+    minutesByLane: warming.map((each) => each + wanted),
     handsOn_min: handsOnFor(minutes),
-    cooking_min: minutes - warming,
+    cooking_min: wanted,
     hottest_C: temperature_C,
     notes: dry ? [...stove.notes, driedOut] : stove.notes,
   };
@@ -201,7 +203,7 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
   const temperature_C = boiling ? marks.boil_C : marks.simmer_C;
   const start = pot.liquid.composition(0);
   const warming = bringTo(context, temperature_C, { ...stove, lid: 'on' });
-  if (typeof warming !== 'number') return warming;
+  if (isUnreadable(warming)) return warming;
   pot.temperature_C.fill(temperature_C);
   const rate = steamRate(context, stove, temperature_C, boiling);
   if (!(rate > 0))
@@ -229,11 +231,14 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
   elapse(pot, guess, pot.temperature_C);
   const removed = waterToRemove(pot, goal, start);
   const dry = evaporate(pot, removed);
-  const minutes = warming + minutesFor(removed)[0]!;
+  const cooking = minutesFor(removed);
+  const minutesByLane = warming.map((each, lane) => each + cooking[lane]!);
+  const minutes = minutesByLane[0]!;
   return {
     minutes,
+    minutesByLane,
     handsOn_min: handsOnFor(minutes),
-    cooking_min: minutes - warming,
+    cooking_min: cooking[0]!,
     hottest_C: temperature_C,
     notes: dry ? [...stove.notes, driedOut] : stove.notes,
   };
