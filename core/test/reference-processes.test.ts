@@ -79,11 +79,11 @@ describe('heat and steam', () => {
   });
   test('1 kW net boils off 1.595 kg an hour; 720 W over a saucepan 1.023', () => {
     within(3600 / latentHeat(100), 1.595, 0.007);
-    expect(boilOff(720, 1, 100, 21)).toBeCloseTo(1.023, 1);
+    expect(Math.abs(boilOff(720, 1, 100, 21) - 1.023)).toBeLessThan(0.04);
     expect(boilOff(50, 1, 100, 21)).toBe(0);
   });
-  test('half a kilogram leaves in 36 min at 600 W net', () =>
-    within((0.5 / boilOff(600, 0, 100, 21)) * 60, 31.3, 0.02));
+  test('half a kilogram leaves a saucepan in 36 min at 600 W net', () =>
+    within((0.5 / boilOff(600, saucepan.loss_W_K, 100, 21)) * 60, 36.167, 0.05));
   test.each([
     ['off', 0.25114],
     ['ajar', 0.11301],
@@ -161,7 +161,7 @@ describe('extraction', () => {
     expect(Math.abs(extractedShare('cut_leaf', temperature, minutes) - share)).toBeLessThan(tolerance),
   );
   test('nine tenths are out in 7.7 min', () =>
-    expect(Math.log(10) / extractionRate('cut_leaf', 95)).toBeCloseTo(7.68, 0));
+    expect(Math.abs(Math.log(10) / extractionRate('cut_leaf', 95) - 7.68)).toBeLessThan(0.3));
   test('100 g of fresh mint dry to 16 g; 10 g of dried elderberries were 44.6 g', () => {
     expect(driedFromFresh(100, 0.856)).toBeCloseTo(16, 1);
     expect(freshFromDried(10, 0.798)).toBeCloseTo(44.55, 1);
@@ -200,14 +200,14 @@ describe('syrups', () => {
   });
   test('honey that brings 300 g of 5 °Brix to 65: 1,023 g', () => {
     const honey = ingredientById('honey').composition!.solubleSolids_g;
-    expect(Math.abs((300 * (0.65 - 0.05)) / (honey - 0.65) - 1022.7)).toBeLessThan(35);
+    expect(Math.abs((300 * (0.65 - 0.05)) / (honey - 0.65) - 1022.7)).toBeLessThan(5);
   });
   test('equal volumes of cider vinegar and honey', () => {
     const oxymel = mix({ 'cider-vinegar': 253, honey: 355 });
     const mass = massOf(oxymel);
     const acetic = (oxymel.acetic_mmol * 60.05) / 10 / mass;
     expect(Math.abs(acetic - 2.081)).toBeLessThan(0.05);
-    expect(Math.abs(brixOf(oxymel) - 49.83)).toBeLessThan(1);
+    expect(Math.abs(brixOf(oxymel) - 49.83)).toBeLessThan(0.6);
     const { pH } = describeLiquid(oxymel)!;
     const index = acidSugarIndex({
       acetic_pct: acetic,
@@ -221,7 +221,7 @@ describe('syrups', () => {
   test('60 mL of a 40 % tincture in 440 mL', () => {
     const drink = mix({ 'spirit-40': 60 * 0.948, water: 440 * 0.9982 });
     const { alcohol_pctABV, volume_mL } = describeLiquid(drink)!;
-    expect(Math.abs(alcohol_pctABV - 4.8)).toBeLessThan(0.15);
+    expect(Math.abs(alcohol_pctABV - 4.8)).toBeLessThan(0.05);
     expect(Math.abs((15 * drink.ethanol_g) / volume_mL - 0.568)).toBeLessThan(0.03);
   });
 });
