@@ -156,9 +156,10 @@ describe('the simulator', () => {
           if (value !== null) expect(Number.isFinite(value)).toBe(true);
         }
         const salted = analyseDrink(drinkOf('sport', [...lines, '1 g table salt']));
-        expect(salted.batch.sodium_mg).toBeGreaterThanOrEqual(plain.batch.sodium_mg * (1 - 1e-9));
+        // As many crystals lie at the bottom as before; what is dissolved agrees to rounding.
+        expect(salted.batch.sodium_mg).toBeGreaterThanOrEqual(plain.batch.sodium_mg * (1 - 1e-12));
       }),
-      { numRuns: 80 },
+      { numRuns: 300 },
     );
   });
 });

@@ -64,8 +64,10 @@ const wets = (ingredient: Ingredient): boolean =>
 /** Warm water holds more sugar: about 1 % more a degree above 20 °C. Source: sucrose solubility tables. */
 const WARMER_HOLDS_per_K = 0.012;
 
+/** Less than this is rounding, g. */
+const LEAST_MOVE_g = 1e-15;
 /** Most times the crystals are looked at after an addition; each round moves far less than the one before. */
-const SETTLING_ROUNDS = 6;
+const SETTLING_ROUNDS = 16;
 
 const zeros = (lanes: number): Column => new Float64Array(lanes);
 
@@ -80,8 +82,8 @@ export class WorkingPot {
   readonly sediment = new Map<Ingredient, Column>();
   dry = true;
   readonly temperature_C: Column;
-  /** Crystals added since the last settling; only they can fall out. */
-  private readonly justAdded = new Set<Ingredient>();
+  /** Crystals added since the last settling, or lying at the bottom; only they can fall out. */
+  private readonly canFall = new Set<Ingredient>();
   /** Minutes spent where alcohol leaves. */
   hotMinutes = 0;
   readonly ledger: Ledger;
@@ -111,7 +113,7 @@ export class WorkingPot {
     if (wets(ingredient)) this.dry = false;
     this.pourIn(ingredient, grams);
     this.liquid.credit(ingredient, grams);
-    this.justAdded.add(ingredient);
+    this.canFall.add(ingredient);
     this.settle();
   }
 
@@ -142,9 +144,11 @@ export class WorkingPot {
   /** Dissolves what the water holds, and lets the rest of it lie at the bottom. */
   settle(): void {
     if (this.dry) return;
+    // What lay at the bottom may fall again: it dissolves for a moment in water that other crystals bring and take.
+    for (const ingredient of this.sediment.keys()) this.canFall.add(ingredient);
     // What falls out takes its crystal water along, so that the others are looked at again.
     for (let round = 0; round < SETTLING_ROUNDS && this.settleOnce(); round += 1);
-    this.justAdded.clear();
+    this.canFall.clear();
   }
 
   /** @returns whether anything moved */
@@ -156,13 +160,13 @@ export class WorkingPot {
       if (limit === undefined || wets(ingredient)) continue;
       const lying = this.sediment.get(ingredient);
       // What has once dissolved stays dissolved while the pot is reduced: syrups are often oversaturated.
-      if (!lying && !this.justAdded.has(ingredient)) continue;
+      if (!lying && !this.canFall.has(ingredient)) continue;
       const moves = columnOf(this.lanes, (lane) => {
         const warmth = 1 + WARMER_HOLDS_per_K * Math.max(0, this.temperature_C[lane]! - 20);
         const grams = dissolved[lane]!;
         return Math.min(grams + (lying?.[lane] ?? 0), (limit * warmth * water[lane]!) / 100) - grams;
       });
-      if (moves.every((grams) => Math.abs(grams) < 1e-12)) continue;
+      if (moves.every((grams) => Math.abs(grams) < LEAST_MOVE_g)) continue;
       moved = true;
       this.pourIn(ingredient, moves);
       this.liquid.credit(ingredient, moves);
