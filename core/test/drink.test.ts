@@ -15,7 +15,6 @@ import {
 } from '../src/drink';
 import { accountedMass, runSteps } from '../src/simulate';
 import { percentDailyValue, sugarTeaspoons } from '../src/serving';
-import { measureSpread, quantile, standardNormal } from '../src/spread';
 
 const drinkOf = (kind: DrinkKind, lines: readonly string[], serving = '250 mL'): Drink => ({
   name: 'Trial',
@@ -30,7 +29,6 @@ const SACHET = [
   '2.9 g trisodium citrate dihydrate',
   'water to 1 L',
 ];
-const HOME = ['6 level tsp sugar', '1/2 level tsp salt', 'water to 1 L'];
 
 describe('the sachet of rehydration salts', () => {
   const analysis = analyseDrink(drinkOf('rehydration', SACHET));
@@ -161,48 +159,6 @@ describe('the simulator', () => {
       }),
       { numRuns: 300 },
     );
-  });
-});
-
-describe('spread', () => {
-  test('level measuring spoons put half a teaspoon of salt at 44 to 60 mmol/L', () => {
-    const spread = measureSpread(analyseDrink(drinkOf('rehydration', HOME)), { draws: 8000, seed: 7 });
-    const { p5, p50, p95 } = spread.ranges['perLitre.sodium_mmol']!;
-    // 95 % interval of the error model is 44-60; its 5 % and 95 % points are 45 and 59.
-    expect(p50).toBeCloseTo(51.3, 0);
-    expect(p5).toBeGreaterThan(43.5);
-    expect(p5).toBeLessThan(46);
-    expect(p95).toBeLessThan(60);
-    expect(spread.chanceAbove('perLitre.sodium_mmol', 90)).toBeLessThan(0.01);
-  });
-  test('heaped cutlery half-spoons are over the line about one time in three', () => {
-    const spread = measureSpread(
-      analyseDrink(drinkOf('rehydration', ['25 g sugar', '1/2 heaped cutlery tsp salt', 'water to 1 L'])),
-      { draws: 8000, seed: 7 },
-    );
-    expect(spread.ranges['perLitre.sodium_mmol']!.p50).toBeCloseTo(86, -1);
-    expect(Math.abs(spread.chanceAbove('perLitre.sodium_mmol', 90)! - 0.37)).toBeLessThan(0.12);
-  });
-  test('one spoon used for two salts errs the same way twice', () => {
-    const twice = analyseDrink(drinkOf('sport', ['1 tsp table salt', '1 tsp table salt', '1000 g water']));
-    const once = analyseDrink(drinkOf('sport', ['1 tsp table salt', '1000 g water']));
-    const width = (analysis: typeof once) => {
-      const { p5, p50, p95 } = measureSpread(analysis, { draws: 4000 }).ranges['perLitre.sodium_mmol']!;
-      return (p95 - p5) / p50;
-    };
-    expect(width(twice)).toBeGreaterThan(0.85 * width(once));
-  });
-  test('the same seed gives the same spread; another seed nearly so', () => {
-    const analysis = analyseDrink(drinkOf('rehydration', HOME));
-    expect(measureSpread(analysis, { seed: 3 }).ranges).toEqual(measureSpread(analysis, { seed: 3 }).ranges);
-    expect(() => measureSpread(analysis, { draws: 0 })).toThrow(RangeError);
-  });
-  test('normal numbers are normal', () => {
-    const next = standardNormal(11);
-    const drawn = Float64Array.from({ length: 20000 }, next).sort();
-    expect(quantile(drawn, 0.5)).toBeCloseTo(0, 1);
-    expect(quantile(drawn, 0.95)).toBeCloseTo(1.645, 1);
-    expect(() => quantile([], 0.5)).toThrow(RangeError);
   });
 });
 

@@ -1,5 +1,6 @@
 import { analysisReport } from '@wellhydra/core/analyse';
-import { measureSpread } from '@wellhydra/core/spread';
+import { bandOdds, measureSpread } from '@wellhydra/core/spread';
+import { targetFor } from '@wellhydra/core/target';
 import { WrongInput, type CommandVerb } from '../command';
 import { parseOptions, wholeNumber } from '../options';
 import { analysisFrom } from './drink-file';
@@ -16,7 +17,8 @@ export const analyse: CommandVerb = (args, { readFile }) => {
   const seed = options.seed === undefined ? undefined : wholeNumber('seed', options.seed, 0, 2 ** 31 - 1);
   const analysis = analysisFrom(readFile(path), path);
   const report = analysisReport(analysis);
-  return draws === undefined
-    ? report
-    : { ...report, range: measureSpread(analysis, { draws, ...(seed === undefined ? {} : { seed }) }).ranges };
+  if (draws === undefined) return report;
+  const spread = measureSpread(analysis, { draws, ...(seed === undefined ? {} : { seed }) });
+  const target = targetFor(analysis.drink);
+  return { ...report, range: spread.ranges, odds: target ? bandOdds(spread, target) : [] };
 };

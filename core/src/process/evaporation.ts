@@ -7,8 +7,8 @@ export type Lid = keyof typeof LIDS;
 /** Mass transfer from a pot in still kitchen air, kg/(m² h kPa): 0.07 in a deep sheltered pot, 0.18 under a hood. */
 export const SURFACE_TRANSFER = 0.116;
 
-/** Relative standard deviation of evaporation below the boil and at it. Source: trials in print, about ±40 % and ±20 %. */
-export const EVAPORATION_CV = { simmer: 0.2, boil: 0.1 } as const;
+/** Relative standard deviation of evaporation below the boil. Source: trials in print, about ±40 %. */
+export const SURFACE_EVAPORATION_CV = 0.2;
 
 /** Heat that turns a kilogram of water at a temperature to vapour, kJ/kg. Source: linear fit to steam tables. */
 export function latentHeat(temperature_C: number): number {

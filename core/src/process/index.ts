@@ -1,6 +1,7 @@
 /** What happens to a drink in a kitchen: heat, steam, extraction, straining, cooling, gas; one process a file. */
 export { BOTTLE_LIMITS_bar, MOLAR_VOLUME_L, bottlePressure, carbonationVolumes, henryConstant } from './carbon-dioxide';
 export {
+  COOLING_CV,
   COOLING_RATES,
   TWO_STAGE,
   cooledTo,
@@ -12,7 +13,7 @@ export {
 } from './cooling';
 export type { CoolingPlace, CoolingStage, CoolingVessel } from './cooling';
 export { ALCOHOL_LEAVES_AT_C, VITAMIN_C_LOSS, alcoholLeft, vitaminCLossRate } from './degradation';
-export { EVAPORATION_CV, LIDS, SURFACE_TRANSFER, boilOff, latentHeat, surfaceEvaporation } from './evaporation';
+export { LIDS, SURFACE_EVAPORATION_CV, SURFACE_TRANSFER, boilOff, latentHeat, surfaceEvaporation } from './evaporation';
 export type { Lid } from './evaporation';
 export {
   EXTRACTABLE_SHARES,
@@ -27,7 +28,7 @@ export {
 } from './extraction';
 export type { ExtractionForm, ExtractionMode, Medium } from './extraction';
 export { DRIED_WATER, driedFromFresh, freshFromDried } from './fresh-and-dried';
-export { heatUp, specificHeat } from './heating';
+export { BURNER_CV, heatUp, specificHeat } from './heating';
 export type { HeatUp, Heating, Stalls } from './heating';
 export { BERRY_YIELDS, BETWEEN_FRUIT_CV, FIRM_YIELDS, JUICE_YIELDS, yieldCv } from './juicing';
 export type { JuiceYields, JuicingMethod } from './juicing';

@@ -58,8 +58,8 @@ function drawColumns(analysis: Analysis, drawn: DrawnPot, normal: () => number):
  * @param analysis of the drink
  * @param options number of draws (at least 1) and seed
  * @returns 5, 50 and 95 % points of each figure
- * Osmolality, water activity, acidity, viscosity and boiling point are read off the first 200 draws; times of
- * cooling and standing are those of the drink as written.
+ * Osmolality, water activity, acidity, viscosity and boiling point are read off the first 200 draws; times that
+ * the maker sets (a steep, a simmer) are those of the drink as written.
  */
 export function measureSpread(analysis: Analysis, options: SpreadOptions = {}): Spread {
   const draws = options.draws ?? DEFAULT_DRAWS;

@@ -1,6 +1,6 @@
 import { waterActivityOf } from '../../liquid/norrish-water-activity';
-import { EVAPORATION_CV, boilOff, surfaceEvaporation, type Lid } from '../../process/evaporation';
-import { heatUp } from '../../process/heating';
+import { SURFACE_EVAPORATION_CV, boilOff, surfaceEvaporation, type Lid } from '../../process/evaporation';
+import { BURNER_CV, heatUp } from '../../process/heating';
 import { SIMMER_BELOW_BOIL_K, SIMMER_C, potArea, potHeat, type CookingPot } from '../../process/kitchen';
 import { airPressure, boilingPoint } from '../../process/vapour-pressure';
 import { formatNumber } from '../../quantity/format-number';
@@ -84,7 +84,8 @@ function bringTo(context: StepContext, to_C: number, stove: Stove): Column | Unr
       `This burner brings the pot to about ${formatNumber(Math.floor(heated.temperature_C))} °C and no further. Put the lid on or use a stronger burner.`,
     );
   const capacity = heatCapacity(pot).map((heat) => heat + potHeat(stove.pot));
-  const minutes = capacity.map((heat) => heat * heated.minutes_per_kJ_K);
+  const burner = burnerSpread(context);
+  const minutes = capacity.map((heat, lane) => (heat * heated.minutes_per_kJ_K) / burner[lane]!);
   elapseRamp(context, minutes, from_C, to_C);
   evaporate(
     pot,
@@ -141,11 +142,10 @@ function steamRate(context: StepContext, stove: Stove, temperature_C: number, bo
   return (1000 * kg_h) / 60;
 }
 
+/** How far the burner is off: what heats up faster boils off faster, too. */
+const burnerSpread = ({ pot }: StepContext): Column => pot.chance.shared('burner', BURNER_CV);
 const steamSpread = (context: StepContext, boiling: boolean): Column =>
-  context.pot.chance.shared(
-    boiling ? 'boil-off' : 'evaporation',
-    boiling ? EVAPORATION_CV.boil : EVAPORATION_CV.simmer,
-  );
+  boiling ? burnerSpread(context) : context.pot.chance.shared('evaporation', SURFACE_EVAPORATION_CV);
 
 const driedOut: StepNote = {
   code: 'reduces-dry',

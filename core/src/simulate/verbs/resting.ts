@@ -1,6 +1,7 @@
 import { cooledTo, coolingConstant, potFor, type CoolingPlace } from '../../process/cooling';
 import { COOKING_POTS, type Kitchen } from '../../process/kitchen';
 import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
+import type { Column } from '../chance';
 import { elapse } from '../elapse';
 import { readMinutes, readOptionalMinutes } from '../read-qualifiers';
 import { evenColumn, type StepContext, type StepDone } from '../step-run';
@@ -44,18 +45,24 @@ function readPlace(written: string | undefined, usual: string, kitchen: Kitchen)
 /** Stretches in which a steep that cools is followed; the first are the shortest. */
 const STRETCHES = 12;
 
-/** Lets time pass while the pot goes from its temperature toward what is around it. */
-export function elapseToward(context: StepContext, minutes: number, around_C: number, tau_min: number): void {
+/**
+ * Lets time pass while the pot goes from its temperature toward what is around it.
+ *
+ * @param minutes in each lane
+ * @param tau_min time constant of lane 0; a lane that takes longer goes through the same temperatures more slowly
+ */
+export function elapseToward(context: StepContext, minutes: Column, around_C: number, tau_min: number): void {
   const { pot } = context;
   const from_C = pot.temperature_C[0]!;
   let before = 0;
   for (let index = 1; index <= STRETCHES; index += 1) {
-    const until = minutes * (index / STRETCHES) ** 2;
-    const middle = (before + until) / 2;
-    elapse(pot, evenColumn(pot, until - before), evenColumn(pot, cooledTo(tau_min, from_C, around_C, middle)));
+    const until = (index / STRETCHES) ** 2;
+    const middle = (minutes[0]! * (before + until)) / 2;
+    const stretch = minutes.map((each) => each * (until - before));
+    elapse(pot, stretch, evenColumn(pot, cooledTo(tau_min, from_C, around_C, middle)));
     before = until;
   }
-  pot.temperature_C.fill(cooledTo(tau_min, from_C, around_C, minutes));
+  pot.temperature_C.fill(cooledTo(tau_min, from_C, around_C, minutes[0]!));
 }
 
 /** Time constant of the kitchen's pot with what is in it, min. */
@@ -81,7 +88,7 @@ function stand(context: StepContext, usualPlace: string): StepDone | Unreadable 
     elapse(pot, evenColumn(pot, minutes), pot.temperature_C);
   } else {
     const tau_min = potConstant(context, where.place);
-    elapseToward(context, minutes, where.around_C, tau_min);
+    elapseToward(context, evenColumn(pot, minutes), where.around_C, tau_min);
     return { minutes, handsOn_min: SET_ASIDE_min, hottest_C, cooling: { minutes, tau_min, around_C: where.around_C } };
   }
   return { minutes, handsOn_min: SET_ASIDE_min, hottest_C };

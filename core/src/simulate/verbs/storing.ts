@@ -1,5 +1,5 @@
 import { bottleLike, readContainer } from './container';
-import { coolingConstant, coolingTime, jarFor, type CoolingPlace } from '../../process/cooling';
+import { COOLING_CV, coolingConstant, coolingTime, jarFor, type CoolingPlace } from '../../process/cooling';
 import { formatNumber } from '../../quantity/format-number';
 import { nearestNames } from '../../quantity/nearest-names';
 import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
@@ -61,8 +61,15 @@ function coolTo(context: StepContext, chilling: boolean): StepDone | Unreadable 
     ? coolingConstant(heatCapacity(pot)[0]!, jarFor(pot.liquid.volumes()[0]!), where.place)
     : potConstant(context, where.place);
   const minutes = coolingTime(tau_min, from_C, to_C, around_C);
-  elapseToward(context, minutes, around_C, tau_min);
-  return { minutes, handsOn_min: icy ? 5 : 1, hottest_C: from_C, cooling: { minutes, tau_min, around_C } };
+  const minutesByLane = pot.chance.shared(`cooling:${where.place}`, COOLING_CV).map((factor) => factor * minutes);
+  elapseToward(context, minutesByLane, around_C, tau_min);
+  return {
+    minutes,
+    minutesByLane,
+    handsOn_min: icy ? 5 : 1,
+    hottest_C: from_C,
+    cooling: { minutes, tau_min, around_C },
+  };
 }
 
 /** `cool`: in the room or in ice; finds the time. */
