@@ -1,4 +1,5 @@
 import { analyseDrink } from '../src/analyse';
+import { readDrink, writeDrink } from '../src/drink';
 import { massOf } from '../src/liquid';
 import { ingredientFromFormula, ingredientFromLabel } from '../src/own-ingredient';
 
@@ -71,4 +72,57 @@ describe('from a formula', () => {
   });
   test('nonsense is refused', () =>
     expect(() => ingredientFromFormula({ name: 'X', role: 'salt', formula: 'Kryptonite' })).toThrow(RangeError));
+});
+
+describe('in a drink file', () => {
+  const file = (ingredients: unknown) => ({
+    format: 'wellhydra-drink/1',
+    name: 'T',
+    kind: 'dry-mix',
+    serving: '5 g',
+    ingredients,
+    steps: [{ add: '100 g table salt' }, { add: '25 g night flakes' }],
+  });
+  const read = (ingredients: unknown) => readDrink(file(ingredients));
+  test('a formula is read, run, and written back', () => {
+    const own = [{ name: 'Night flakes', formula: 'MgCl2.6H2O' }];
+    const is = read(own);
+    if (is.kind !== 'drink') throw new Error(JSON.stringify(is.problems));
+    const { perServing, problems } = analyseDrink(is.drink);
+    expect(problems).toEqual([]);
+    // A fifth of 5 g is flakes, with 119.6 mg magnesium a gram.
+    expect(perServing.magnesium_mg).toBeCloseTo(119.6, 0);
+    expect(writeDrink(is.drink)).toEqual(file(own));
+  });
+  test('a label counts by its serving', () => {
+    const is = read([{ name: 'Night flakes', label: { serving_g: 2, magnesium_mg: 200 }, role: 'salt' }]);
+    if (is.kind !== 'drink') throw new Error(JSON.stringify(is.problems));
+    expect(analyseDrink(is.drink).perServing.magnesium_mg).toBeCloseTo(100, 6);
+  });
+  test.each([
+    [{}, 'ingredients', 'list'],
+    [['salt'], 'ingredients[0]', 'object'],
+    [[{ formula: 'NaCl' }], 'ingredients[0].name', 'name'],
+    [[{ name: 'A' }], 'ingredients[0]', 'either a formula or a label'],
+    [[{ name: 'A', formula: 'NaCl', colour: 'red' }], 'ingredients[0].colour', 'not a field'],
+    [[{ name: 'A', formula: 'NaCl', density_g_mL: 0 }], 'ingredients[0].density_g_mL', 'above 0'],
+    [[{ name: 'A', label: { serving_g: [] } }], 'ingredients[0].label.serving_g', 'number or text'],
+  ])('%j is refused at its place', (ingredients, at, says) => {
+    const is = read(ingredients);
+    expect(is).toMatchObject({
+      kind: 'not-a-drink',
+      problems: expect.arrayContaining([expect.objectContaining({ at, message: expect.stringContaining(says) })]),
+    });
+  });
+  test.each([
+    [{ formula: 'Kryptonite' }, ''],
+    [{ label: { serving_g: 1, potassium: 3 } }, 'not on a label'],
+    [{ label: { serving_g: 1, sugars_g: 4 } }, 'more than the serving'],
+    [{ label: { serving_g: 1 }, role: 'magic' }, 'role is one of'],
+  ])('%j is named when it is run', (of, says) => {
+    const is = read([{ name: 'Night flakes', ...of }]);
+    if (is.kind !== 'drink') throw new Error(JSON.stringify(is.problems));
+    const [first] = analyseDrink(is.drink).problems;
+    expect(first).toMatchObject({ step: null, text: 'Night flakes', message: expect.stringContaining(says) });
+  });
 });

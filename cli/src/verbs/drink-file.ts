@@ -37,7 +37,7 @@ export function analysisFrom(text: string, path: string): Analysis {
   throw new WrongInput(
     analysis.problems
       .map(({ step, text: at, message, suggestions }) => {
-        const where = step === null ? 'serving' : `step ${step + 1} ("${analysis.drink.steps[step]?.text}")`;
+        const where = step === null ? 'drink' : `step ${step + 1} ("${analysis.drink.steps[step]?.text}")`;
         const meant = suggestions.length > 0 ? ` Nearest: ${suggestions.join('; ')}.` : '';
         return `${path}: ${where}: ${message}${at ? ` At: "${at}".` : ''}${meant}`;
       })

@@ -4,6 +4,7 @@ import { INGREDIENT_NAMES } from '../catalogue/ingredient-names';
 import { readAmount } from '../quantity/read-amount';
 import { readIngredientLine } from '../quantity/read-ingredient-line';
 import { isUnreadable } from '../quantity/outcome';
+import { isObject, show, type DrinkProblem, type Json } from '../drink/drink-json';
 import { TARGETS, targetByCode } from '../target/targets';
 import { AIM_FIGURES, figuresOf, isAimFigure, type AimFigure } from './aim-figures';
 import type { Aim } from './aim-at';
@@ -12,19 +13,11 @@ import { INSTRUMENTS, type Instrument } from './measurable-levels';
 export const AIM_FORMAT = 'wellhydra-aim/1';
 
 /** Something wrong in an aim file: where, what, and what to do. */
-export interface AimProblem {
-  readonly at: string;
-  readonly text: string;
-  readonly message: string;
-}
+export type AimProblem = DrinkProblem;
 export type ReadAim =
   | { readonly kind: 'aim'; readonly aim: Aim }
   | { readonly kind: 'not-an-aim'; readonly problems: readonly AimProblem[] };
 
-type Json = Record<string, unknown>;
-const isObject = (value: unknown): value is Json =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-const show = (value: unknown): string => (value === undefined ? '' : JSON.stringify(value)).slice(0, 80);
 const FIELDS = new Set(['format', 'volume', 'target', 'targetName', 'available', 'fixed', 'instrument', 'name']);
 
 function readVolume(value: unknown, problems: AimProblem[]): number {

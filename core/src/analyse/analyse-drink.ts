@@ -14,6 +14,7 @@ import {
   type PerLitre,
   type ServingSize,
 } from '../serving';
+import { ownIngredient } from '../own-ingredient';
 import { runSteps, type Pot, type RunOptions, type Trace } from '../simulate';
 
 /** How a drink is analysed: the kitchen, and the spoons in it. */
@@ -96,14 +97,31 @@ function inherited(drink: Drink, trace: Trace, options: RunOptions): readonly Ca
   });
 }
 
+/** The drink's own ingredients beside those of the kitchen; what cannot be is named. */
+function withOwn({ ingredients = [] }: Drink, options: AnalyseOptions) {
+  const refused: AnalysisProblem[] = [];
+  const own = ingredients.flatMap((fields) => {
+    try {
+      return [ownIngredient(fields)];
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+      const { name: text } = fields;
+      refused.push({ step: null, code: 'unknown-ingredient', text, message: error.message, suggestions: [] });
+      return [];
+    }
+  });
+  return { refused, options: own.length > 0 ? { ...options, own: [...(options.own ?? []), ...own] } : options };
+}
+
 /**
  * Runs a drink and reads everything off the trace: contents, liquid, keeping, cautions, findings.
  *
  * @param drink as written
- * @param options kitchen, and what spoons are meant where a line does not say
+ * @param given kitchen, and what spoons are meant where a line does not say
  * @returns figures of what could be understood, with everything that could not in `problems`
  */
-export function analyseDrink(drink: Drink, options: AnalyseOptions = {}): Analysis {
+export function analyseDrink(drink: Drink, given: AnalyseOptions = {}): Analysis {
+  const { options, refused } = withOwn(drink, given);
   const runOptions: RunOptions = { ...options, ...(drink.preparations ? { preparations: drink.preparations } : {}) };
   const trace = runSteps(drink.steps, runOptions);
   const { pot } = trace;
@@ -117,7 +135,7 @@ export function analyseDrink(drink: Drink, options: AnalyseOptions = {}): Analys
   const perLitre = liquid ? perLitreOf(pot.liquid, liquid.volume_mL) : null;
   const added = addedMinerals(pot);
   const share = serving && serving.servings > 0 ? 1 / serving.servings : 0;
-  const problems: AnalysisProblem[] = [...trace.problems];
+  const problems: AnalysisProblem[] = [...refused, ...trace.problems];
   for (const problem of glass.trace?.problems ?? []) problems.push({ ...problem, step: null });
   if (size.kind === 'unreadable') problems.push({ ...size, step: null });
   const acid = liquid !== null && liquid.pH + liquid.phMargin <= ACID_LINE_pH;

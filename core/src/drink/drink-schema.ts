@@ -1,3 +1,4 @@
+import { OWN_NUMBERS, OWN_TEXTS } from './own-ingredient-fields';
 import { DRINK_FORMAT, DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from './drink';
 
 /** JSON Schema (draft 2020-12) of the drink file. */
@@ -17,8 +18,21 @@ export const DRINK_SCHEMA = {
     steps: { type: 'array', items: { $ref: '#/$defs/step' } },
     atServing: { type: 'array', items: { $ref: '#/$defs/step' } },
     preparations: { type: 'object', additionalProperties: { $ref: '#' } },
+    ingredients: { type: 'array', items: { $ref: '#/$defs/ingredient' } },
   },
   $defs: {
+    ingredient: {
+      type: 'object',
+      description: "An ingredient of the maker's own: a formula, or what a package says of one serving",
+      required: ['name'],
+      oneOf: [{ required: ['formula'] }, { required: ['label'] }],
+      additionalProperties: false,
+      properties: {
+        ...Object.fromEntries(OWN_TEXTS.map((name) => [name, { type: 'string' }])),
+        ...Object.fromEntries(OWN_NUMBERS.map((name) => [name, { type: 'number', exclusiveMinimum: 0 }])),
+        label: { type: 'object', additionalProperties: { type: ['number', 'string'] } },
+      },
+    },
     step: {
       type: 'object',
       description: 'One verb with text that the quantity reader understands, and qualifiers',

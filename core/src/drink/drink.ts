@@ -1,3 +1,5 @@
+import type { OwnIngredientFields } from './own-ingredient-fields';
+
 /** Name and version of the drink file. */
 export const DRINK_FORMAT = 'wellhydra-drink/1';
 
@@ -108,6 +110,8 @@ export interface Drink {
   readonly atServing?: readonly DrinkStep[];
   /** Drinks used inside this one, by name. */
   readonly preparations?: Readonly<Record<string, Drink>>;
+  /** Ingredients of the maker's own, by formula or by the label of a package. */
+  readonly ingredients?: readonly OwnIngredientFields[];
 }
 
 /** Size of a serving by kind, where the drink does not say. */

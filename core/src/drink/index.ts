@@ -4,5 +4,7 @@ export type { Drink, DrinkKind, DrinkStep, Verb } from './drink';
 export { DRINK_SCHEMA } from './drink-schema';
 export { mergeDrinks, sameDocument } from './merge-drinks';
 export type { DrinkDocument, EditedStep, MergeConflict, MergedDrink } from './merge-drinks';
+export type { OwnIngredientFields } from './own-ingredient-fields';
 export { readDrink, writeDrink } from './read-drink';
-export type { DrinkProblem, ReadDrink } from './read-drink';
+export type { DrinkProblem } from './drink-json';
+export type { ReadDrink } from './read-drink';

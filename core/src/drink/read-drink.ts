@@ -1,3 +1,5 @@
+import { readOwnIngredients } from './read-own-ingredients';
+import { isObject, show, type DrinkProblem, type Json } from './drink-json';
 import {
   DRINK_FORMAT,
   DRINK_KINDS,
@@ -10,27 +12,24 @@ import {
   type Verb,
 } from './drink';
 
-/** Something wrong in a drink file: where, what, and what to do. */
-export interface DrinkProblem {
-  /** As in `steps[2].add`. */
-  readonly at: string;
-  readonly text: string;
-  readonly message: string;
-}
-
 export type ReadDrink =
   | { readonly kind: 'drink'; readonly drink: Drink }
   | { readonly kind: 'not-a-drink'; readonly problems: readonly DrinkProblem[] };
 
 const STEP_QUALIFIERS = new Set<string>([...TEXT_QUALIFIERS, ...FLAG_QUALIFIERS]);
-const KNOWN_FIELDS = new Set(['format', 'name', 'kind', 'serving', 'target', 'steps', 'atServing', 'preparations']);
+const KNOWN_FIELDS = new Set([
+  'format',
+  'name',
+  'kind',
+  'serving',
+  'target',
+  'steps',
+  'atServing',
+  'preparations',
+  'ingredients',
+]);
 /** Preparations inside preparations, at most. */
 const DEEPEST = 5;
-
-type Json = Record<string, unknown>;
-const isObject = (value: unknown): value is Json =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-const show = (value: unknown): string => (value === undefined ? '' : JSON.stringify(value)).slice(0, 80);
 
 function verbsOf(step: Json): Verb[] {
   // `strain` is a verb of its own and a qualifier of `rinsePass`.
@@ -143,6 +142,7 @@ function readAt(json: unknown, depth: number): ReadDrink {
   const steps = readSteps(json, 'steps', problems);
   const atServing = json.atServing === undefined ? [] : readSteps(json, 'atServing', problems);
   const preparations = json.preparations === undefined ? {} : readPreparations(json, depth, problems);
+  const ingredients = json.ingredients === undefined ? [] : readOwnIngredients(json.ingredients, problems);
   if (problems.length > 0) return { kind: 'not-a-drink', problems };
   return {
     kind: 'drink',
@@ -154,6 +154,7 @@ function readAt(json: unknown, depth: number): ReadDrink {
       ...(target === undefined ? {} : { target }),
       ...(atServing.length > 0 ? { atServing } : {}),
       ...(Object.keys(preparations).length > 0 ? { preparations } : {}),
+      ...(ingredients.length > 0 ? { ingredients } : {}),
     },
   };
 }

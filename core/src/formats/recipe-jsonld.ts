@@ -1,4 +1,5 @@
 import type { Analysis } from '../analyse';
+import { isObject, type Json } from '../drink/drink-json';
 import { DRINK_KINDS, type Drink, type DrinkKind, type DrinkStep } from '../drink/drink';
 import { formatNumber } from '../quantity/format-number';
 import { sentenceStep, stepSentence } from './step-sentence';
@@ -35,10 +36,6 @@ export function recipeOf(analysis: Analysis) {
     },
   };
 }
-
-type Json = Record<string, unknown>;
-const isObject = (value: unknown): value is Json =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** The Recipe in a JSON-LD document: itself, in a list, or in a graph. */
 function findRecipe(json: unknown): Json | undefined {
