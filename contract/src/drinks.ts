@@ -1,5 +1,5 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { DRINK_KINDS, VERBS } from '@wellhydra/core/drink';
+import { DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from '@wellhydra/core/drink';
 import Joi from 'joi';
 import { id, objectOf, timestamp } from './common';
 
@@ -11,8 +11,9 @@ const step = Joi.object({
     .valid(...VERBS)
     .required(),
   text: Joi.string().allow('').max(DRINK_LIMITS.text).required(),
-  note: Joi.string().allow('').max(DRINK_LIMITS.text),
-  optional: Joi.boolean(),
+  atServing: Joi.boolean(),
+  ...Object.fromEntries(TEXT_QUALIFIERS.map((name) => [name, Joi.string().allow('').max(DRINK_LIMITS.text)])),
+  ...Object.fromEntries(FLAG_QUALIFIERS.map((name) => [name, Joi.boolean()])),
 });
 
 /** A drink as people edit it; text that is not understood is kept as it is. */

@@ -1,6 +1,7 @@
 /** The drink file: what a drink is, how it is read and written, and how two edits of it are merged. */
 export { DEFAULT_SERVINGS, DRINK_FORMAT, DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from './drink';
 export type { Drink, DrinkKind, DrinkStep, Verb } from './drink';
+export { batchSteps, documentDrink, drinkDocumentOf } from './document-drink';
 export { DRINK_SCHEMA } from './drink-schema';
 export { mergeDrinks, sameDocument } from './merge-drinks';
 export type { DrinkDocument, EditedStep, MergeConflict, MergedDrink } from './merge-drinks';

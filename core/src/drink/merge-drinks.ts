@@ -3,6 +3,8 @@ import { FLAG_QUALIFIERS, TEXT_QUALIFIERS, type DrinkStep } from './drink';
 /** A step as it is edited: with an id that stays when it moves. */
 export interface EditedStep extends DrinkStep {
   readonly id: string;
+  /** Done to each glass, not to the batch. */
+  readonly atServing?: boolean;
 }
 
 /** The part of a drink that people edit. */
@@ -32,7 +34,7 @@ export interface MergedDrink {
 
 const FIELDS = ['name', 'kind', 'serving', 'target'] as const;
 
-const STEP_KEYS = ['verb', 'text', ...TEXT_QUALIFIERS, ...FLAG_QUALIFIERS] as const;
+const STEP_KEYS = ['verb', 'text', 'atServing', ...TEXT_QUALIFIERS, ...FLAG_QUALIFIERS] as const;
 
 /** What is left out is the same as empty or false. */
 const sameStep = (a: EditedStep | undefined, b: EditedStep | undefined): boolean =>

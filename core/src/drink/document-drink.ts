@@ -1,0 +1,47 @@
+import type { Drink, DrinkKind } from './drink';
+import type { DrinkDocument, EditedStep } from './merge-drinks';
+
+/** The steps of a document that make the batch, in the order in which they are run. */
+export const batchSteps = (document: DrinkDocument): readonly EditedStep[] =>
+  document.steps.some(({ atServing }) => atServing)
+    ? document.steps.filter(({ atServing }) => !atServing)
+    : document.steps;
+
+/**
+ * A document as a drink that can be run.
+ *
+ * @param document as it is edited
+ * @param preparations other drinks, by the name they are used under
+ */
+export function documentDrink(document: DrinkDocument, preparations?: Readonly<Record<string, Drink>>): Drink {
+  const { name, kind, serving, target } = document;
+  const glass = document.steps.filter(({ atServing }) => atServing);
+  return {
+    name,
+    kind: kind as DrinkKind,
+    serving,
+    ...(target ? { target } : {}),
+    steps: batchSteps(document),
+    ...(glass.length > 0 ? { atServing: glass } : {}),
+    ...(preparations && Object.keys(preparations).length > 0 ? { preparations } : {}),
+  };
+}
+
+/**
+ * A drink as a document to be edited; its preparations stay behind.
+ *
+ * @param newId makes an id for each step
+ */
+export function drinkDocumentOf(drink: Drink, newId: () => string): DrinkDocument {
+  const { name, kind, serving = '', target = null, steps, atServing = [] } = drink;
+  return {
+    name,
+    kind,
+    serving,
+    target,
+    steps: [
+      ...steps.map((step) => ({ ...step, id: newId() })),
+      ...atServing.map((step) => ({ ...step, id: newId(), atServing: true })),
+    ],
+  };
+}

@@ -1,0 +1,207 @@
+import { VERBS, type DrinkStep, type Verb } from '../drink/drink';
+
+/**
+ * Steps as people type them in one line: "simmer 35 min lid ajar", "strain through cloth", "2 tbsp honey".
+ * What a line begins with decides the verb; what is not a verb is added to the pot.
+ */
+
+/** Beginnings of lines and the verb they mean, longest first; `lead` is put before the rest. */
+const BEGINNINGS: readonly (readonly [RegExp, Verb, lead?: string])[] = [
+  [/^(?:stir|mix|fold|pour|drop|put|squeeze|whisk|blend|shake) in(?:to the pot)?\s+/i, 'add'],
+  [/^add\s+/i, 'add'],
+  [/^use\s+/i, 'use'],
+  [/^(?:bring|heat|warm)(?: it| up)*(?: gently)?\s+to\s+(?:the |a )?/i, 'heat', 'to '],
+  [/^(?:heat|warm)(?: up)?\b/i, 'heat'],
+  [/^(?:let (?:it )?|leave (?:it )?to )?simmer\b/i, 'simmer'],
+  [/^(?:let (?:it )?)?boil(?: down)?\s+to\b/i, 'reduce', 'to'],
+  [/^(?:let (?:it )?)?boil\b/i, 'boil'],
+  [/^reduce\s+by half\b/i, 'reduce', 'to half'],
+  [/^reduce\b/i, 'reduce'],
+  [/^(?:let (?:it )?|leave (?:it )?to )?(?:steep|macerate)\b/i, 'steep'],
+  [/^(?:let (?:it )?|leave (?:it )?to )?infuse\b/i, 'infuse'],
+  [/^(?:let (?:it )?)?(?:rest|stand)\b|^leave\b/i, 'rest'],
+  [/^rinse(?: pass)?(?: again)?(?: with)?\b/i, 'rinsePass'],
+  [/^(?:strain|filter|sieve)\b/i, 'strain'],
+  [/^(?:press|juice(?! of\b)|squeeze)\b/i, 'press'],
+  [/^(?:let (?:it )?)?cool(?: down)?\b/i, 'cool'],
+  [/^chill\b/i, 'chill'],
+  [/^(?:store|keep)\b/i, 'store'],
+  [/^(?:bottle|fill|jar)(?: (?:into|in))?(?=\s+\d)/i, 'bottle'],
+  [/^(?:process|can)\b/i, 'process'],
+  [/^(?:top up|carbonate|fizz)\b/i, 'carbonate'],
+  [/^(?:take out|lift out|remove)\b/i, 'remove'],
+  [/^draw(?: off)?\b/i, 'draw'],
+  [/^(?:crush|mash|muddle|bruise)\b/i, 'mash'],
+  [/^(?:grind|mill)\b/i, 'mill'],
+  ...VERBS.filter((verb) => verb !== 'add' && verb !== 'bottle' && verb !== 'rinsePass').map(
+    (verb) => [new RegExp(`^${verb}\\b`, 'i'), verb] as const,
+  ),
+];
+
+type TextQualifier = 'lid' | 'burner' | 'pot' | 'at' | 'in' | 'as' | 'headspace' | 'altitude' | 'method' | 'loadLimit';
+interface Clause {
+  readonly name: TextQualifier;
+  readonly verbs: readonly Verb[];
+  readonly reads: RegExp;
+  /** What is written for a value, to be read back as the same. */
+  readonly writes: (value: string) => string;
+  /** Words that stand for another value. */
+  readonly means?: Readonly<Record<string, string>>;
+}
+
+const ON_THE_STOVE: readonly Verb[] = ['heat', 'simmer', 'boil', 'reduce'];
+const STANDING: readonly Verb[] = ['steep', 'rest', 'infuse'];
+
+/** Clauses of a line, by what they say; a value is the first group that matched. */
+const CLAUSES: readonly Clause[] = [
+  {
+    name: 'lid',
+    verbs: ON_THE_STOVE,
+    reads: /\b(?:with )?(?:the )?lid (on|off|ajar)\b|\b(uncovered|partly covered|half covered|covered)\b/i,
+    writes: (value) => `lid ${value}`,
+    means: { uncovered: 'off', covered: 'on', 'partly covered': 'ajar', 'half covered': 'ajar' },
+  },
+  {
+    name: 'burner',
+    verbs: ON_THE_STOVE,
+    reads:
+      /\bon (?:the |a )?((?:gas )?(?:small|medium|large)(?: gas)?|coil|ceramic|induction|kettle|\d+(?:\.\d+)? ?k?w)\b/i,
+    writes: (value) => `on ${value}`,
+    means: {
+      small: 'gas small',
+      medium: 'gas medium',
+      large: 'gas large',
+      'small gas': 'gas small',
+      'medium gas': 'gas medium',
+      'large gas': 'gas large',
+    },
+  },
+  {
+    name: 'pot',
+    verbs: ON_THE_STOVE,
+    reads: /\bin (?:the |a )?((?:small |large )?(?:saucepan|stock pot)|wide pan|\d+(?:\.\d+)? ?cm(?: pot| pan)?)\b/i,
+    writes: (value) => `in ${value}`,
+  },
+  {
+    name: 'at',
+    verbs: [...STANDING, 'soak'],
+    reads:
+      /\b(off)(?: the)? heat\b|\b(?:at|in) (?:the |a )?((?:cool )?room(?: temperature)?|fridge|cellar|pantry|dark cupboard|cupboard|-?\d+(?:\.\d+)? ?°? ?[cf])(?![a-z])/i,
+    writes: (value) =>
+      value === 'off heat' ? value : /^(?:room|-?\d)/.test(value) ? `at ${value}` : `in the ${value}`,
+    means: { off: 'off heat', 'room temperature': 'room' },
+  },
+  {
+    name: 'in',
+    verbs: ['cool', 'chill'],
+    reads:
+      /\bin (?:the |an? )?((?:stirred )?ice(?: bath| water)?|cold water|sink|jars?|bottles?|pot|pan|fridge|room)\b/i,
+    writes: (value) => `in ${value}`,
+  },
+  { name: 'in', verbs: ['soak'], reads: /\bin (\d.*)$/i, writes: (value) => `in ${value}` },
+  { name: 'in', verbs: ['wash'], reads: /\bin (.+)$/i, writes: (value) => `in ${value}` },
+  { name: 'as', verbs: ['draw'], reads: /\bas (.+)$/i, writes: (value) => `as ${value}` },
+  {
+    name: 'headspace',
+    verbs: ['bottle'],
+    reads:
+      /\b(?:leave |with )?(\d[\d.\/]* ?(?:cm|mm|ml|in(?:ch(?:es)?)?)) (?:head ?space|free)\b|\bheadspace (\S+ ?\S*)$/i,
+    writes: (value) => `${value} headspace`,
+  },
+  {
+    name: 'altitude',
+    verbs: ['process'],
+    reads: /\bat (\d[\d.]* ?(?:m|ft|feet|metres?|meters?))\b/i,
+    writes: (value) => `at ${value}`,
+  },
+  {
+    name: 'method',
+    verbs: ['process'],
+    reads: /\bin (?:a |the )?((?:hot|boiling)[- ]water bath)\b/i,
+    writes: (value) => `in a ${value}`,
+  },
+  {
+    name: 'loadLimit',
+    verbs: ['blend', 'press'],
+    reads: /\b(?:in )?loads of (\d[\d.]* ?(?:ml|l|litres?))\b/i,
+    writes: (value) => `in loads of ${value}`,
+  },
+];
+
+const FLAG_CLAUSES: readonly { name: 'keepLiquid' | 'gently'; verb: Verb; reads: RegExp; writes: string }[] = [
+  { name: 'keepLiquid', verb: 'soak', reads: /\bkeep(?:ing)? (?:the )?(?:liquid|water)\b/i, writes: 'keep the liquid' },
+  { name: 'gently', verb: 'strain', reads: /\b(?:gently|without (?:pressing|wringing))\b/i, writes: 'gently' },
+];
+
+/** Words between the verb and its value that say nothing. */
+const FILLERS =
+  /^(?:it|them|everything|gently|slowly|for|about|through|into|off|until dissolved|over(?:night)?|again|a)\s+/i;
+const tidy = (text: string): string => {
+  let rest = text
+    .replace(/\s*[,;]\s*(?=[,;]|$)/g, '')
+    .replace(/\s{2,}/g, ' ')
+    .replace(/^[\s,;:]+|[\s,;.]+$/g, '');
+  for (let before = ''; before !== rest;) {
+    before = rest;
+    rest = rest.replace(FILLERS, '');
+  }
+  return rest.replace(/^for$|^until dissolved$/i, '');
+};
+
+/** Values that are written with an article or a word that the verb does not need. */
+const VALUE: Readonly<Partial<Record<Verb, (text: string) => string>>> = {
+  strain: (text) => text.replace(/^(?:a|the)\s+/i, ''),
+  press: (text) => text.replace(/^(?:with|in)\s+(?:a |the )?/i, ''),
+  store: (text) => text.replace(/^(?:in|at)\s+(?:a |the )?/i, ''),
+  remove: (text) => text.replace(/^(?:the)\s+/i, ''),
+  carbonate: (text) => (/^with\b|volumes?/i.test(text) ? text : text && `with ${text}`),
+  cool: (text) => (text === '' || /^to\b/i.test(text) ? text : `to ${text}`),
+  chill: (text) => (text === '' || /^to\b/i.test(text) ? text : `to ${text}`),
+  heat: (text) => (/^to\b/i.test(text) ? text : text && `to ${text}`),
+  reduce: (text) => (/^(?:to|by)\b/i.test(text) ? text : text && `to ${text}`),
+};
+
+/**
+ * A typed line as a step. Never fails: what is no known verb is taken as something to add, and is refused
+ * later, where it stands, if it cannot be read.
+ */
+export function stepFromLine(line: string): DrinkStep {
+  const text = line.trim().replace(/\s+/g, ' ');
+  const found = BEGINNINGS.find(([pattern]) => pattern.test(text));
+  if (!found) return { verb: 'add', text };
+  const [pattern, verb, lead = ''] = found;
+  let rest = `${lead}${text.replace(pattern, '')}`;
+  if (verb === 'add' || verb === 'use') return { verb, text: rest.trim() };
+  const qualifiers: Record<string, string | boolean> = {};
+  for (const { name, verb: of, reads } of FLAG_CLAUSES)
+    if (of === verb && reads.test(rest)) {
+      qualifiers[name] = true;
+      rest = rest.replace(reads, '');
+    }
+  for (const { name, verbs, reads, means } of CLAUSES) {
+    const match = verbs.includes(verb) && qualifiers[name] === undefined ? reads.exec(rest) : null;
+    if (!match) continue;
+    const value = match
+      .slice(1)
+      .find((each) => each !== undefined)!
+      .replace(/[\s,;]+$/, '');
+    qualifiers[name] = means?.[value.toLowerCase()] ?? value;
+    rest = rest.slice(0, match.index) + rest.slice(match.index + match[0].length);
+  }
+  const value = tidy(rest);
+  return { verb, text: (VALUE[verb] ?? ((each: string) => each))(value), ...qualifiers };
+}
+
+/** How a verb is written at the head of a line. */
+const HEADS: Readonly<Partial<Record<Verb, string>>> = { add: '', rinsePass: 'rinse with', draw: 'draw off' };
+
+/** A step as the line it is edited as; {@link stepFromLine} reads the same step from it. */
+export function lineFromStep(step: DrinkStep): string {
+  const { verb, text } = step;
+  const parts = [[HEADS[verb] ?? verb, text].filter(Boolean).join(' ')];
+  for (const { name, verbs, writes } of CLAUSES)
+    if (verbs.includes(verb) && step[name] && !parts.some((part) => part === writes(step[name]!)))
+      parts.push(writes(step[name]));
+  for (const { name, verb: of, writes } of FLAG_CLAUSES) if (of === verb && step[name]) parts.push(writes);
+  return parts.join(', ');
+}
