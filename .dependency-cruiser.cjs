@@ -27,7 +27,7 @@ module.exports = {
       from: { path: '^core/src' },
       to: {
         dependencyTypes: ['npm', 'core', 'npm-dev', 'npm-no-pkg'],
-        pathNot: 'node_modules/(fastest-levenshtein|pure-rand)/',
+        pathNot: 'node_modules/(dequal|fastest-levenshtein|pure-rand)/',
       },
     },
     {

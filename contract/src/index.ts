@@ -14,9 +14,28 @@ export type {
 } from './bottles';
 export { idParams } from './common';
 export type { IdParams } from './common';
-export { DRINK_LIMITS, drinkDocument, drinkList, drinkRecord, saveDrink } from './drinks';
-export type { DrinkList, DrinkRecord, SaveDrink } from './drinks';
+export {
+  DRINK_LIMITS,
+  drinkDocument,
+  drinkList,
+  drinkRecord,
+  drinkVersions,
+  labelVersion,
+  revisionParams,
+  saveDrink,
+} from './drinks';
+export type {
+  DrinkList,
+  DrinkRecord,
+  DrinkVersion,
+  DrinkVersions,
+  LabelVersion,
+  RevisionParams,
+  SaveDrink,
+} from './drinks';
 export { ERROR_CODES } from './error-codes';
 export type { ErrorBody, ErrorCode } from './error-codes';
+export { KITCHEN_LIMITS, kitchenSettings, kitchenSettingsRecord, saveKitchenSettings } from './kitchen-settings';
+export type { KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
 export { PLACES } from './places';
 export type { Place } from './places';

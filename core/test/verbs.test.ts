@@ -1,6 +1,6 @@
 import { analyseDrink } from '../src/analyse';
 import type { DrinkStep } from '../src/drink';
-import { COOKING_POTS, DEFAULT_KITCHEN } from '../src/process';
+import { DEFAULT_KITCHEN } from '../src/process';
 import { runSteps, type Trace } from '../src/simulate';
 
 /** What each verb takes, and what it says to everything else. */
@@ -214,7 +214,7 @@ describe('plants', () => {
 
 test('a pot that is too small is exchanged for the next, unless it is named', () => {
   const much: DrinkStep = { verb: 'add', text: '4 L water' };
-  expect(COOKING_POTS[DEFAULT_KITCHEN.pot].holds_mL).toBeLessThan(4000);
+  expect(DEFAULT_KITCHEN.pots[DEFAULT_KITCHEN.pot]!.holds_mL).toBeLessThan(4000);
   expect(last(run(much, HOT)).notes).toEqual([]);
   expect(last(run(much, { ...HOT, pot: 'saucepan' })).notes![0]!.code).toBe('vessel-overfull');
 });

@@ -51,13 +51,14 @@ const BODIES: Readonly<Record<string, unknown>> = {
     madeAt: new Date().toISOString(),
     bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }],
   }),
+  'PUT /api/drinks/{id}/versions/{revision}/label': { label: 'Mine' },
   'PUT /api/bottles/{id}/place': { place: 'cupboard' },
   'PUT /api/bottles/{id}/pours/{pourId}': { volume_mL: 10, pouredAt: new Date().toISOString() },
 };
 
 function addressFor({ url }: Route): string {
   const thing = url.includes('/drinks') ? ids.drink : url.includes('/brews') ? ids.brew : ids.bottle;
-  return url.replace('{id}', thing).replace('{pourId}', pourId);
+  return url.replace('{id}', thing).replace('{pourId}', pourId).replace('{revision}', '1');
 }
 
 function bodyFor({ method, url }: Route): unknown {

@@ -45,3 +45,17 @@ export function drinkDocumentOf(drink: Drink, newId: () => string): DrinkDocumen
     ],
   };
 }
+
+/**
+ * Other drinks of a kitchen as preparations, by their names; where two share one, the later wins.
+ *
+ * @param documents of the kitchen
+ * @param except name of the drink that uses them, which cannot use itself
+ */
+export function preparationLibrary(
+  documents: readonly DrinkDocument[],
+  except: string,
+): Readonly<Record<string, Drink>> {
+  const named = documents.filter(({ name }) => name.trim() !== '' && name.trim() !== except.trim());
+  return Object.fromEntries(named.map((document) => [document.name.trim(), documentDrink(document)]));
+}

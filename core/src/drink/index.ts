@@ -1,7 +1,7 @@
 /** The drink file: what a drink is, how it is read and written, and how two edits of it are merged. */
 export { DEFAULT_SERVINGS, DRINK_FORMAT, DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from './drink';
 export type { Drink, DrinkKind, DrinkStep, Verb } from './drink';
-export { batchSteps, documentDrink, drinkDocumentOf } from './document-drink';
+export { batchSteps, documentDrink, drinkDocumentOf, preparationLibrary } from './document-drink';
 export { DRINK_SCHEMA } from './drink-schema';
 export { mergeDrinks, sameDocument } from './merge-drinks';
 export type { DrinkDocument, EditedStep, MergeConflict, MergedDrink } from './merge-drinks';
@@ -9,3 +9,5 @@ export type { OwnIngredientFields } from './own-ingredient-fields';
 export { readDrink, writeDrink } from './read-drink';
 export type { DrinkProblem } from './drink-json';
 export type { ReadDrink } from './read-drink';
+export { EMPTY_BOARD, meanScore, mergeBoards, variantDocument } from './variant-board';
+export type { Slot, TasteScore, Variant, VariantBoard } from './variant-board';

@@ -1,4 +1,6 @@
+import { dequal } from 'dequal';
 import { FLAG_QUALIFIERS, TEXT_QUALIFIERS, type DrinkStep } from './drink';
+import { mergeBoards, type VariantBoard } from './variant-board';
 
 /** A step as it is edited: with an id that stays when it moves. */
 export interface EditedStep extends DrinkStep {
@@ -14,6 +16,8 @@ export interface DrinkDocument {
   readonly serving: string;
   readonly target: string | null;
   readonly steps: readonly EditedStep[];
+  /** Slots and their fillings, where the drink is tried in several ways. */
+  readonly variants?: VariantBoard;
 }
 
 /** Both people changed the same thing to different values. */
@@ -44,6 +48,7 @@ const sameStep = (a: EditedStep | undefined, b: EditedStep | undefined): boolean
 export function sameDocument(a: DrinkDocument, b: DrinkDocument): boolean {
   return (
     FIELDS.every((field) => a[field] === b[field]) &&
+    dequal(a.variants, b.variants) &&
     a.steps.length === b.steps.length &&
     a.steps.every((step, index) => step.id === b.steps[index]?.id && sameStep(step, b.steps[index]))
   );
@@ -109,5 +114,7 @@ export function mergeDrinks(base: DrinkDocument, mine: DrinkDocument, theirs: Dr
     conflicts.push({ at: id, theirs: t ? t.text : null, ...(t ? { theirStep: t } : {}) });
     return [m];
   });
-  return { merged: { ...fields, steps }, conflicts };
+  const boards =
+    (mine.variants ?? theirs.variants) ? { variants: mergeBoards(base.variants, mine.variants, theirs.variants) } : {};
+  return { merged: { ...fields, steps, ...boards }, conflicts };
 }

@@ -32,8 +32,17 @@ export { BURNER_CV, heatUp, specificHeat } from './heating';
 export type { HeatUp, Heating, Stalls } from './heating';
 export { BERRY_YIELDS, BETWEEN_FRUIT_CV, FIRM_YIELDS, JUICE_YIELDS, yieldCv } from './juicing';
 export type { JuiceYields, JuicingMethod } from './juicing';
-export { BURNERS, COOKING_POTS, DEFAULT_KITCHEN, SIMMER_BELOW_BOIL_K, SIMMER_C, potArea, potHeat } from './kitchen';
-export type { Burner, CookingPot, CookingPotName, Kitchen } from './kitchen';
+export {
+  BURNERS,
+  COOKING_POTS,
+  DEFAULT_KITCHEN,
+  SIMMER_BELOW_BOIL_K,
+  SIMMER_C,
+  potArea,
+  potHeat,
+  potOfWidth,
+} from './kitchen';
+export type { CookingPot, Kitchen } from './kitchen';
 export { FRESH_RETENTION, RETENTION, RETENTION_CV, STRAINING_LOSS_mL } from './retention';
 export type { PlantPart, Straining } from './retention';
 export { airPressure, boilingPoint, saturationPressure } from './vapour-pressure';

@@ -10,7 +10,6 @@ export const BURNERS = {
   induction: 1530,
   kettle: 2112,
 } as const satisfies Readonly<Record<string, number>>;
-export type Burner = keyof typeof BURNERS;
 
 /** A pot: its size, its own heat, what it loses with a lid on, and how much it holds to the brim. */
 export interface CookingPot {
@@ -28,7 +27,18 @@ export const COOKING_POTS = {
   'large stock pot': { diameter_m: 0.28, mass_kg: 2.2, loss_W_K: 2, holds_mL: 10000 },
   'wide pan': { diameter_m: 0.3, mass_kg: 1.8, loss_W_K: 1.8, holds_mL: 5000 },
 } as const satisfies Readonly<Record<string, CookingPot>>;
-export type CookingPotName = keyof typeof COOKING_POTS;
+
+/** A steel pot of a width, like {@link COOKING_POTS}: steel and losses grow with its area. */
+export function potOfWidth(diameter_m: number, holds_mL?: number): CookingPot {
+  const like = COOKING_POTS.saucepan;
+  const scale = diameter_m / like.diameter_m;
+  return {
+    diameter_m,
+    mass_kg: like.mass_kg * scale ** 2,
+    loss_W_K: like.loss_W_K * scale ** 2,
+    holds_mL: holds_mL ?? like.holds_mL * scale ** 3,
+  };
+}
 
 /** Heat a pot itself takes up, kJ/K. */
 export const potHeat = (pot: CookingPot): number => pot.mass_kg * STEEL_kJ_kgK;
@@ -44,9 +54,13 @@ export interface Kitchen {
   readonly coolRoom_C: number;
   /** Temperature of what comes from the tap and the cupboard. */
   readonly tap_C: number;
+  /** Pots there are, by name. */
+  readonly pots: Readonly<Record<string, CookingPot>>;
   /** Pot where a step names none; the next larger one is taken when this is too small. */
-  readonly pot: CookingPotName;
-  readonly burner: Burner;
+  readonly pot: string;
+  /** Burners there are, by name: watts that reach a pot. */
+  readonly burners: Readonly<Record<string, number>>;
+  readonly burner: string;
   readonly blenderJug_mL: number;
 }
 
@@ -57,7 +71,9 @@ export const DEFAULT_KITCHEN: Kitchen = {
   fridge_C: 4,
   coolRoom_C: 14,
   tap_C: 20,
+  pots: COOKING_POTS,
   pot: 'saucepan',
+  burners: BURNERS,
   burner: 'gas medium',
   blenderJug_mL: 1500,
 };

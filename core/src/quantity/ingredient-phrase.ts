@@ -108,7 +108,7 @@ function withoutForms(words: readonly string[]): { name: readonly string[]; form
 /** The ingredient a list of words names, with the form that is left over; the maker's own come first. */
 export function identify(words: readonly string[], own: readonly Ingredient[] = []): FoundIngredient | undefined {
   const name = normaliseName(words.join(' '));
-  const mine = own.find((each) => normaliseName(each.name) === name);
+  const mine = own.find((each) => [each.name, ...each.aliases].some((known) => normaliseName(known) === name));
   if (mine) return { ingredient: mine };
   const exact = lookUp(words);
   if (exact) {

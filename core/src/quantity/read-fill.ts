@@ -1,3 +1,4 @@
+import type { Ingredient } from '../catalogue/ingredient';
 import { baseValue } from './amount';
 import { assumptions, describe, type IngredientLine } from './ingredient-line';
 import { identify, splitPhrase, unknownIngredient } from './ingredient-phrase';
@@ -9,7 +10,7 @@ import { scanNumber } from './scan-number';
 const FILL = /^(?:(?:top|fill)(?: it)? up with |top with |fill with )?(.+?),? (?:up to|to make|made up to|to) (\S.*)$/;
 
 /** Reads "water to 1 L", "top up with water to 1 L"; undefined when the line is no such thing. */
-export function readFill(text: string): IngredientLine | Unreadable | undefined {
+export function readFill(text: string, own?: readonly Ingredient[]): IngredientLine | Unreadable | undefined {
   const [, thing, mark] = FILL.exec(text) ?? [];
   if (!thing || !mark || scanNumber(text, 0)) return undefined;
   const amount = readAmount(mark);
@@ -17,7 +18,7 @@ export function readFill(text: string): IngredientLine | Unreadable | undefined 
   if (amount.unit.dimension !== 'volume') return unreadable('unit-mismatch', mark, 'Fill to a volume, such as 1 L.');
   const phrase = splitPhrase(thing);
   if (isUnreadable(phrase)) return phrase;
-  const found = identify(phrase.words);
+  const found = identify(phrase.words, own);
   if (!found) return unknownIngredient(phrase.words, '');
   if (found.ingredient.state !== 'liquid')
     return unreadable(

@@ -94,7 +94,7 @@ function build(draft: Draft, own?: readonly Ingredient[]): IngredientLine | Unre
     // "6 mint leaves, torn": the last word but the forms is the piece.
     const { name, form } = trailingForm(phrase.words);
     const piece = UNIT_BY_ALIAS.get(name[name.length - 1] ?? '');
-    const shorter = identify(name.slice(0, -1));
+    const shorter = identify(name.slice(0, -1), own);
     if (piece?.dimension === 'piece' && shorter && pieceFor(shorter.ingredient, piece.id)) {
       found = form === undefined ? shorter : { ...shorter, form };
       unit = piece;
@@ -155,7 +155,7 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
     .replace(/^(?:about|around|approx\.?|approximately|~) ?/, '');
   if (text === '')
     return unreadable('empty', written, 'Write an amount and an ingredient, such as "2.6 g table salt".');
-  const fill = readFill(text);
+  const fill = readFill(text, options.own);
   if (fill) return fill;
   const juice = JUICE_OF.test(text);
   const peel = PEEL_OF.test(text);

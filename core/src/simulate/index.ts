@@ -1,4 +1,5 @@
 /** The simulator: runs the steps of a drink and keeps the mass balance of the pot. */
+export { kitchenOptions } from './kitchen-options';
 export { AS_WRITTEN, drawnChance } from './chance';
 export type { Chance, Column } from './chance';
 export { imbalance, massBalance } from './mass-balance';

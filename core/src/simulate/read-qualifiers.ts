@@ -1,13 +1,6 @@
 import type { DrinkStep } from '../drink/drink';
 import { LIDS, type Lid } from '../process/evaporation';
-import {
-  BURNERS,
-  COOKING_POTS,
-  type Burner,
-  type CookingPot,
-  type CookingPotName,
-  type Kitchen,
-} from '../process/kitchen';
+import { potOfWidth, type CookingPot, type Kitchen } from '../process/kitchen';
 import { nearestNames } from '../quantity/nearest-names';
 import { unreadable, type Unreadable } from '../quantity/outcome';
 import { readDuration } from '../quantity/read-duration';
@@ -26,13 +19,14 @@ export function readLid(step: DrinkStep, usual: Lid): Lid | Unreadable {
 
 /** Net power of the burner of a step, W: a burner by name, or watts that reach the pot. */
 export function readBurner(step: DrinkStep, kitchen: Kitchen): number | Unreadable {
-  if (step.burner === undefined) return BURNERS[kitchen.burner];
+  if (step.burner === undefined) return kitchen.burners[kitchen.burner]!;
   const word = plain(step.burner);
-  if (word in BURNERS) return BURNERS[word as Burner];
+  const known = kitchen.burners[word];
+  if (known !== undefined) return known;
   const number = scanNumber(word, 0);
   const unit = number ? word.slice(number.end).trim() : '';
   if (number && number.low > 0 && (unit === 'w' || unit === 'kw')) return number.low * (unit === 'kw' ? 1000 : 1);
-  const names = Object.keys(BURNERS);
+  const names = Object.keys(kitchen.burners);
   return unreadable(
     'unknown-word',
     step.burner,
@@ -49,36 +43,25 @@ export interface ChosenPot {
 
 /** A pot that is fuller than this is too full to simmer, share of what it holds. */
 const FULL = 0.8;
-const BY_SIZE: readonly CookingPotName[] = ['small saucepan', 'saucepan', 'stock pot', 'large stock pot'];
 
 /** The pot of a step: the one named, or the kitchen's own or the next that holds what is in it. */
 export function readPot(step: DrinkStep, kitchen: Kitchen, volume_mL: number): ChosenPot | Unreadable {
   if (step.pot === undefined) {
-    const usual = COOKING_POTS[kitchen.pot];
-    if (volume_mL <= FULL * usual.holds_mL) return { pot: usual, named: false };
-    const larger = BY_SIZE.find((name) => volume_mL <= FULL * COOKING_POTS[name].holds_mL) ?? 'large stock pot';
-    return { pot: COOKING_POTS[larger], named: false };
+    const usual = kitchen.pots[kitchen.pot]!;
+    const fits = (pot: CookingPot) => volume_mL <= FULL * pot.holds_mL;
+    if (fits(usual)) return { pot: usual, named: false };
+    const bySize = Object.values(kitchen.pots).sort((a, b) => a.holds_mL - b.holds_mL);
+    return { pot: bySize.find(fits) ?? bySize.at(-1)!, named: false };
   }
   const word = plain(step.pot);
-  if (word in COOKING_POTS) return { pot: COOKING_POTS[word as CookingPotName], named: true };
+  const known = kitchen.pots[word];
+  if (known) return { pot: known, named: true };
   const number = scanNumber(word, 0);
   if (number && /^ ?cm\b/.test(word.slice(number.end))) {
     const diameter_m = number.low / 100;
-    if (diameter_m >= 0.08 && diameter_m <= 0.6) {
-      const like = COOKING_POTS.saucepan;
-      const scale = diameter_m / like.diameter_m;
-      return {
-        pot: {
-          diameter_m,
-          mass_kg: like.mass_kg * scale ** 2,
-          loss_W_K: like.loss_W_K * scale ** 2,
-          holds_mL: like.holds_mL * scale ** 3,
-        },
-        named: true,
-      };
-    }
+    if (diameter_m >= 0.08 && diameter_m <= 0.6) return { pot: potOfWidth(diameter_m), named: true };
   }
-  const names = Object.keys(COOKING_POTS);
+  const names = Object.keys(kitchen.pots);
   return unreadable(
     'unknown-word',
     step.pot,

@@ -1,10 +1,14 @@
 import type { BrewRecord, MakeBrew } from '@wellhydra/contract';
 import { analyseDrink } from '@wellhydra/core/analyse';
-import type { Drink, DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
+import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydra/core/drink';
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { formatPortion } from '@wellhydra/core/quantity';
+import { kitchenOptions } from '@wellhydra/core/simulate';
 import type { Sequelize } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
+import { listDrinks } from '../drinks/drink-store';
+import { readSettings } from '../kitchen/kitchen-settings-store';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
 import { findBrews, nextBatchNumber } from './brew-store';
@@ -17,20 +21,26 @@ export interface BrewContext {
 /** Bottles may hold this much more than the brew comes to: jugs and eyes differ. */
 const FILL_ALLOWANCE = 1.1;
 
-/** A stored document as the drink that core runs. */
-export function drinkOf(document: DrinkDocument): Drink {
-  return {
-    name: document.name || 'Unnamed drink',
-    kind: document.kind as DrinkKind,
-    ...(document.serving ? { serving: document.serving } : {}),
-    ...(document.target ? { target: document.target } : {}),
-    steps: document.steps,
-  };
+/** What a drink of a kitchen is run with: its settings, and its other drinks as preparations. */
+async function analysisInKitchen({ sequelize, models }: BrewContext, kitchenId: string, document: DrinkDocument) {
+  const { settings } = await readSettings(models, kitchenId);
+  const others = document.steps.some(({ verb }) => verb === 'use') ? await listDrinks(sequelize, kitchenId) : [];
+  const named = { ...document, name: document.name || 'Unnamed drink' };
+  return analyseDrink(
+    documentDrink(
+      named,
+      preparationLibrary(
+        others.map((each) => each.document),
+        named.name,
+      ),
+    ),
+    kitchenOptions(settings ?? DEFAULT_SETTINGS),
+  );
 }
 
 /** What a revision of a drink comes to, if it can be made at all. */
-function analysisToMake(document: DrinkDocument) {
-  const analysis = analyseDrink(drinkOf(document));
+async function analysisToMake(context: BrewContext, kitchenId: string, document: DrinkDocument) {
+  const analysis = await analysisInKitchen(context, kitchenId, document);
   const { problems, keeping, serving, trace } = analysis;
   if (problems.length > 0 || !keeping || !serving || serving.servings <= 0)
     throw new Problem(
@@ -60,7 +70,11 @@ export async function recordBrew(
       transaction,
     });
     if (!revision) throw new Problem('not-found');
-    const { analysis, keeping, volume_mL, serving_mL } = analysisToMake(revision.document);
+    const { analysis, keeping, volume_mL, serving_mL } = await analysisToMake(
+      { sequelize, models },
+      kitchenId,
+      revision.document,
+    );
     const dry = analysis.liquid === null;
     const bottled_mL = made.bottles.reduce((sum, bottle) => sum + bottle.volume_mL, 0);
     if (bottled_mL > volume_mL * FILL_ALLOWANCE)

@@ -28,6 +28,7 @@ export interface DrinkRevisionRow extends Model<
   document: DrinkDocument;
   savedBy: string;
   savedAt: Date;
+  label: CreationOptional<string | null>;
 }
 
 const SAVED = {
@@ -54,6 +55,7 @@ export function defineDrinks(sequelize: Sequelize) {
       {
         drinkId: { type: DataTypes.UUID, primaryKey: true },
         revision: { type: DataTypes.INTEGER, primaryKey: true },
+        label: DataTypes.TEXT,
         ...SAVED,
       },
       { tableName: 'drink_revisions' },

@@ -1,7 +1,20 @@
-import { drinkList, drinkRecord, idParams, saveDrink, type IdParams, type SaveDrink } from '@wellhydra/contract';
+import {
+  drinkList,
+  drinkRecord,
+  drinkVersions,
+  idParams,
+  labelVersion,
+  revisionParams,
+  saveDrink,
+  type IdParams,
+  type LabelVersion,
+  type RevisionParams,
+  type SaveDrink,
+} from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { deleteDrink, readDrinkRecord, restoreDrink, saveDrinkRecord } from './drink-service';
 import { listDrinks } from './drink-store';
+import { labelVersion as nameVersion, listVersions } from './version-store';
 
 const TAGS = ['drinks'];
 
@@ -46,5 +59,23 @@ export const drinkRoutes: FastifyPluginAsync = async (app) => {
     '/:id/restore',
     { schema: { tags: TAGS, summary: 'Bring a deleted drink back', params: idParams, response: { 200: drinkRecord } } },
     (request) => restoreDrink(context, request.signedIn(), request.params.id),
+  );
+
+  app.get<{ Params: IdParams }>(
+    '/:id/versions',
+    { schema: { tags: TAGS, summary: 'Versions of a drink', params: idParams, response: { 200: drinkVersions } } },
+    async (request) => ({
+      versions: await listVersions(app.sequelize, request.signedIn().kitchenId, request.params.id),
+    }),
+  );
+
+  app.put<{ Params: RevisionParams; Body: LabelVersion }>(
+    '/:id/versions/:revision/label',
+    { schema: { tags: TAGS, summary: 'Name a version', params: revisionParams, body: labelVersion } },
+    async (request, reply) => {
+      const { id, revision } = request.params;
+      await nameVersion(app.models, request.signedIn().kitchenId, id, revision, request.body.label);
+      return reply.code(204).send();
+    },
   );
 };

@@ -1,3 +1,4 @@
+import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import {
   DataTypes,
   type CreationOptional,
@@ -14,6 +15,9 @@ export interface KitchenRow extends Model<InferAttributes<KitchenRow>, InferCrea
   /** The day the demo data is dated from; null for every real kitchen. */
   demoDay: CreationOptional<string | null>;
   brewsMade: CreationOptional<number>;
+  /** What the kitchen has; null while nobody has said. */
+  settings: CreationOptional<KitchenSettings | null>;
+  settingsRevision: CreationOptional<number>;
 }
 
 export interface MemberRow extends Model<InferAttributes<MemberRow>, InferCreationAttributes<MemberRow>> {
@@ -31,6 +35,8 @@ export function defineKitchens(sequelize: Sequelize) {
         invitation: DataTypes.TEXT,
         demoDay: DataTypes.DATEONLY,
         brewsMade: { type: DataTypes.INTEGER, defaultValue: 0 },
+        settings: DataTypes.JSONB,
+        settingsRevision: { type: DataTypes.INTEGER, defaultValue: 0 },
       },
       { tableName: 'kitchens' },
     ),

@@ -1,7 +1,14 @@
-import { kitchenDetails, type KitchenDetails } from '@wellhydra/contract';
+import {
+  kitchenDetails,
+  kitchenSettingsRecord,
+  saveKitchenSettings,
+  type KitchenDetails,
+  type SaveKitchenSettings,
+} from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { newInvitation } from '../accounts/account-service';
 import type { SignedIn } from '../accounts/session-store';
+import { readSettings, saveSettings } from './kitchen-settings-store';
 import { findKitchen, setInvitation } from './kitchen-store';
 
 /** The kitchen one is signed into: its members, and the code that lets another one in. */
@@ -18,4 +25,14 @@ export const kitchenRoutes: FastifyPluginAsync = async (app) => {
     await setInvitation(app.models, request.signedIn().kitchenId, newInvitation());
     return details(request.signedIn());
   });
+
+  const settings = { tags: ['kitchen'], response: { 200: kitchenSettingsRecord } };
+  app.get('/settings', { schema: { ...settings, summary: 'What the kitchen has' } }, (request) =>
+    readSettings(app.models, request.signedIn().kitchenId),
+  );
+  app.put<{ Body: SaveKitchenSettings }>(
+    '/settings',
+    { schema: { ...settings, summary: 'Save what the kitchen has', body: saveKitchenSettings } },
+    (request) => saveSettings(app.models, request.signedIn().kitchenId, request.body),
+  );
 };

@@ -1,5 +1,5 @@
 import { cooledTo, coolingConstant, potFor, type CoolingPlace } from '../../process/cooling';
-import { COOKING_POTS, type Kitchen } from '../../process/kitchen';
+import type { Kitchen } from '../../process/kitchen';
 import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
 import type { Column } from '../chance';
 import { elapse } from '../elapse';
@@ -68,7 +68,7 @@ export function elapseToward(context: StepContext, minutes: Column, around_C: nu
 /** Time constant of the kitchen's pot with what is in it, min. */
 export function potConstant(context: StepContext, place: CoolingPlace): number {
   const { pot, kitchen } = context;
-  const { diameter_m, mass_kg } = COOKING_POTS[kitchen.pot];
+  const { diameter_m, mass_kg } = kitchen.pots[kitchen.pot]!;
   return coolingConstant(heatCapacity(pot)[0]!, potFor(pot.liquid.volumes()[0]!, diameter_m, mass_kg), place);
 }
 

@@ -87,7 +87,7 @@ export function runRemove(context: StepContext): StepDone | Unreadable {
   if (!/^(?:solids?|pieces|big pieces|everything|fruit|herbs|spices)?$/.test(text)) {
     const phrase = splitPhrase(text);
     if (isUnreadable(phrase)) return phrase;
-    const found: Ingredient | undefined = identify(phrase.words)?.ingredient;
+    const found: Ingredient | undefined = identify(phrase.words, context.options.own)?.ingredient;
     solids = pot.solids.filter(
       ({ ingredient }) => ingredient === found || ingredient.name.toLowerCase().startsWith(phrase.words.join(' ')),
     );

@@ -1,5 +1,6 @@
 /** Every migration in the order it landed. Append only: what has landed is never edited. */
 import type { Migration } from './migration';
 import { migration as kitchensDrinksBottles } from './001-kitchens-drinks-bottles';
+import { migration as settingsAndVersions } from './002-settings-and-versions';
 
-export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles];
+export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles, settingsAndVersions];

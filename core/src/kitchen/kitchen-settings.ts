@@ -1,0 +1,57 @@
+/** Minerals of a water in mg/L, as a supplier's sheet prints them. */
+export const WATER_MINERALS = [
+  'sodium',
+  'potassium',
+  'magnesium',
+  'calcium',
+  'chloride',
+  'sulfate',
+  'bicarbonate',
+] as const;
+export type WaterMineral = (typeof WATER_MINERALS)[number];
+
+/** What comes out of the tap: pure as written in the drink, a usual hardness, or the supplier's sheet. */
+export const TAP_WATERS = ['pure', 'soft', 'average', 'hard', 'sheet'] as const;
+export type TapWater = (typeof TAP_WATERS)[number];
+
+export interface OwnPot {
+  readonly name: string;
+  readonly width_cm: number;
+  readonly holds_mL: number;
+}
+export interface OwnBurner {
+  readonly name: string;
+  /** Watts that reach a pot: about 0.4 of a gas flame's rating, 0.85 of an induction plate's. */
+  readonly net_W: number;
+}
+export interface OwnContainer {
+  readonly name: string;
+  readonly size_mL: number;
+  readonly count: number;
+  readonly heatSafe: boolean;
+  readonly dark: boolean;
+}
+
+/** What a kitchen has; every computation of its drinks uses it. */
+export interface KitchenSettings {
+  readonly units: 'metric' | 'us';
+  readonly spoons: 'measuring' | 'cutlery';
+  /** Finest that can be weighed, g; null without a scale. */
+  readonly scale_g: number | null;
+  readonly pots: readonly OwnPot[];
+  readonly usualPot: string;
+  readonly burners: readonly OwnBurner[];
+  readonly usualBurner: string;
+  readonly containers: readonly OwnContainer[];
+  readonly strainers: readonly string[];
+  readonly blenderJug_mL: number;
+  readonly altitude_m: number;
+  readonly room_C: number;
+  readonly fridge_C: number;
+  readonly coolRoom_C: number;
+  readonly tap: TapWater;
+  readonly sheet_mg_L: Readonly<Partial<Record<WaterMineral, number>>>;
+}
+
+/** What strainers a kitchen can have. */
+export const STRAINERS = ['mesh', 'cloth', 'fine filter', 'press', 'mill'] as const;

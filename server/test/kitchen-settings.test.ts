@@ -1,0 +1,53 @@
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
+import type { FastifyInstance } from 'fastify';
+import { freshDatabase, newCook, startServer, type Cook } from './kitchen-server';
+
+let app: FastifyInstance;
+let cook: Cook;
+beforeAll(async () => {
+  app = await startServer(await freshDatabase());
+  cook = await newCook(app);
+});
+afterAll(() => app.close());
+
+const high = { ...DEFAULT_SETTINGS, altitude_m: 1500 };
+
+test('nothing is known of a new kitchen; what is saved is read again', async () => {
+  expect((await cook.send('GET', '/api/kitchen/settings')).json).toEqual({ revision: 0, settings: null });
+  const saved = await cook.send('PUT', '/api/kitchen/settings', { expectedRevision: 0, settings: high });
+  expect([saved.status, saved.json.revision]).toEqual([200, 1]);
+  expect((await cook.send('GET', '/api/kitchen/settings')).json).toEqual({ revision: 1, settings: high });
+});
+
+test('the same again does no harm, an older edit changes nothing and learns what it is now', async () => {
+  const again = await cook.send('PUT', '/api/kitchen/settings', { expectedRevision: 0, settings: high });
+  expect([again.status, again.json.revision]).toEqual([200, 1]);
+  const old = await cook.send('PUT', '/api/kitchen/settings', {
+    expectedRevision: 0,
+    settings: { ...high, altitude_m: 3 },
+  });
+  expect([old.status, old.json.code]).toEqual([409, 'edited-elsewhere']);
+  expect(old.json.details.settings.altitude_m).toBe(1500);
+});
+
+test.each([
+  [{ altitude_m: 9000 }, 'Altitude'],
+  [{ pots: [{ name: 'Pan', width_cm: 2, holds_mL: 3000 }] }, 'Width'],
+  [{ sheet_mg_L: { calcium: -4 } }, 'calcium'],
+  [
+    {
+      burners: [
+        { name: 'A', net_W: 500 },
+        { name: 'a', net_W: 600 },
+      ],
+    },
+    'duplicate',
+  ],
+])('%j is refused, and it says what', async (change, says) => {
+  const { status, json } = await cook.send('PUT', '/api/kitchen/settings', {
+    expectedRevision: 1,
+    settings: { ...high, ...change },
+  });
+  expect(status).toBe(400);
+  expect(JSON.stringify(json)).toContain(says);
+});
