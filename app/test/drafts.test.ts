@@ -14,8 +14,8 @@ import {
   keepDraftsDurable,
   saveFailed,
   type Drafts,
-} from '../src/features/drink/drafts';
-import { RETRY_AFTER_ms, SAVE_AFTER_ms, sendLeftBehind } from '../src/features/drink/draft-sync';
+} from '../src/features/drink/draft/drafts';
+import { RETRY_AFTER_ms, SAVE_AFTER_ms, sendLeftBehind } from '../src/features/drink/draft/draft-sync';
 import { createStore } from '../src/state/store';
 import { readDurable } from '../src/state/durable';
 import { keepAction, runAction } from '../src/state/undo-actions';

@@ -3,14 +3,14 @@ import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
 import type { DrinkDocument } from '@wellhydra/core/drink';
+import { stepFromLine } from '@wellhydra/core/formats';
 import { analyseDocument } from '../src/features/drink/analyse-draft';
-import { answerSpread } from '../src/features/drink/answer-spread';
-import { Composer } from '../src/features/drink/composer';
-import { FiguresPanel } from '../src/features/drink/figures-panel';
-import { StepList } from '../src/features/drink/step-list';
-import { stepsView } from '../src/features/drink/steps-view';
-import { insertStep, moveStep, removeStep, rewriteStep } from '../src/features/drink/edit-document';
-import { stepFromLine } from '../src/features/drink/steps-view';
+import { answerSpread } from '../src/features/drink/figures/answer-spread';
+import { Composer } from '../src/features/drink/step/composer';
+import { FiguresPanel } from '../src/features/drink/figures/figures-panel';
+import { StepList } from '../src/features/drink/step/step-list';
+import { stepsView } from '../src/features/drink/step/steps-view';
+import { insertStep, moveStep, removeStep, rewriteStep } from '../src/features/drink/draft/edit-document';
 import { createStore } from '../src/state/store';
 import { Choice } from '../src/ui/choice';
 import { Field } from '../src/ui/field';
@@ -39,6 +39,8 @@ function Trial({ from = start }: { readonly from?: DrinkDocument }) {
         onRewrite={(id, text) => setDocument(rewriteStep(document, id, stepFromLine(text)))}
         onMove={(id, to) => setDocument(moveStep(document, id, to))}
         onRemove={(id) => setDocument(removeStep(document, id))}
+        onDuplicate={() => undefined}
+        onOpen={() => undefined}
       />
       <Composer
         line={line}
@@ -48,7 +50,7 @@ function Trial({ from = start }: { readonly from?: DrinkDocument }) {
           setLine('');
         }}
       />
-      <FiguresPanel analysis={analysis} spread={answerSpread({ number: 1, document })} />
+      <FiguresPanel analysis={analysis} spread={answerSpread({ number: 1, document, settings: null, others: [] })} />
     </Provider>
   );
 }
@@ -70,11 +72,11 @@ test('a step is typed, moved and removed', async () => {
   const user = userEvent.setup();
   render(<Trial />);
   await user.type(screen.getByRole('textbox', { name: 'Next step' }), 'stir 2 min{Enter}');
-  expect(rows()[3]).toMatch(/^Stir, 2 min/);
+  expect(rows()[3]).toMatch(/^Stir 2 min/);
   await user.click(screen.getByRole('button', { name: /^Stir/ }));
   await user.click(screen.getByRole('button', { name: 'Move up' }));
   await user.click(screen.getByRole('button', { name: 'Done' }));
-  expect(rows()[2]).toMatch(/^Stir, 2 min/);
+  expect(rows()[2]).toMatch(/^Stir 2 min/);
   await user.click(screen.getByRole('button', { name: /^Stir/ }));
   await user.click(screen.getByRole('button', { name: 'Remove step' }));
   expect(rows()).toHaveLength(3);

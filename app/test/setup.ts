@@ -8,7 +8,9 @@ Object.assign(globalThis, { TextEncoder, TextDecoder });
 if (!globalThis.crypto?.randomUUID) Object.defineProperty(globalThis, 'crypto', { value: webcrypto });
 
 // No workers here: the spread is answered in place.
-jest.mock('../src/features/drink/spread-client', () => jest.requireActual('../src/features/drink/spread-client.ts'));
+jest.mock('../src/features/drink/figures/spread-client', () =>
+  jest.requireActual('../src/features/drink/figures/spread-client.ts'),
+);
 
 // Nothing is fetched in pieces here: what the list reckons with is there from the start.
 jest.mock('../src/features/drinks/use-figures', () => {

@@ -3,38 +3,22 @@ import type { DrinkDocument } from '@wellhydra/core/drink';
 import { bottleView, dueView, nextPour_mL, poursLeft, shelfView } from '../src/features/bottles/bottles-view';
 import { fillBottles, suggestBottles } from '../src/features/bottles/fill-bottles';
 import { analyseDocument } from '../src/features/drink/analyse-draft';
-import { answerSpread } from '../src/features/drink/answer-spread';
-import { cautionsView, keepingView } from '../src/features/drink/cautions-view';
-import { insertStep, moveStep, removeStep, totalMark, withTotal } from '../src/features/drink/edit-document';
-import { basisTitle, figuresView, sensible, yieldWords } from '../src/features/drink/figures-view';
-import { barParts, bandMasses } from '../src/features/drink/pot-bands';
-import { saveState } from '../src/features/drink/save-state';
-import { composerView, lineFromStep, stepFromLine, stepsView } from '../src/features/drink/steps-view';
-import { streamShape } from '../src/features/drink/stream-shape';
-import { oddsWords, targetWords } from '../src/features/drink/target-words';
+import { answerSpread } from '../src/features/drink/figures/answer-spread';
+import { cautionsView, keepingView } from '../src/features/drink/figures/cautions-view';
+import { basisTitle, figuresView, sensible, yieldWords } from '../src/features/drink/figures/figures-view';
+import { saveState } from '../src/features/drink/draft/save-state';
+import { oddsWords, targetWords } from '../src/features/drink/figures/target-words';
 import { figuresOf } from '../src/features/drinks/drink-figures';
 import { currentDocuments, drinkGroups } from '../src/features/drinks/drinks-view';
 import { newDocument } from '../src/features/drinks/kinds';
+import { SACHET, drink } from './trial-drinks';
 
-const drink = (lines: readonly string[], more: Partial<DrinkDocument> = {}): DrinkDocument => ({
-  name: 'Trial',
-  kind: 'rehydration',
-  serving: '250 mL',
-  target: null,
-  steps: lines.map((text, index) => ({ id: `s${index}`, verb: 'add', text })),
-  ...more,
-});
-const SACHET = drink([
-  '2.6 g table salt',
-  '13.5 g glucose',
-  '1.5 g potassium chloride',
-  '2.9 g trisodium citrate dihydrate',
-  'water to 1 L',
-]);
 const label = (document: DrinkDocument, basis: 'serving' | 'litre' | 'batch', name: string) =>
-  figuresView(analyseDocument(document), basis, answerSpread({ number: 1, document }).ranges).find(
-    (figure) => figure.label === name,
-  );
+  figuresView(
+    analyseDocument(document),
+    basis,
+    answerSpread({ number: 1, document, settings: null, others: [] }).ranges,
+  ).find((figure) => figure.label === name);
 
 describe('figures', () => {
   test.each([
@@ -91,76 +75,14 @@ describe('figures', () => {
     const spooned = answerSpread({
       number: 1,
       document: drink(['25 g sugar', '1/2 heaped cutlery tsp salt', 'water to 1 L']),
+      settings: null,
+      others: [],
     });
     expect(oddsWords(spooned.chanceTooSalty)).toMatch(/about 1 batch in [23]/);
     expect(oddsWords(0)).toMatch(/fewer than 1 batch in 1,000/);
     expect(oddsWords(0.9)).toMatch(/90 batches in 100/);
     expect(oddsWords(null)).toBeNull();
     expect(targetWords(analyseDocument(SACHET))).toMatch(/WHO/);
-  });
-});
-
-describe('steps', () => {
-  test('rows say what was written, what it comes to, and what is wrong', () => {
-    const document = drink(['1/2 tsp salt', '2 g slat', 'water to 1 L']);
-    const [salt, slat, water] = stepsView(document, analyseDocument(document));
-    expect(salt).toMatchObject({ title: '1/2 tsp salt', details: 'Table salt · 3 g ± 13 %', problem: null });
-    expect(salt!.notes[0]).toMatch(/fine table salt/);
-    expect(slat!.problem).toMatchObject({ suggestions: expect.arrayContaining(['2 g salt']) });
-    expect(water!.details).toMatch(/^99\d g|^1 kg|^0\.99/);
-  });
-  test('a weighed powder is said in spoons too', () => {
-    const document = drink(['1.5 g potassium chloride', '1 L water']);
-    expect(stepsView(document, analyseDocument(document))[0]!.details).toMatch(/about 1\/4 tsp level/);
-  });
-  test.each([
-    ['stir 2 min', 'stir', '2 min'],
-    ['Dissolve', 'dissolve', ''],
-    ['add 2 g salt', 'add', '2 g salt'],
-    ['2 g salt', 'add', '2 g salt'],
-  ])('%p is a step', (line, verb, text) => {
-    expect(stepFromLine(line)).toEqual({ verb, text });
-    expect(stepFromLine(lineFromStep(stepFromLine(line)))).toEqual({ verb, text });
-  });
-  test('what is being typed is read at once', () => {
-    expect(composerView('')).toEqual({ kind: 'empty' });
-    expect(composerView('1/2 tsp salt')).toMatchObject({ kind: 'understood', text: '0.5 US tsp table salt' });
-    expect(composerView('water to 1 L')).toMatchObject({ details: 'filled up to 1 L' });
-    expect(composerView('2 g slat')).toMatchObject({ kind: 'problem' });
-    expect(composerView('stir')).toMatchObject({ text: 'Stir' });
-  });
-  test('moved, removed, put back, filled up', () => {
-    const texts = (document: DrinkDocument) => document.steps.map(({ text }) => text.slice(0, 3));
-    expect(texts(moveStep(SACHET, 's0', 2))).toEqual(['13.', '1.5', '2.6', '2.9', 'wat']);
-    expect(texts(moveStep(SACHET, 's0', 99)).at(-1)).toBe('2.6');
-    expect(moveStep(SACHET, 'none', 0)).toBe(SACHET);
-    const step = SACHET.steps[1]!;
-    expect(insertStep(removeStep(SACHET, step.id), step, 1)).toEqual(SACHET);
-    expect(totalMark(SACHET)).toBe('1 L');
-    expect(totalMark(withTotal(SACHET, '2 L', 'n'))).toBe('2 L');
-    expect(withTotal(drink(['2 g salt']), '2 L', 'n').steps.at(-1)).toMatchObject({ id: 'n', text: 'water to 2 L' });
-    expect(totalMark(drink(['2 to 3 g salt']))).toBeUndefined();
-  });
-});
-
-describe('the pot as a picture', () => {
-  test('bands hold all of the mass', () => {
-    const { trace } = analyseDocument(
-      drink(['100 mL lemon juice', '50 g honey', '5 g salt', '3 slices cucumber', '1 L water']),
-    );
-    expect(Object.values(bandMasses(trace.pot)).reduce((sum, mass) => sum + mass, 0)).toBeCloseTo(trace.pot.mass_g, 6);
-    expect(barParts(trace.pot).reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
-  });
-  test('an acid is not drawn as a salt', () => {
-    const { trace } = analyseDocument(drink(['5 g citric acid', '1 L water']));
-    expect(bandMasses(trace.pot)).toMatchObject({ salt: 0, acid: expect.closeTo(5, 6) });
-  });
-  test('the stream has a path for every band and none for nothing', () => {
-    const analysis = analyseDocument(SACHET);
-    const paths = streamShape(analysis, [60, 120, 180, 240, 300], 80);
-    expect(paths.map(({ band }) => band)).toEqual(['water', 'sugar', 'acid', 'salt', 'pieces']);
-    for (const { path } of paths) expect(path).not.toMatch(/NaN/);
-    expect(streamShape(analyseDocument(drink([])), [], 80)).toEqual([]);
   });
 });
 

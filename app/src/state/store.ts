@@ -1,8 +1,8 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
-import { draftsReducer, keepDraftsDurable } from '../features/drink/drafts';
-import { draftSync } from '../features/drink/draft-sync';
+import { draftsReducer, keepDraftsDurable } from '../features/drink/draft/drafts';
+import { draftSync } from '../features/drink/draft/draft-sync';
 import { api } from './api';
 import { noticesReducer } from './notices';
 import { applyPreferences, preferencesReducer } from './preferences';

@@ -19,6 +19,18 @@ export function BandPatterns({ scope }: { readonly scope: string }) {
         <Rect width={6} height={6} fill={BAND_COLOURS.salt} />
         <Line x1={3} y1={0} x2={3} y2={6} stroke="#FFFFFF" strokeWidth={1.2} opacity={0.55} />
       </Pattern>
+      <Pattern id={id('spirit')} width={7} height={7} patternUnits="userSpaceOnUse">
+        <Rect width={7} height={7} fill={BAND_COLOURS.spirit} />
+        <Line x1={0} y1={0} x2={7} y2={7} stroke="#FFFFFF" strokeWidth={1} opacity={0.5} />
+      </Pattern>
+      <Pattern id={id('extract')} width={9} height={5} patternUnits="userSpaceOnUse">
+        <Rect width={9} height={5} fill={BAND_COLOURS.extract} />
+        <Line x1={0} y1={2.5} x2={4} y2={2.5} stroke="#FFFFFF" strokeWidth={1} opacity={0.5} />
+      </Pattern>
+      <Pattern id={id('fat')} width={9} height={9} patternUnits="userSpaceOnUse">
+        <Rect width={9} height={9} fill={BAND_COLOURS.fat} />
+        <Circle cx={4.5} cy={4.5} r={2} fill="none" stroke="#8A6E1E" strokeWidth={0.8} opacity={0.6} />
+      </Pattern>
       <Pattern id={id('pieces')} width={7} height={7} patternUnits="userSpaceOnUse">
         <Rect width={7} height={7} fill={BAND_COLOURS.pieces} />
         <Line x1={0} y1={7} x2={7} y2={0} stroke="#FFFFFF" strokeWidth={1.2} opacity={0.45} />

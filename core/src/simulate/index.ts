@@ -6,6 +6,8 @@ export { imbalance, massBalance } from './mass-balance';
 export type { MassBalance } from './mass-balance';
 export { accountedMass, potVolume } from './pot';
 export type { Pot, PotEntry, Sediment, WorkingPot } from './pot';
+export { POT_PARTS, potContents } from './pot-contents';
+export type { PotContents, PotPart } from './pot-contents';
 export { runInPot, runSteps } from './run-steps';
 export type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 export type { FilledContainer, StepNote, StoragePlace } from './step-run';

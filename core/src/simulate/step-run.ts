@@ -35,6 +35,8 @@ export interface StepDone {
   /** Hottest the pot was in this step, °C, where that is not how it ended. */
   readonly hottest_C?: number;
   readonly strained_g?: number;
+  /** Liquid that left to a bottle of its own. */
+  readonly drawn_g?: number;
   /** Minutes at a simmer or boil, without the heating up. */
   readonly cooking_min?: number;
   /** How it cooled, for the two-stage rule. */

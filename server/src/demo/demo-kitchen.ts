@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { Place } from '@wellhydra/contract';
 import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
+import { stepFromLine } from '@wellhydra/core/formats';
 
 /** The galley of an invented bird-ringing station; nobody and nothing in it is real. */
 export const DEMO_KITCHEN = 'Skerry Light';
@@ -26,6 +27,24 @@ function drink(
   const steps = lines.map((text, index) => ({ id: `s${index + 1}`, verb: 'add' as const, text }));
   return { name, kind, serving, target, steps: last ? [...steps, { id: 's0', verb: last[0], text: last[1] }] : steps };
 }
+
+/** A drink from lines as people type them; lines that begin with "glass:" go into each glass. */
+function brewed(name: string, kind: DrinkKind, serving: string, lines: readonly string[]): DrinkDocument {
+  const steps = lines.map((line, index) => {
+    const atServing = line.startsWith('glass: ');
+    const step = stepFromLine(line.replace(/^glass: /, ''));
+    return { id: `s${index + 1}`, ...step, ...(atServing ? { atServing } : {}) };
+  });
+  return { name, kind, serving, target: null, steps };
+}
+
+const FOGBANK_START = [
+  'wash berries in cold water',
+  '120 g dried elderberries',
+  '900 mL water',
+  '15 g fresh ginger, sliced',
+  '1 cinnamon stick',
+];
 
 /** Drinks by a short name; the first document is the oldest version. */
 export const DEMO_DRINKS: Readonly<Record<string, readonly DrinkDocument[]>> = {
@@ -182,6 +201,87 @@ export const DEMO_DRINKS: Readonly<Record<string, readonly DrinkDocument[]>> = {
       ['shake', '20 s'],
     ),
   ],
+  fogbank: [
+    brewed('Fogbank elderberry syrup', 'syrup', '10 mL', [
+      ...FOGBANK_START,
+      'simmer 45 min, lid off',
+      'strain through mesh',
+      'cool to 40 °C',
+      '420 g honey',
+      'stir 3 min',
+      'bottle 3 x 300 mL dark bottle',
+      'store in the fridge',
+    ]),
+    brewed('Fogbank elderberry syrup', 'syrup', '10 mL', [
+      ...FOGBANK_START,
+      'simmer 35 min, lid ajar',
+      'steep 8 h, off heat',
+      'strain through cloth',
+      'heat to 40 °C, lid on',
+      '420 g honey',
+      '45 mL lemon juice',
+      'stir 3 min',
+      'bottle 4 x 300 mL dark bottle',
+      'store in the fridge',
+    ]),
+  ],
+  hibiscus: [
+    brewed('Night-watch hibiscus', 'tea', '180 mL', [
+      '1.4 L water',
+      'heat to 96 °C',
+      '28 g dried hibiscus',
+      'simmer 6 min, lid on',
+      'steep 25 min, off heat',
+      'strain through mesh',
+      'cool to 40 °C',
+      '3 tbsp honey',
+      'chill to 5 °C',
+      'bottle 2 x 750 mL glass bottle',
+      'store in the fridge',
+      'glass: 1 slice lime',
+    ]),
+  ],
+  hips: [
+    brewed('Bramble-bank hip syrup', 'syrup', '15 mL', [
+      '500 g fresh rose hips',
+      'freeze 12 h',
+      'crush 3 min',
+      '1.2 L water',
+      'bring to a boil',
+      'simmer 15 min, lid on',
+      'strain through fine filter, gently',
+      'rinse with 500 mL water',
+      'reduce to 500 mL, lid off',
+      '350 g white sugar',
+      'dissolve 5 min',
+      'bottle 2 x 500 mL warmed jar, 1 cm headspace',
+      'store in the fridge',
+    ]),
+  ],
+  turmeric: [
+    brewed('Slipway root tea', 'tea', '200 mL', [
+      '60 g fresh ginger, grated',
+      '30 g fresh turmeric, sliced',
+      '4 black peppercorns',
+      '1.5 L water',
+      'simmer 25 min, lid ajar',
+      'strain through mesh',
+      'cool to room',
+      'bottle 2 x 750 mL jar',
+      'store in the fridge',
+      'glass: 1 tsp honey',
+      'glass: 1 tsp coconut oil',
+    ]),
+  ],
+  weedGel: [
+    brewed('Kelp-line gel', 'gel', '30 mL', [
+      '40 g chia seeds',
+      'soak 2 h in 400 mL water, keep the liquid',
+      'blend 1 min',
+      'bottle 1 x 500 mL jar',
+      'store in the fridge',
+    ]),
+  ],
 };
 
 /** A making of a demo drink: how long ago, what it filled, and how often each bottle was poured from since. */
@@ -194,6 +294,8 @@ export interface DemoBrew {
 const bottle = (volume_mL: number, place: Place, pours = 0) => ({ volume_mL, place, pours });
 
 export const DEMO_BREWS: readonly DemoBrew[] = [
+  { drink: 'fogbank', hoursAgo: 24 * 2, bottles: [bottle(300, 'fridge', 6), bottle(300, 'fridge')] },
+  { drink: 'hibiscus', hoursAgo: 20, bottles: [bottle(750, 'fridge', 2)] },
   { drink: 'oxymel', hoursAgo: 24 * 16, bottles: [bottle(250, 'cool-room', 5), bottle(230, 'fridge')] },
   { drink: 'salts', hoursAgo: 24 * 40, bottles: [bottle(260, 'cupboard', 11)] },
   { drink: 'lime', hoursAgo: 24 * 21, bottles: [bottle(250, 'fridge', 9), bottle(250, 'fridge')] },

@@ -2,7 +2,7 @@ import { router } from 'expo-router';
 import { api } from '../../state/api';
 import { readDurable, writeDurable } from '../../state/durable';
 import { useAppDispatch } from '../../state/store';
-import { draftsCleared } from '../drink/drafts';
+import { draftsCleared } from '../drink/draft/drafts';
 
 const LAST_KITCHEN_KEY = 'wellhydra.kitchen';
 

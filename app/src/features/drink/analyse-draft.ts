@@ -1,13 +1,12 @@
 import { analyseDrink, type Analysis } from '@wellhydra/core/analyse';
-import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
+import { documentDrink, type DrinkDocument } from '@wellhydra/core/drink';
+import { USUAL_CONTEXT, type RunContext } from '../kitchen/run-context';
 
-/** Runs a drink as it stands on the screen. */
-export function analyseDocument(document: DrinkDocument): Analysis {
-  return analyseDrink({
-    name: document.name,
-    kind: document.kind as DrinkKind,
-    serving: document.serving,
-    ...(document.target ? { target: document.target } : {}),
-    steps: document.steps,
-  });
+/** Whether a drink is made with another: only then the others are needed to run it. */
+export const usesOthers = (document: DrinkDocument): boolean => document.steps.some(({ verb }) => verb === 'use');
+
+/** Runs a drink as it stands on the screen, in the kitchen it stands in. */
+export function analyseDocument(document: DrinkDocument, context: RunContext = USUAL_CONTEXT): Analysis {
+  const preparations = usesOthers(document) ? context.preparationsFor(document.name) : undefined;
+  return analyseDrink(documentDrink(document, preparations), context.options);
 }

@@ -10,8 +10,8 @@ import { Choice } from '../../ui/choice';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { KIND_NAMES } from '../drinks/kinds';
-import { totalMark } from './edit-document';
-import { yieldWords } from './figures-view';
+import { totalMark } from './draft/edit-document';
+import { yieldWords } from './figures/figures-view';
 
 interface DrinkHeaderProps {
   readonly document: DrinkDocument;

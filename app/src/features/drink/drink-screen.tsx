@@ -10,17 +10,19 @@ import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
 import { MadeItSheet } from '../bottles/made-it-sheet';
 import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../drinks/drink-endpoints';
+import { useRunContext } from '../kitchen/use-run-context';
 import { analyseDocument } from './analyse-draft';
-import { Composer } from './composer';
-import { ConflictNote } from './conflict-note';
-import { drinkForgotten, type Draft } from './drafts';
+import { Composer } from './step/composer';
+import { ConflictNote } from './draft/conflict-note';
+import { drinkForgotten, type Draft } from './draft/drafts';
 import { DrinkHeader } from './drink-header';
-import { FiguresPanel } from './figures-panel';
-import { saveState } from './save-state';
-import { StepList } from './step-list';
-import { stepsView } from './steps-view';
-import { useDraft, type DraftHandle } from './use-draft';
-import { useSpread } from './use-spread';
+import { OpenedStep } from './step/opened-step';
+import { FiguresPanel } from './figures/figures-panel';
+import { saveState } from './draft/save-state';
+import { StepList } from './step/step-list';
+import { stepsView } from './step/steps-view';
+import { useDraft, type DraftHandle } from './draft/use-draft';
+import { useSpread } from './figures/use-spread';
 
 /** The sheet on which a drink is thought out. */
 export function DrinkScreen({ id }: { readonly id: string }) {
@@ -65,8 +67,10 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   const wide = useIsWide();
   const [making, setMaking] = useState(false);
   const document = draft.mine;
-  const analysis = useMemo(() => analyseDocument(document), [document]);
-  const spread = useSpread(useDeferredValue(document));
+  const context = useRunContext();
+  const analysis = useMemo(() => analyseDocument(document, context), [document, context]);
+  const spread = useSpread(useDeferredValue(document), context);
+  const [opened, setOpened] = useState<string | null>(null);
   const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
   const deleteIt = useDeleting(draft);
   const { settle } = handle;
@@ -114,6 +118,8 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
             onRewrite={handle.rewrite}
             onMove={handle.move}
             onRemove={handle.remove}
+            onDuplicate={handle.duplicate}
+            onOpen={setOpened}
             conflictAt={conflictAt}
           />
           <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} />
@@ -123,6 +129,12 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
         </View>
       </ScrollView>
       <FiguresPanel analysis={analysis} spread={spread} />
+      <OpenedStep
+        view={steps.find(({ id }) => id === opened)}
+        context={context}
+        onReplace={handle.replace}
+        onClose={() => setOpened(null)}
+      />
       {making ? <MadeItSheet draft={draft} analysis={analysis} onClose={() => setMaking(false)} /> : null}
     </View>
   );

@@ -1,8 +1,8 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { BAND_NAMES } from '../../ui/bands';
 import { analyseDocument } from '../drink/analyse-draft';
-import { sensible, yieldWords } from '../drink/figures-view';
-import { barParts } from '../drink/pot-bands';
+import { sensible, yieldWords } from '../drink/figures/figures-view';
+import { barParts } from '../drink/stream/pot-bands';
 import type { DrinkFigures } from './drinks-view';
 
 /** A thousand drinks are run once each, not at every key of a search. */

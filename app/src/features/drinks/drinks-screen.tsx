@@ -11,7 +11,7 @@ import { Loading, Message } from '../../ui/page-state';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useShortcuts } from '../../ui/use-shortcuts';
-import { drinkStarted } from '../drink/drafts';
+import { drinkStarted } from '../drink/draft/drafts';
 import { useListDrinksQuery } from './drink-endpoints';
 import { currentDocuments, drinkGroups, type DrinkLine } from './drinks-view';
 import { KIND_NAMES, newDocument } from './kinds';

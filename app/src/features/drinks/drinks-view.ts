@@ -1,7 +1,7 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
 import type { BarPart } from '../../ui/composition-bar';
-import type { Drafts } from '../drink/drafts';
+import type { Drafts } from '../drink/draft/drafts';
 import { KIND_NAMES } from './kinds';
 
 /** A drink as a line of the list. */

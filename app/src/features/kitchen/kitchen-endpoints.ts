@@ -1,4 +1,4 @@
-import type { KitchenDetails } from '@wellhydra/contract';
+import type { KitchenDetails, KitchenSettingsRecord, SaveKitchenSettings } from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 export const kitchenApi = api.injectEndpoints({
@@ -8,7 +8,16 @@ export const kitchenApi = api.injectEndpoints({
       query: () => ({ url: '/kitchen/invitation', method: 'POST' }),
       invalidatesTags: ['Kitchen'],
     }),
+    getSettings: build.query<KitchenSettingsRecord, void>({
+      query: () => '/kitchen/settings',
+      providesTags: ['Settings'],
+    }),
+    saveSettings: build.mutation<KitchenSettingsRecord, SaveKitchenSettings>({
+      query: (body) => ({ url: '/kitchen/settings', method: 'PUT', body }),
+      invalidatesTags: ['Settings'],
+    }),
   }),
 });
 
-export const { useGetKitchenQuery, useNewInvitationMutation } = kitchenApi;
+export const { useGetKitchenQuery, useNewInvitationMutation, useGetSettingsQuery, useSaveSettingsMutation } =
+  kitchenApi;

@@ -5,7 +5,7 @@ import { failureOf } from '../../state/api';
 import type { Store } from '../../state/store';
 import { Loading, Message } from '../../ui/page-state';
 import { useGetSessionQuery } from '../accounts/account-endpoints';
-import { sendLeftBehind } from '../drink/draft-sync';
+import { sendLeftBehind } from '../drink/draft/draft-sync';
 import { Shell } from './shell';
 
 /** Lets in whoever is signed in. */

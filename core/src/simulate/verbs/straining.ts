@@ -185,8 +185,9 @@ export function runDraw(context: StepContext): StepDone | Unreadable {
   if (pot.dry) return unreadable('no-ingredient', step.text, 'There is no liquid in the pot to draw off.');
   const share = /^half$/i.test(step.text.trim()) ? evenColumn(pot, 0.5) : shareOfAmount(step.text, pot);
   if ('kind' in share) return share;
-  pot.ledger.drawn.pour(pot.liquid.take(share));
-  return { minutes: 2, handsOn_min: 2 };
+  const drawn = pot.liquid.take(share);
+  pot.ledger.drawn.pour(drawn);
+  return { minutes: 2, handsOn_min: 2, drawn_g: drawn.masses()[0]! };
 }
 
 /** What was strained off is pressed with the strength of a hand or a screw. */

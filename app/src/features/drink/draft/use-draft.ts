@@ -1,13 +1,13 @@
-import type { DrinkDocument, MergeConflict } from '@wellhydra/core/drink';
+import type { DrinkDocument, DrinkStep, EditedStep, MergeConflict } from '@wellhydra/core/drink';
+import { stepFromLine } from '@wellhydra/core/formats';
 import { useEffect, useMemo } from 'react';
-import { keepAction } from '../../state/undo-actions';
-import { noticeRaised } from '../../state/notices';
+import { keepAction } from '../../../state/undo-actions';
+import { noticeRaised } from '../../../state/notices';
 import { useStore } from 'react-redux';
-import { useAppDispatch, useAppSelector, type Store } from '../../state/store';
-import { useGetDrinkQuery } from '../drinks/drink-endpoints';
+import { useAppDispatch, useAppSelector, type Store } from '../../../state/store';
+import { useGetDrinkQuery } from '../../drinks/drink-endpoints';
 import { composerTyped, conflictSettled, drinkArrived, drinkEdited, type Draft } from './drafts';
-import { insertStep, moveStep, removeStep, rewriteStep, withTotal } from './edit-document';
-import { stepFromLine } from './steps-view';
+import { duplicateStep, insertStep, moveStep, removeStep, replaceStep, rewriteStep, withTotal } from './edit-document';
 
 /** How often an open drink is asked for, so that the edits of others arrive, ms. */
 const POLL_ms = 4000;
@@ -19,6 +19,10 @@ export interface DraftHandle {
   readonly type: (line: string) => void;
   readonly addLine: (line: string) => void;
   readonly rewrite: (id: string, line: string) => void;
+  /** Exchanges a step as a whole. */
+  readonly replace: (step: EditedStep) => void;
+  readonly addStep: (step: DrinkStep & { readonly atServing?: boolean }) => void;
+  readonly duplicate: (id: string) => void;
   readonly move: (id: string, to: number) => void;
   readonly remove: (id: string) => void;
   readonly setTotal: (mark: string) => void;
@@ -55,7 +59,7 @@ const edited =
 /** Takes what the other person has, where both changed the same. */
 function takenOver({ at, theirs, theirStep }: MergeConflict): Change {
   if (['name', 'kind', 'serving', 'target'].includes(at)) return (document) => ({ ...document, [at]: theirs });
-  return (document) => (theirStep ? rewriteStep(document, at, theirStep) : removeStep(document, at));
+  return (document) => (theirStep ? replaceStep(document, theirStep) : removeStep(document, at));
 }
 
 /** A drink on the screen and everything that can be done to it; the actions stay the same from key to key. */
@@ -74,6 +78,9 @@ export function useDraft(id: string): DraftHandle {
         edit((document) => insertStep(document, { id: newStepId(), ...stepFromLine(line) }));
         dispatch(composerTyped({ id, text: '' }));
       },
+      replace: (step: EditedStep) => edit((document) => replaceStep(document, step)),
+      addStep: (step: DrinkStep) => edit((document) => insertStep(document, { ...step, id: newStepId() })),
+      duplicate: (stepId: string) => edit((document) => duplicateStep(document, stepId, newStepId())),
       rewrite: (stepId: string, line: string) => edit((document) => rewriteStep(document, stepId, stepFromLine(line))),
       move: (stepId: string, to: number) => edit((document) => moveStep(document, stepId, to)),
       remove: (stepId: string) => {

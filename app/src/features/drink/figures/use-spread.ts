@@ -1,12 +1,14 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { useEffect, useRef, useState } from 'react';
+import type { RunContext } from '../../kitchen/run-context';
+import { usesOthers } from '../analyse-draft';
 import type { SpreadAnswer } from './answer-spread';
 import { openSpreadClient, type SpreadClient } from './spread-client';
 
 const NOTHING: SpreadAnswer = { number: 0, ranges: {}, chanceTooSalty: null };
 
 /** The spread of a drink, a moment behind the drink itself. */
-export function useSpread(document: DrinkDocument): SpreadAnswer {
+export function useSpread(document: DrinkDocument, { settings, documents }: RunContext): SpreadAnswer {
   const [answer, setAnswer] = useState(NOTHING);
   const client = useRef<SpreadClient | null>(null);
   const asked = useRef(0);
@@ -17,7 +19,8 @@ export function useSpread(document: DrinkDocument): SpreadAnswer {
   }, []);
   useEffect(() => {
     asked.current += 1;
-    client.current?.ask({ number: asked.current, document });
-  }, [document]);
+    const others = usesOthers(document) ? documents : [];
+    client.current?.ask({ number: asked.current, document, settings, others });
+  }, [document, settings, documents]);
   return answer;
 }

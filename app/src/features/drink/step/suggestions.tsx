@@ -1,5 +1,5 @@
 import { Pressable, View } from 'react-native';
-import { Text } from '../../ui/text';
+import { Text } from '../../../ui/text';
 
 interface SuggestionsProps {
   readonly texts: readonly string[];

@@ -1,6 +1,6 @@
 import type { Caution } from '@wellhydra/core/caution';
 import { View } from 'react-native';
-import { Text } from '../../ui/text';
+import { Text } from '../../../ui/text';
 
 interface CautionsProps {
   readonly cautions: readonly Caution[];

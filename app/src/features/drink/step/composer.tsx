@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { TextInput, View } from 'react-native';
-import { Button } from '../../ui/button';
-import { Text } from '../../ui/text';
+import { Button } from '../../../ui/button';
+import { Text } from '../../../ui/text';
 import { Suggestions } from './suggestions';
 import { composerView } from './steps-view';
 
@@ -26,7 +26,7 @@ export function Composer({ line, onType, onAdd }: ComposerProps) {
         <TextInput
           ref={input}
           aria-label="Next step"
-          placeholder="Next: 2.6 g table salt"
+          placeholder="Next: simmer 35 min, lid ajar"
           placeholderTextColor="#6B807F"
           value={line}
           onChangeText={onType}

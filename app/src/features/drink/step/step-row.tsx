@@ -1,25 +1,32 @@
 import { useSortable } from '@dnd-kit/sortable';
 import ArrowDown from 'lucide-react-native/icons/arrow-down';
 import ArrowUp from 'lucide-react-native/icons/arrow-up';
+import Copy from 'lucide-react-native/icons/copy';
 import GripVertical from 'lucide-react-native/icons/grip-vertical';
+import SlidersHorizontal from 'lucide-react-native/icons/sliders-horizontal';
 import Trash from 'lucide-react-native/icons/trash';
 import { memo, useEffect, useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
-import { Button } from '../../ui/button';
-import { IconButton } from '../../ui/icon-button';
-import { Text } from '../../ui/text';
+import { Button } from '../../../ui/button';
+import { IconButton } from '../../../ui/icon-button';
+import { Text } from '../../../ui/text';
 import { Suggestions } from './suggestions';
-import { lineFromStep, type StepView } from './steps-view';
+import type { StepView } from './steps-view';
 
 export interface StepRowActions {
   readonly onRewrite: (id: string, line: string) => void;
   readonly onMove: (id: string, to: number) => void;
   readonly onRemove: (id: string) => void;
+  readonly onDuplicate: (id: string) => void;
+  /** Opens the sheet with everything a step can say. */
+  readonly onOpen: (id: string) => void;
 }
 
 interface StepRowProps extends StepRowActions {
   readonly step: StepView;
-  readonly last: boolean;
+  /** Places of the neighbours it can be moved to; null at an end. */
+  readonly up: number | null;
+  readonly down: number | null;
   readonly editing: boolean;
   /** Changes when something else on the screen has taken room from the row. */
   readonly crowding: number;
@@ -55,17 +62,24 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
     <>
       <View className="flex-row items-start gap-1">
         <Pressable role="button" onPress={() => onEdit(step.id)} className="min-h-[44px] flex-1 justify-center">
-          <Text
-            variant="strong"
-            className={`font-heading text-[18px] leading-[23px] tracking-tight ${step.problem ? 'text-heat' : ''}`}
-          >
-            {step.title}
-          </Text>
-          {step.details ? <Text variant="small">{step.details}</Text> : null}
-          {step.notes.map((note) => (
-            <Text key={note} variant="small">
-              {note}
+          <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+            <Text
+              variant="strong"
+              className={`shrink font-heading text-[18px] leading-[23px] tracking-tight ${step.problem ? 'text-heat' : ''}`}
+            >
+              {step.title}
             </Text>
+            {step.after ? <Text variant="small">{step.after}</Text> : null}
+          </View>
+          {step.optional ? <Text variant="smallStrong">Optional</Text> : null}
+          {step.details ? <Text variant="small">{step.details}</Text> : null}
+          {step.note ? <Text className="text-[14px] leading-[20px]">{step.note}</Text> : null}
+          {step.notes.map((note) => (
+            <View key={note} className="mt-1 border-l-[3px] border-heat pl-2">
+              <Text variant="small" className="text-ink">
+                {note}
+              </Text>
+            </View>
           ))}
         </Pressable>
         <View
@@ -93,9 +107,10 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
   );
 }
 
-function EditingStep({ step, last, crowding, onEdit, onRewrite, onMove, onRemove }: StepRowProps) {
+function EditingStep(props: StepRowProps) {
+  const { step, up, down, crowding, onEdit, onRewrite, onMove, onRemove, onDuplicate, onOpen } = props;
   // The box holds exactly what is typed; the step is what is made of it.
-  const [line, setLine] = useState(() => lineFromStep(step));
+  const [line, setLine] = useState(step.line);
   const box = useRef<TextInput>(null);
   // A warning may have taken the room it stood in.
   useEffect(() => {
@@ -133,15 +148,17 @@ function EditingStep({ step, last, crowding, onEdit, onRewrite, onMove, onRemove
         <IconButton
           icon={ArrowUp}
           label="Move up"
-          disabled={step.index === 0}
-          onPress={() => onMove(step.id, step.index - 1)}
+          disabled={up === null}
+          onPress={() => up !== null && onMove(step.id, up)}
         />
         <IconButton
           icon={ArrowDown}
           label="Move down"
-          disabled={last}
-          onPress={() => onMove(step.id, step.index + 1)}
+          disabled={down === null}
+          onPress={() => down !== null && onMove(step.id, down)}
         />
+        <IconButton icon={Copy} label="Duplicate step" onPress={() => onDuplicate(step.id)} />
+        <IconButton icon={SlidersHorizontal} label="More about this step" onPress={() => onOpen(step.id)} />
         <IconButton icon={Trash} label="Remove step" onPress={() => onRemove(step.id)} />
         <View className="flex-1" />
         <Button label="Done" kind="quiet" onPress={() => onEdit(null)} />

@@ -1,7 +1,7 @@
 import { createListenerMiddleware, isAnyOf, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import type { DrinkRecord } from '@wellhydra/contract';
-import { failureOf } from '../../state/api';
-import { drinksApi } from '../drinks/drink-endpoints';
+import { failureOf } from '../../../state/api';
+import { drinksApi } from '../../drinks/drink-endpoints';
 import { drinkCollided, drinkEdited, drinkSaved, drinkStarted, saveFailed, type Drafts } from './drafts';
 
 /** Typing pauses this long before it is sent, ms. */

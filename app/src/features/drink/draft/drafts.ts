@@ -1,7 +1,7 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import { mergeDrinks, sameDocument, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { readDurable, writeDurable } from '../../state/durable';
+import { readDurable, writeDurable } from '../../../state/durable';
 
 /** A drink as it stands on this screen: what was last stored, and what has been typed since. */
 export interface Draft {

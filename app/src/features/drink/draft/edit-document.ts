@@ -1,4 +1,4 @@
-import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
+import type { DrinkDocument, DrinkStep, EditedStep } from '@wellhydra/core/drink';
 
 const withSteps = (document: DrinkDocument, steps: readonly EditedStep[]): DrinkDocument => ({ ...document, steps });
 
@@ -7,16 +7,35 @@ export function insertStep(document: DrinkDocument, step: EditedStep, index = do
   return withSteps(document, [...document.steps.slice(0, index), step, ...document.steps.slice(index)]);
 }
 
-/** A step's verb and text changed. */
-export function rewriteStep(
-  document: DrinkDocument,
-  id: string,
-  change: Pick<EditedStep, 'verb' | 'text'>,
-): DrinkDocument {
+/** What a step is besides what its line says. */
+const asideOf = ({ id, note, optional, atServing }: EditedStep) => ({
+  id,
+  ...(note ? { note } : {}),
+  ...(optional ? { optional } : {}),
+  ...(atServing ? { atServing } : {}),
+});
+
+/** What a step's line says exchanged; its note, and whether it is optional or for each glass, stay. */
+export function rewriteStep(document: DrinkDocument, id: string, line: DrinkStep): DrinkDocument {
   return withSteps(
     document,
-    document.steps.map((step) => (step.id === id ? { ...step, ...change } : step)),
+    document.steps.map((step) => (step.id === id ? { ...line, ...asideOf(step) } : step)),
   );
+}
+
+/** A step exchanged as a whole; one without an answer is left as it is. */
+export function replaceStep(document: DrinkDocument, step: EditedStep): DrinkDocument {
+  return withSteps(
+    document,
+    document.steps.map((each) => (each.id === step.id ? step : each)),
+  );
+}
+
+/** A copy of a step behind it. */
+export function duplicateStep(document: DrinkDocument, id: string, newId: string): DrinkDocument {
+  const index = document.steps.findIndex((step) => step.id === id);
+  const step = document.steps[index];
+  return step ? insertStep(document, { ...step, id: newId }, index + 1) : document;
 }
 
 export function removeStep(document: DrinkDocument, id: string): DrinkDocument {

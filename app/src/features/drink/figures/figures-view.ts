@@ -3,8 +3,8 @@ import { formatNumber, formatVolume } from '@wellhydra/core/quantity';
 import { percentDailyValue, sugarTeaspoons, type DailyValue, type Nutrients } from '@wellhydra/core/serving';
 import type { Range } from '@wellhydra/core/spread';
 import { bandPosition, targetFor, type Target, type TargetBand } from '@wellhydra/core/target';
-import type { RailPlaces, RailTone } from '../../ui/rail';
-import type { Basis } from '../../state/preferences';
+import type { RailPlaces, RailTone } from '../../../ui/rail';
+import type { Basis } from '../../../state/preferences';
 
 export type Ranges = Readonly<Partial<Record<SpreadFigure, Range>>>;
 

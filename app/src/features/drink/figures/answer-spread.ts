@@ -1,13 +1,18 @@
-import { analyseDrink } from '@wellhydra/core/analyse';
-import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
+import type { DrinkDocument } from '@wellhydra/core/drink';
+import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { measureSpread } from '@wellhydra/core/spread';
 import { targetFor } from '@wellhydra/core/target';
 import { REHYDRATION_SODIUM } from '@wellhydra/core/caution';
+import { runContext } from '../../kitchen/run-context';
+import { analyseDocument } from '../analyse-draft';
 import type { Ranges } from './figures-view';
 
 export interface SpreadQuestion {
   readonly number: number;
   readonly document: DrinkDocument;
+  readonly settings: KitchenSettings | null;
+  /** Drinks that this one may use. */
+  readonly others: readonly DrinkDocument[];
 }
 
 export interface SpreadAnswer {
@@ -20,11 +25,10 @@ export interface SpreadAnswer {
 const DRAWS = 2000;
 
 /** Computes the spread of a drink; runs in the worker, and in place where there is none. */
-export function answerSpread({ number, document }: SpreadQuestion): SpreadAnswer {
-  const { name, serving, target, steps } = document;
-  const drink = { name, kind: document.kind as DrinkKind, serving, ...(target ? { target } : {}), steps };
-  const spread = measureSpread(analyseDrink(drink), { draws: DRAWS });
-  const hasLine = targetFor(drink)?.kinds.includes('rehydration') ?? false;
+export function answerSpread({ number, document, settings, others }: SpreadQuestion): SpreadAnswer {
+  const analysis = analyseDocument(document, runContext(settings, others));
+  const spread = measureSpread(analysis, { draws: DRAWS });
+  const hasLine = targetFor(analysis.drink)?.kinds.includes('rehydration') ?? false;
   return {
     number,
     ranges: spread.ranges,

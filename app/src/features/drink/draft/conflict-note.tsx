@@ -1,7 +1,7 @@
 import type { MergeConflict } from '@wellhydra/core/drink';
 import { View } from 'react-native';
-import { Button } from '../../ui/button';
-import { Text } from '../../ui/text';
+import { Button } from '../../../ui/button';
+import { Text } from '../../../ui/text';
 
 interface ConflictNoteProps {
   readonly conflict: MergeConflict;

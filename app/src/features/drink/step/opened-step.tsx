@@ -1,0 +1,48 @@
+import type { EditedStep } from '@wellhydra/core/drink';
+import { useMemo } from 'react';
+import { useListBottlesQuery } from '../../bottles/bottle-endpoints';
+import type { RunContext } from '../../kitchen/run-context';
+import type { Pickable } from './ingredient-picker';
+import { StepSheet } from './step-sheet';
+import type { StepView } from './steps-view';
+
+interface OpenedStepProps {
+  readonly view: StepView | undefined;
+  readonly context: RunContext;
+  readonly onReplace: (step: EditedStep) => void;
+  readonly onClose: () => void;
+}
+
+/** Drinks that can go into another: those that stand ready on the shelf first. */
+function usePreparations({ documents }: RunContext): readonly Pickable[] {
+  const { data } = useListBottlesQuery();
+  return useMemo(() => {
+    const ready = new Set(
+      (data?.bottles ?? []).filter(({ remaining_mL }) => remaining_mL > 0).map(({ drinkName }) => drinkName),
+    );
+    return documents
+      .filter(({ name }) => name.trim() !== '')
+      .map(({ name }): Pickable => ({
+        name,
+        about: ready.has(name) ? 'on the shelf' : 'a drink of yours',
+        state: 'liquid',
+        preparation: true,
+      }))
+      .sort((a, b) => Number(ready.has(b.name)) - Number(ready.has(a.name)) || a.name.localeCompare(b.name));
+  }, [data, documents]);
+}
+
+/** The sheet of the step that is open, if one is. */
+export function OpenedStep({ view, context, onReplace, onClose }: OpenedStepProps) {
+  const preparations = usePreparations(context);
+  if (!view) return null;
+  return (
+    <StepSheet
+      view={view}
+      settings={context.settings}
+      preparations={preparations}
+      onReplace={onReplace}
+      onClose={onClose}
+    />
+  );
+}

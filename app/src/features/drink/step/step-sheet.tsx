@@ -1,0 +1,133 @@
+import type { EditedStep, Verb } from '@wellhydra/core/drink';
+import type { KitchenSettings } from '@wellhydra/core/kitchen';
+import { useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../../ui/button';
+import { Choice } from '../../../ui/choice';
+import { Field } from '../../../ui/field';
+import { Sheet } from '../../../ui/sheet';
+import { Text } from '../../../ui/text';
+import { Toggle } from '../../../ui/toggle';
+import type { StepView } from './steps-view';
+import { IngredientPicker, type Pickable } from './ingredient-picker';
+import { VERB_FORMS, VERB_GROUPS, VERB_LABELS } from './step-forms';
+import { StepQualifier } from './step-qualifiers';
+
+interface StepSheetProps {
+  readonly view: StepView;
+  readonly settings: KitchenSettings;
+  readonly preparations: readonly Pickable[];
+  readonly onReplace: (step: EditedStep) => void;
+  readonly onClose: () => void;
+  /** Other ways to do the step, and what could stand in for its ingredient. */
+  readonly children?: ReactNode;
+}
+
+/** A step with its answers left out that are no longer asked. */
+function withVerb({ id, note, optional, atServing }: EditedStep, verb: Verb, text: string): EditedStep {
+  return {
+    id,
+    verb,
+    text,
+    ...(note ? { note } : {}),
+    ...(optional ? { optional } : {}),
+    ...(atServing ? { atServing } : {}),
+  };
+}
+
+/** Without the keys that were set to nothing. */
+const cleaned = (step: EditedStep): EditedStep =>
+  Object.fromEntries(Object.entries(step).filter(([, value]) => value !== undefined)) as unknown as EditedStep;
+
+/** A step by big controls: what is done, how much or how long, and everything else it can say. */
+export function StepSheet({ view, settings, preparations, onReplace, onClose, children }: StepSheetProps) {
+  const { step } = view;
+  const [choosingVerb, setChoosingVerb] = useState(false);
+  const form = VERB_FORMS[step.verb];
+  const change = (by: Partial<EditedStep>) => onReplace(cleaned({ ...step, ...by }));
+  const picks =
+    step.verb === 'bottle'
+      ? settings.containers.map(({ count, name }) => `${Math.max(1, count)} x ${name}`)
+      : step.verb === 'strain'
+        ? form.picks.filter((each) => each === 'drain' || (settings.strainers as readonly string[]).includes(each))
+        : form.picks;
+  return (
+    <Sheet title={`Step ${view.index + 1}`} open onClose={onClose}>
+      <View className="gap-2">
+        <View className="flex-row items-center justify-between">
+          <Text variant="strong" className="font-heading text-[22px]">
+            {VERB_LABELS[step.verb]}
+          </Text>
+          <Button
+            label={choosingVerb ? 'Keep it' : 'Do something else'}
+            kind="plain"
+            expanded={choosingVerb}
+            onPress={() => setChoosingVerb(!choosingVerb)}
+          />
+        </View>
+        {choosingVerb
+          ? VERB_GROUPS.map(({ title, verbs }) => (
+              <View key={title} className="gap-1">
+                <Text variant="smallStrong">{title}</Text>
+                <Choice
+                  label={title}
+                  options={verbs.map((verb) => ({ value: verb as string, label: VERB_LABELS[verb] }))}
+                  value={step.verb}
+                  onChange={(verb) => {
+                    setChoosingVerb(false);
+                    onReplace(withVerb(step, verb as Verb, VERB_FORMS[verb as Verb].picks[0] ?? ''));
+                  }}
+                />
+              </View>
+            ))
+          : null}
+      </View>
+      <Field
+        label={form.label}
+        placeholder={form.placeholder}
+        placeholderTextColor="#6B807F"
+        value={step.text}
+        onChangeText={(text) => change({ text })}
+        error={view.problem?.message}
+        help={view.problem ? undefined : [view.details, view.after].filter(Boolean).join(' · ')}
+      />
+      {picks.length > 0 ? (
+        <Choice
+          label={form.label}
+          options={picks.map((pick) => ({ value: pick, label: pick }))}
+          value={step.text}
+          onChange={(text) => change({ text })}
+        />
+      ) : null}
+      {step.verb === 'add' || step.verb === 'use' ? (
+        <IngredientPicker
+          preparations={preparations}
+          onPick={(text, preparation) => onReplace(withVerb(step, preparation ? 'use' : 'add', text))}
+        />
+      ) : null}
+      {form.qualifiers.map((name) => (
+        <StepQualifier key={name} name={name} step={step} settings={settings} onChange={change} />
+      ))}
+      {children}
+      <View>
+        <Toggle
+          label="Into each glass, not into the batch"
+          value={step.atServing === true}
+          onChange={(value) => change({ atServing: value || undefined } as Partial<EditedStep>)}
+        />
+        <Toggle
+          label="Optional"
+          value={step.optional === true}
+          onChange={(value) => change({ optional: value || undefined } as Partial<EditedStep>)}
+        />
+      </View>
+      <Field
+        label="Note"
+        value={step.note ?? ''}
+        multiline
+        onChangeText={(note) => change({ note: note === '' ? undefined : note } as Partial<EditedStep>)}
+      />
+      <Button label="Done" size="large" onPress={onClose} />
+    </Sheet>
+  );
+}

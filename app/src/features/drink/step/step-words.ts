@@ -1,0 +1,105 @@
+import type { Analysis } from '@wellhydra/core/analyse';
+import type { DrinkStep, Verb } from '@wellhydra/core/drink';
+import { formatMass, formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { doseWords, nameBeside } from './dose-words';
+import { minutesWords } from '../minutes-words';
+
+type Entry = Analysis['trace']['entries'][number];
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** How a verb begins its row; the others are their own name. */
+const HEADS: Readonly<Partial<Record<Verb, string>>> = {
+  add: '',
+  use: 'Use',
+  strain: 'Strain through',
+  rinsePass: 'Rinse with',
+  store: 'Store in the',
+  draw: 'Draw off',
+  remove: 'Take out',
+  carbonate: 'Top up',
+  process: 'Process jars',
+  mash: 'Crush',
+};
+/** Strainers that are a way of doing it and not a thing to pour through. */
+const WAYS = new Set(['drain', 'press']);
+
+/** A step as the heading of its row. */
+export function stepTitle({ verb, text }: DrinkStep): string {
+  const value = text.trim();
+  if (verb === 'add') return capital(value) || 'Nothing written yet';
+  if (verb === 'strain' && (value === '' || WAYS.has(value))) return value === 'press' ? 'Strain and press' : 'Strain';
+  if (verb === 'stir' && value === '') return 'Stir until dissolved';
+  return [HEADS[verb] ?? capital(verb), value].filter(Boolean).join(' ');
+}
+
+const PLACES: Readonly<Record<string, string>> = {
+  'off heat': 'off the heat',
+  room: 'at room temperature',
+  fridge: 'in the fridge',
+};
+
+/** Lid, pot, burner, place: what else a step says. */
+export function qualifierWords(step: DrinkStep): string {
+  const { lid, pot, burner, at, as, headspace, method, altitude, loadLimit } = step;
+  return [
+    lid && `lid ${lid}`,
+    pot && `in ${pot}`,
+    burner && `on ${burner}`,
+    at && (PLACES[at.toLowerCase()] ?? (/^-?\d/.test(at) ? `at ${at}` : `in the ${at}`)),
+    step.in && `in ${step.in}`,
+    step.keepLiquid && 'the liquid is kept',
+    step.gently && 'without wringing',
+    as && `as ${as}`,
+    headspace && `${headspace} headspace`,
+    method,
+    altitude && `at ${altitude}`,
+    loadLimit && `in loads of ${loadLimit}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** Verbs whose time is found and not written. */
+const TIME_IS_FOUND = new Set<Verb>(['heat', 'reduce', 'cool', 'chill']);
+const ON_THE_STOVE = new Set<Verb>(['heat', 'simmer', 'boil', 'reduce']);
+const LEAST_g = 1;
+
+/** Minutes of heating up before a simmer are worth saying from here. */
+const WARMING_min = 2;
+
+function timeWords({ verb, minutes, cooking_min, temperature_C }: Entry): string | undefined {
+  if (TIME_IS_FOUND.has(verb)) return `about ${minutesWords(minutes)}`;
+  if (ON_THE_STOVE.has(verb) && cooking_min !== undefined && minutes - cooking_min >= WARMING_min)
+    return `and ${minutesWords(minutes - cooking_min)} to get there`;
+  if ((verb === 'steep' || verb === 'rest' || verb === 'infuse') && minutes >= 1)
+    return `ends at ${Math.round(temperature_C)} °C`;
+  return undefined;
+}
+
+/** What a step does: what it adds or what leaves, its time, and what else it says. */
+export function stepDetails(step: DrinkStep, entry: Entry): string {
+  const { line, added_g, steam_g, strained_g = 0, drawn_g = 0, volume_mL } = entry;
+  return [
+    line && added_g !== undefined && nameBeside(line, step.verb === 'add' ? step.text : (step.in ?? step.text)),
+    line && added_g !== undefined && doseWords(line, added_g),
+    qualifierWords(step),
+    timeWords(entry),
+    steam_g >= LEAST_g && `${formatMass(steam_g)} leaves as steam`,
+    strained_g >= LEAST_g &&
+      `about ${formatMass(strained_g)} stays behind${volume_mL === null ? '' : ` · ${formatVolume(volume_mL)} comes through`}`,
+    drawn_g >= LEAST_g && volume_mL !== null && `${formatVolume(volume_mL)} stays in the pot`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** What is in the pot afterwards: mL once it pours, grams before. */
+export function afterWords({ volume_mL, mass_g }: Entry): string {
+  if (mass_g <= 0) return '';
+  return volume_mL === null
+    ? formatMass(mass_g)
+    : volume_mL >= 999.5
+      ? `${formatNumber(volume_mL / 1000)} L`
+      : formatVolume(volume_mL);
+}

@@ -1,0 +1,89 @@
+import type { Analysis } from '@wellhydra/core/analyse';
+import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
+import { lineFromStep, stepFromLine } from '@wellhydra/core/formats';
+import { formatVolume, readIngredientLine, type Unreadable } from '@wellhydra/core/quantity';
+import { doseWords } from './dose-words';
+import { afterWords, capital, qualifierWords, stepDetails, stepTitle } from './step-words';
+
+/** A step as it is drawn: what was understood, what it does to the pot, or what is wrong. */
+export interface StepView {
+  readonly id: string;
+  /** Place among all steps, and among those of the batch; null for what is done to each glass. */
+  readonly index: number;
+  readonly batchIndex: number | null;
+  readonly step: EditedStep;
+  /** The line it is edited as. */
+  readonly line: string;
+  /** What is on the row when it is not being edited. */
+  readonly title: string;
+  /** What it comes to: grams, spoons, spread, time, steam. */
+  readonly details: string;
+  /** What is in the pot afterwards, in grams or mL. */
+  readonly after: string;
+  readonly optional: boolean;
+  readonly note: string;
+  readonly notes: readonly string[];
+  readonly problem: { readonly message: string; readonly suggestions: readonly string[] } | null;
+}
+
+/** Steps as rows, with what the run of the drink says about each. */
+export function stepsView(document: DrinkDocument, analysis: Analysis): readonly StepView[] {
+  let batch = 0;
+  return document.steps.map((step, index): StepView => {
+    const batchIndex = step.atServing ? null : batch++;
+    const entry = batchIndex === null ? undefined : analysis.trace.entries.find((each) => each.step === batchIndex);
+    const problem =
+      batchIndex === null
+        ? analysis.problems.find((each) => each.step === null && each.text !== '' && step.text.includes(each.text))
+        : analysis.problems.find((each) => each.step === batchIndex);
+    const notes =
+      batchIndex === null
+        ? []
+        : analysis.findings.filter((finding) => finding.step === batchIndex).map(({ text }) => text);
+    return {
+      id: step.id,
+      index,
+      batchIndex,
+      step,
+      line: lineFromStep(step),
+      title: stepTitle(step),
+      details: entry ? stepDetails(step, entry) : step.atServing ? glassDetails(step) : '',
+      after: entry ? afterWords(entry) : '',
+      optional: step.optional === true,
+      note: step.note ?? '',
+      notes,
+      problem: problem ? { message: problem.message, suggestions: problem.suggestions } : null,
+    };
+  });
+}
+
+/** What an addition to a glass weighs. */
+function glassDetails({ verb, text }: EditedStep): string {
+  const line = verb === 'add' ? readIngredientLine(text) : null;
+  return line?.kind === 'read' && line.dose.kind === 'mass' ? doseWords(line, line.dose.mass_g) : '';
+}
+
+export type ComposerView =
+  | { readonly kind: 'empty' }
+  | { readonly kind: 'understood'; readonly text: string; readonly details: string }
+  | { readonly kind: 'problem'; readonly message: string; readonly suggestions: readonly string[] };
+
+/** What is made of a line while it is being typed. */
+export function composerView(line: string): ComposerView {
+  if (line.trim() === '') return { kind: 'empty' };
+  const step = stepFromLine(line);
+  if (step.verb !== 'add') return { kind: 'understood', text: stepTitle(step), details: qualifierWords(step) };
+  const read = readIngredientLine(step.text);
+  if (read.kind === 'unreadable') return problemView(read);
+  const details =
+    read.dose.kind === 'mass' ? doseWords(read, read.dose.mass_g) : `filled up to ${formatVolume(read.dose.volume_mL)}`;
+  return {
+    kind: 'understood',
+    text: capital(read.understood),
+    details: [details, ...read.assumed].filter(Boolean).join(' · '),
+  };
+}
+
+function problemView({ message, suggestions }: Unreadable): ComposerView {
+  return { kind: 'problem', message, suggestions };
+}

@@ -1,0 +1,147 @@
+import type { Analysis } from '@wellhydra/core/analyse';
+import { area, curveMonotoneY, stack } from 'd3-shape';
+import { BANDS, type Band } from '../../../ui/bands';
+import { bandWidths } from './pot-bands';
+
+/** A band of the stream as an SVG path. */
+export interface StreamBand {
+  readonly band: Band;
+  readonly path: string;
+}
+
+/** What leaves the stream at a step. */
+export interface Outflow {
+  readonly kind: 'steam' | 'strained' | 'drawn';
+  readonly step: number;
+  readonly grams: number;
+  readonly path: string;
+}
+
+export interface StreamShape {
+  readonly bands: readonly StreamBand[];
+  readonly outflows: readonly Outflow[];
+}
+
+type Widths = Readonly<Record<Band, number>>;
+type Point = Widths & { readonly y: number };
+
+/** A spoon of salt before its litre of water is still drawn as a thread. */
+const THINNEST_px = 3;
+/** A step has done its work this far down its row, px. */
+const TURN_px = 46;
+/** How far what leaves reaches out of the stream, px. */
+const REACH_px = { steam: 26, strained: 34, drawn: 34 } as const;
+const OUTFLOW_px = { least: 2, most: 30 } as const;
+/** Less than this leaves unseen, g. */
+const LEAST_LEAVING_g = 1;
+
+const EMPTY = Object.fromEntries(BANDS.map((band) => [band, 0])) as Widths;
+const widthOf = (widths: Widths): number => BANDS.reduce((sum, band) => sum + widths[band], 0);
+
+/** The pot after each row; a row without a run keeps the pot it found. */
+function potWidths(analysis: Analysis, rows: number): readonly Widths[] {
+  const entries = new Map(analysis.trace.entries.map((entry) => [entry.step, entry]));
+  let widths = EMPTY;
+  return Array.from({ length: rows }, (_, index) => {
+    const entry = entries.get(index);
+    if (entry) widths = bandWidths(entry.pot);
+    return widths;
+  });
+}
+
+/** Two points a row: where the step has done its work, and its end. */
+function points(after: readonly Widths[], rowEnds: readonly number[]): readonly Point[] {
+  const all: Point[] = [{ ...EMPTY, y: 0 }];
+  after.forEach((widths, index) => {
+    const top = rowEnds[index - 1] ?? 0;
+    const bottom = rowEnds[index]!;
+    const turned = Math.min(top + TURN_px, top + (bottom - top) * 0.7);
+    all.push({ ...widths, y: turned }, { ...widths, y: bottom });
+  });
+  return all;
+}
+
+/** A ribbon that leaves the right edge and grows thin: up for steam, down for what is strained or drawn. */
+function ribbon(kind: Outflow['kind'], x: number, y: number, thick: number, reach: number): string {
+  const x1 = x + reach;
+  if (kind === 'steam') {
+    const lift = 16;
+    return `M${x},${y} C${x + reach * 0.5},${y} ${x + reach * 0.4},${y - lift} ${x1},${y - lift - 4} C${x + reach * 0.6},${y - lift + thick * 0.5} ${x + reach * 0.6},${y + thick} ${x},${y + thick} Z`;
+  }
+  const end = Math.max(1.5, thick * 0.55);
+  const y1 = y + 30;
+  return `M${x},${y} C${x + reach * 0.7},${y} ${x1},${y + 8} ${x1},${y1} L${x1 - end},${y1} C${x1 - end},${y + 8 + thick * 0.6} ${x + reach * 0.4},${y + thick} ${x},${y + thick} Z`;
+}
+
+function outflows(
+  analysis: Analysis,
+  before: (row: number) => number,
+  rowEnds: readonly number[],
+  px_g: number,
+  room: number,
+) {
+  return analysis.trace.entries.flatMap(({ step, steam_g, strained_g = 0, drawn_g = 0 }): Outflow[] => {
+    if (step >= rowEnds.length) return [];
+    const leaving = [
+      ['steam', steam_g],
+      ['strained', strained_g],
+      ['drawn', drawn_g],
+    ] as const;
+    return leaving
+      .filter(([, grams]) => grams >= LEAST_LEAVING_g)
+      .map(([kind, grams]) => {
+        const thick = Math.min(OUTFLOW_px.most, Math.max(OUTFLOW_px.least, grams * px_g));
+        const x = Math.max(0, before(step) - (kind === 'steam' ? 2 : thick * 0.5));
+        const y = (rowEnds[step - 1] ?? 0) + (kind === 'steam' ? 24 : 8);
+        return { kind, step, grams, path: ribbon(kind, x, y, thick, Math.min(REACH_px[kind], room - x)) };
+      });
+  });
+}
+
+/**
+ * The stream: its width is the mass in the pot after every step, its bands what that is made of, and what
+ * leaves it are steam, strained solids and what is drawn off.
+ *
+ * @param analysis of the drink
+ * @param rowEnds height of the lower edge of each step's row, px
+ * @param width_px of the widest place
+ * @param room_px as far as what leaves may reach
+ */
+export function streamShape(
+  analysis: Analysis,
+  rowEnds: readonly number[],
+  width_px: number,
+  room_px = width_px,
+): StreamShape {
+  const after = potWidths(analysis, rowEnds.length);
+  const widest = Math.max(0, ...after.map(widthOf));
+  if (!(widest > 0)) return { bands: [], outflows: [] };
+  const scale = (widths: Widths): number =>
+    Math.max(width_px / widest, widthOf(widths) > 0 ? THINNEST_px / widthOf(widths) : 0);
+  const series = stack<Point, Band>()
+    .keys(BANDS)
+    .value((point, band) => point[band] * scale(point))([...points(after, rowEnds)]);
+  const draw = area<[number, number] & { data: Point }>()
+    .y((each) => each.data.y)
+    .x0((each) => each[0])
+    .x1((each) => each[1])
+    .curve(curveMonotoneY)
+    .digits(1);
+  const bands = series
+    .filter((each) => each.some(([from, to]) => to > from))
+    .map((each) => ({
+      band: each.key,
+      path: draw(each as unknown as ([number, number] & { data: Point })[]) ?? '',
+    }));
+  const widthAfter = (row: number) => (row < 0 ? 0 : widthOf(after[row]!) * scale(after[row]!));
+  return {
+    bands,
+    outflows: outflows(
+      analysis,
+      (row) => Math.max(widthAfter(row - 1), widthAfter(row)),
+      rowEnds,
+      width_px / widest,
+      room_px,
+    ),
+  };
+}

@@ -1,0 +1,154 @@
+import type { Analysis } from '@wellhydra/core/analyse';
+import { useId, useMemo, useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Line, Path } from 'react-native-svg';
+import { BandPatterns, bandFill } from '../../../ui/band-patterns';
+import { BAND_COLOURS, type Band } from '../../../ui/bands';
+import { Text } from '../../../ui/text';
+import { momentView, type MomentView } from './moment-view';
+import { streamShape, type Outflow } from './stream-shape';
+
+interface StreamProps {
+  readonly analysis: Analysis;
+  readonly rowEnds: readonly number[];
+  readonly width: number;
+  /** From its left edge to the steps beside it. */
+  readonly room: number;
+}
+
+const STEAM = '#7FAFB4';
+const OUTFLOW_FILL: Readonly<Record<Outflow['kind'], (scope: string) => string>> = {
+  steam: () => STEAM,
+  strained: (scope) => bandFill(scope, 'pieces'),
+  drawn: (scope) => bandFill(scope, 'water'),
+};
+
+const rowAt = (rowEnds: readonly number[], y: number): number => {
+  const row = rowEnds.findIndex((end) => y < end);
+  return row < 0 ? rowEnds.length - 1 : row;
+};
+
+/** The pot as a river beside its steps; any place on it can be asked what is in the pot there. */
+export function Stream({ analysis, rowEnds, width, room }: StreamProps) {
+  const scope = useId();
+  const [asked, setAsked] = useState<number | null>(null);
+  const { bands, outflows } = useMemo(
+    () => streamShape(analysis, rowEnds, width, room),
+    [analysis, rowEnds, width, room],
+  );
+  const height = rowEnds.at(-1) ?? 0;
+  if (height === 0) return null;
+  const last = rowEnds.length - 1;
+  const row = asked === null ? null : Math.min(asked, last);
+  const moment = momentView(analysis, row ?? last);
+  const move = (by: number) => setAsked(Math.max(0, Math.min(last, (row ?? (by > 0 ? -1 : last + 1)) + by)));
+  const keys: Readonly<Record<string, () => void>> = {
+    ArrowDown: () => move(1),
+    ArrowUp: () => move(-1),
+    Home: () => setAsked(0),
+    End: () => setAsked(last),
+    Escape: () => setAsked(null),
+  };
+  return (
+    <View className="absolute bottom-0 left-0 top-0 z-20" style={{ width: room, pointerEvents: 'box-none' }}>
+      <View
+        role="slider"
+        tabIndex={0}
+        aria-label="Stream: what is in the pot, step by step. Salts are drawn ten times as wide."
+        aria-orientation="vertical"
+        aria-valuemin={1}
+        aria-valuemax={last + 1}
+        aria-valuenow={(row ?? last) + 1}
+        aria-valuetext={moment?.spoken ?? 'The pot is empty'}
+        style={{ width, height, touchAction: 'pan-y' } as object}
+        {...({
+          onPointerMove: ({ nativeEvent }: { nativeEvent: { offsetY: number } }) =>
+            setAsked(rowAt(rowEnds, nativeEvent.offsetY)),
+          onPointerDown: ({ nativeEvent }: { nativeEvent: { offsetY: number } }) =>
+            setAsked(rowAt(rowEnds, nativeEvent.offsetY)),
+          onPointerLeave: ({ nativeEvent }: { nativeEvent: { pointerType?: string } }) =>
+            nativeEvent.pointerType === 'mouse' && setAsked(null),
+          onBlur: () => setAsked(null),
+          onKeyDown: (event: { key: string; preventDefault: () => void }) => {
+            const run = keys[event.key];
+            if (!run) return;
+            event.preventDefault();
+            run();
+          },
+        } as object)}
+      >
+        <Svg width={room} height={height} style={{ pointerEvents: 'none' }}>
+          <BandPatterns scope={scope} />
+          {outflows.map(({ kind, step, path }) => (
+            <Path
+              key={`${step}-${kind}`}
+              d={path}
+              fill={OUTFLOW_FILL[kind](scope)}
+              opacity={kind === 'steam' ? 0.55 : 0.9}
+            />
+          ))}
+          {bands.map(({ band, path }) => (
+            <Path key={band} d={path} fill={bandFill(scope, band)} />
+          ))}
+          {row === null ? null : (
+            <Line
+              x1={0}
+              x2={room}
+              y1={rowEnds[row]! - 2}
+              y2={rowEnds[row]! - 2}
+              stroke="#0E2A2B"
+              strokeWidth={2}
+              strokeDasharray="4 3"
+            />
+          )}
+        </Svg>
+      </View>
+      {row !== null && moment ? <MomentCard moment={moment} top={rowEnds[row]! + 2} left={8} /> : null}
+    </View>
+  );
+}
+
+function Swatch({ band }: { readonly band: Band }) {
+  return <View className="h-[12px] w-[12px] rounded-[3px]" style={{ backgroundColor: BAND_COLOURS[band] }} />;
+}
+
+/** What is in the pot at the place that was asked for. */
+function MomentCard({
+  moment,
+  top,
+  left,
+}: {
+  readonly moment: MomentView;
+  readonly top: number;
+  readonly left: number;
+}) {
+  return (
+    <View
+      className="on-panel absolute w-[236px] gap-1 rounded-[12px] bg-panel p-3"
+      style={{ top, left, pointerEvents: 'none' }}
+    >
+      <Text variant="smallStrong" className="text-onpanel">
+        {moment.title}
+      </Text>
+      <Text variant="small" className="text-panelmute">
+        {moment.facts}
+      </Text>
+      {moment.parts.map(({ band, name, grams }) => (
+        <View key={band} className="flex-row items-center gap-2">
+          <Swatch band={band} />
+          <Text variant="small" className="flex-1 text-onpanel">
+            {name}
+          </Text>
+          <Text variant="smallStrong" className="text-onpanel">
+            {grams}
+          </Text>
+        </View>
+      ))}
+      {moment.leaves ? (
+        <Text variant="small" className="text-panelmute">
+          {moment.leaves}
+        </Text>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,26 @@
+import type { AnalyseOptions } from '@wellhydra/core/analyse';
+import { preparationLibrary, type Drink, type DrinkDocument } from '@wellhydra/core/drink';
+import { DEFAULT_SETTINGS, type KitchenSettings } from '@wellhydra/core/kitchen';
+import { kitchenOptions } from '@wellhydra/core/simulate';
+
+/** What every drink of a kitchen is run with: what the kitchen has, and its other drinks as preparations. */
+export interface RunContext {
+  readonly settings: KitchenSettings;
+  readonly options: AnalyseOptions;
+  readonly documents: readonly DrinkDocument[];
+  readonly preparationsFor: (name: string) => Readonly<Record<string, Drink>>;
+}
+
+/** A context from what is stored; made anew only when one of the two changes. */
+export function runContext(settings: KitchenSettings | null, documents: readonly DrinkDocument[]): RunContext {
+  const has = settings ?? DEFAULT_SETTINGS;
+  return {
+    settings: has,
+    options: kitchenOptions(has),
+    documents,
+    preparationsFor: (name) => preparationLibrary(documents, name),
+  };
+}
+
+/** A kitchen of which nothing is known, with no other drinks. */
+export const USUAL_CONTEXT = runContext(null, []);

@@ -1,0 +1,153 @@
+import type { DrinkDocument } from '@wellhydra/core/drink';
+import { stepFromLine } from '@wellhydra/core/formats';
+import { analyseDocument } from '../src/features/drink/analyse-draft';
+import {
+  duplicateStep,
+  insertStep,
+  moveStep,
+  removeStep,
+  replaceStep,
+  rewriteStep,
+  totalMark,
+  withTotal,
+} from '../src/features/drink/draft/edit-document';
+import { minutesWords } from '../src/features/drink/minutes-words';
+import { composerView, stepsView } from '../src/features/drink/step/steps-view';
+import { momentView, momentsView } from '../src/features/drink/stream/moment-view';
+import { SALT_MAGNIFIED, bandWidths, barParts } from '../src/features/drink/stream/pot-bands';
+import { streamShape } from '../src/features/drink/stream/stream-shape';
+import { BANDS } from '../src/ui/bands';
+import { SACHET, drink, steps } from './trial-drinks';
+
+describe('steps', () => {
+  test('rows say what was written, what it comes to, and what is wrong', () => {
+    const document = drink(['1/2 tsp salt', '2 g slat', 'water to 1 L']);
+    const [salt, slat, water] = stepsView(document, analyseDocument(document));
+    expect(salt).toMatchObject({ title: '1/2 tsp salt', details: 'Table salt · 3 g ± 13 %', problem: null });
+    expect(salt!.notes[0]).toMatch(/fine table salt/);
+    expect(slat!.problem).toMatchObject({ suggestions: expect.arrayContaining(['2 g salt']) });
+    expect(water!.details).toMatch(/^99\d g|^1 kg|^0\.99/);
+  });
+  test('a weighed powder is said in spoons too', () => {
+    const document = drink(['1.5 g potassium chloride', '1 L water']);
+    expect(stepsView(document, analyseDocument(document))[0]!.details).toMatch(/about 1\/4 tsp level/);
+  });
+  test('a row says what leaves, how long it takes, and what is in the pot then', () => {
+    const document = steps(
+      '60 g dried elderberries',
+      '1 L water',
+      'simmer 30 min lid ajar',
+      'strain through cloth',
+      'cool to 40 °C',
+    );
+    const [, , simmer, strain, cool] = stepsView(document, analyseDocument(document));
+    expect(simmer).toMatchObject({ title: 'Simmer 30 min', line: 'simmer 30 min, lid ajar' });
+    expect(simmer!.details).toMatch(/^lid ajar · and \d+ min to get there · \d+(\.\d)? g leaves as steam$/);
+    expect(strain!.details).toMatch(/about \d+(\.\d)? g stays behind · \d+ mL comes through/);
+    expect(strain!.after).toMatch(/mL$/);
+    expect(cool!.details).toMatch(/^about \d+ min$/);
+  });
+  test('what is done to each glass stands apart, and does not move the steps of the batch', () => {
+    const document = steps('1 tsp coconut oil', '1 L water', '2 g salt');
+    const perGlass = {
+      ...document,
+      steps: document.steps.map((step, index) => (index === 0 ? { ...step, atServing: true } : step)),
+    };
+    const [oil, water, salt] = stepsView(perGlass, analyseDocument(perGlass));
+    expect([oil!.batchIndex, water!.batchIndex, salt!.batchIndex]).toEqual([null, 0, 1]);
+    expect(water!.after).toBe('1 L');
+    expect(oil!.details).toMatch(/g/);
+  });
+  test('a step keeps its note when its line is written anew, and loses what the new line does not say', () => {
+    const document = steps('simmer 30 min lid ajar');
+    const noted = replaceStep(document, { ...document.steps[0]!, note: 'Watch it', optional: true });
+    expect(rewriteStep(noted, 's0', stepFromLine('boil 5 min')).steps).toEqual([
+      { id: 's0', verb: 'boil', text: '5 min', note: 'Watch it', optional: true },
+    ]);
+    expect(duplicateStep(noted, 's0', 'n').steps.map(({ id, note }) => [id, note])).toEqual([
+      ['s0', 'Watch it'],
+      ['n', 'Watch it'],
+    ]);
+  });
+  test('what is being typed is read at once', () => {
+    expect(composerView('')).toEqual({ kind: 'empty' });
+    expect(composerView('1/2 tsp salt')).toMatchObject({ kind: 'understood', text: '0.5 US tsp table salt' });
+    expect(composerView('water to 1 L')).toMatchObject({ details: 'filled up to 1 L' });
+    expect(composerView('2 g slat')).toMatchObject({ kind: 'problem' });
+    expect(composerView('simmer 35 min lid ajar')).toMatchObject({ text: 'Simmer 35 min', details: 'lid ajar' });
+  });
+  test('moved, removed, put back, filled up', () => {
+    const texts = (document: DrinkDocument) => document.steps.map(({ text }) => text.slice(0, 3));
+    expect(texts(moveStep(SACHET, 's0', 2))).toEqual(['13.', '1.5', '2.6', '2.9', 'wat']);
+    expect(texts(moveStep(SACHET, 's0', 99)).at(-1)).toBe('2.6');
+    expect(moveStep(SACHET, 'none', 0)).toBe(SACHET);
+    const step = SACHET.steps[1]!;
+    expect(insertStep(removeStep(SACHET, step.id), step, 1)).toEqual(SACHET);
+    expect(totalMark(SACHET)).toBe('1 L');
+    expect(totalMark(withTotal(SACHET, '2 L', 'n'))).toBe('2 L');
+    expect(withTotal(drink(['2 g salt']), '2 L', 'n').steps.at(-1)).toMatchObject({ id: 'n', text: 'water to 2 L' });
+    expect(totalMark(drink(['2 to 3 g salt']))).toBeUndefined();
+  });
+});
+
+describe('the pot as a picture', () => {
+  test('bands hold all of the mass', () => {
+    const { trace } = analyseDocument(
+      drink(['100 mL lemon juice', '50 g honey', '5 g salt', '3 slices cucumber', '1 L water']),
+    );
+    const widths = bandWidths(trace.pot);
+    const magnified = widths.salt * (1 - 1 / SALT_MAGNIFIED);
+    expect(BANDS.reduce((sum, band) => sum + widths[band], 0) - magnified).toBeCloseTo(trace.pot.mass_g, 6);
+    expect(barParts(trace.pot).reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 2);
+  });
+  test('an acid is not drawn as a salt', () => {
+    const { trace } = analyseDocument(drink(['5 g citric acid', '1 L water']));
+    expect(bandWidths(trace.pot)).toMatchObject({ salt: 0, acid: expect.closeTo(5, 1) });
+  });
+  test('the stream has a path for every band that is there and none for nothing', () => {
+    const { bands, outflows } = streamShape(analyseDocument(SACHET), [60, 120, 180, 240, 300], 80);
+    expect(bands.map(({ band }) => band)).toEqual(['water', 'sugar', 'salt']);
+    for (const { path } of bands) expect(path).not.toMatch(/NaN/);
+    expect(outflows).toEqual([]);
+    expect(streamShape(analyseDocument(drink([])), [], 80)).toEqual({ bands: [], outflows: [] });
+  });
+  test('steam, strained solids and what is drawn off leave it where they leave the pot', () => {
+    const document = steps(
+      '100 g dried elderberries',
+      '1 L water',
+      'simmer 30 min lid off',
+      'strain through cloth',
+      'draw off 100 mL',
+    );
+    const { outflows } = streamShape(analyseDocument(document), [60, 120, 180, 240, 300], 80);
+    expect(outflows.map(({ kind, step }) => [kind, step])).toEqual([
+      ['steam', 2],
+      ['strained', 3],
+      ['drawn', 4],
+    ]);
+    for (const { path } of outflows) expect(path).not.toMatch(/NaN/);
+  });
+  test('any moment can be asked what is in the pot', () => {
+    const analysis = analyseDocument(
+      steps('100 g dried elderberries', '1 L water', 'simmer 30 min lid off', 'strain through cloth'),
+    );
+    const moment = momentView(analysis, 3)!;
+    expect(moment.title).toMatch(/^After step 4, /);
+    expect(moment.facts).toMatch(/mL · 95 °C · .* °Brix/);
+    expect(moment.leaves).toMatch(/strainer/);
+    expect(moment.parts.map(({ name }) => name)).toEqual(
+      expect.arrayContaining(['water', 'sugars', 'dissolved from plants']),
+    );
+    expect(momentsView(analysis)[0]!.parts.map(({ name }) => name)).toEqual(['plants and pieces']);
+    expect(momentView(analyseDocument(drink([])), 0)).toBeNull();
+  });
+  test.each([
+    [0, '0 min'],
+    [0.4, 'under 1 min'],
+    [35, '35 min'],
+    [119, '119 min'],
+    [140, '2 h 20 min'],
+    [480, '8 h'],
+    [20160, '14 days'],
+  ])('%d minutes are said as %s', (minutes, words) => expect(minutesWords(minutes)).toBe(words));
+});

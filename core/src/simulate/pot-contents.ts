@@ -1,0 +1,55 @@
+import { carbohydrateOf, type Composition } from '../liquid/composition';
+import { ASCORBIC_ACID_g_mol } from '../liquid/molar-masses';
+import type { Pot } from './pot';
+
+/** What a pot is made of, in the order in which it is drawn. */
+export const POT_PARTS = ['water', 'spirit', 'sugar', 'acid', 'extract', 'fat', 'salt', 'pieces'] as const;
+export type PotPart = (typeof POT_PARTS)[number];
+export type PotContents = Readonly<Record<PotPart, number>>;
+
+/** g/mol of the organic acids. Source: IUPAC atomic weights. */
+const ACIDS_g_mol = {
+  citric_mmol: 192.123,
+  malic_mmol: 134.087,
+  tartaric_mmol: 150.086,
+  acetic_mmol: 60.052,
+  ascorbic_mmol: ASCORBIC_ACID_g_mol,
+  lactic_mmol: 90.078,
+  gluconic_mmol: 196.155,
+  quinic_mmol: 192.167,
+  hibiscus_mmol: 190.107,
+} as const satisfies Partial<Record<keyof Composition, number>>;
+
+const acidsOf = (c: Composition): number =>
+  Object.entries(ACIDS_g_mol).reduce((sum, [acid, g_mol]) => sum + (c[acid as keyof Composition] * g_mol) / 1000, 0);
+
+/**
+ * Grams of each part of a pot: they add up to its mass. Salts are those that were put in as such; minerals and
+ * whatever else came out of plants, honey and juice is `extract`; what lies at the bottom or floats is `pieces`.
+ *
+ * @param pot at any moment
+ */
+export function potContents(pot: Pot): PotContents {
+  const { liquid: c, sediment, pieces_g, origins } = pot;
+  let salt = 0;
+  let saltAcids = 0;
+  for (const [ingredient, grams] of origins) {
+    if (ingredient.role !== 'salt' || !ingredient.composition) continue;
+    salt += grams * ingredient.composition.solubleSolids_g;
+    saltAcids += grams * acidsOf(ingredient.composition);
+  }
+  const sugar = Math.min(carbohydrateOf(c), c.solubleSolids_g);
+  salt = Math.min(salt, c.solubleSolids_g - sugar);
+  const acid = Math.min(Math.max(0, acidsOf(c) - saltAcids), c.solubleSolids_g - sugar - salt);
+  const fat = Math.min(c.fat_g, c.insoluble_g);
+  return {
+    water: c.water_g,
+    spirit: c.ethanol_g,
+    sugar,
+    acid,
+    extract: c.solubleSolids_g - sugar - salt - acid,
+    fat,
+    salt,
+    pieces: c.insoluble_g - fat + pieces_g + sediment.reduce((sum, { mass_g }) => sum + mass_g, 0),
+  };
+}
