@@ -1,5 +1,4 @@
-import type { DrinkDocument } from '@wellhydra/core/drink';
-import { stepFromLine } from '@wellhydra/core/formats';
+import { type DrinkDocument, stepFromLine } from '@wellhydra/core/drink';
 
 /** A drink of additions. */
 export const drink = (lines: readonly string[], more: Partial<DrinkDocument> = {}): DrinkDocument => ({

@@ -302,6 +302,7 @@ const FINDINGS: readonly Pair[] = [
     'add 20 g dried hibiscus | add 1 L boiling water | strain mesh | rinsePass 300 mL water',
     'add 20 g dried hibiscus | add 1 L boiling water | strain mesh',
   ],
+  ['colder-already', 'tea', 'add 1 L water | cool to 60 °C', 'add 1 L boiling water | cool to 60 °C'],
 ];
 
 describe('findings', () => {

@@ -1,5 +1,4 @@
-import type { DrinkStep } from '../src/drink';
-import { lineFromStep, stepFromLine } from '../src/formats';
+import { type DrinkStep, lineFromStep, stepFromLine } from '../src/drink';
 
 /** Lines as people write them, and the step of the drink file that says the same. */
 const LINES: readonly (readonly [string, DrinkStep])[] = [

@@ -51,7 +51,6 @@ const REFUSED: readonly (readonly [step: DrinkStep, before: Before, says: RegExp
   [{ verb: 'rinsePass', text: '300 mL water' }, [WATER, NETTLE], /nothing strained off/],
   [{ verb: 'cool', text: 'to 4 °C' }, [WATER, HOT], /Use "chill"/],
   [{ verb: 'cool', text: 'to 40 °C', in: 'a volcano' }, [WATER, HOT], /It cools in/],
-  [{ verb: 'cool', text: 'to 60 °C' }, [WATER], /colder than that already/],
   [{ verb: 'carbonate', text: '40 volumes' }, [WATER], /1 to 6 volumes/],
   [{ verb: 'draw', text: '5 L' }, [WATER], /only 1,?000|There is only/],
   [{ verb: 'draw', text: '100 mL' }, [], /no liquid/],
@@ -217,4 +216,10 @@ test('a pot that is too small is exchanged for the next, unless it is named', ()
   expect(DEFAULT_KITCHEN.pots[DEFAULT_KITCHEN.pot]!.holds_mL).toBeLessThan(4000);
   expect(last(run(much, HOT)).notes).toEqual([]);
   expect(last(run(much, { ...HOT, pot: 'saucepan' })).notes![0]!.code).toBe('vessel-overfull');
+});
+
+test('what is colder than it is to be cooled to takes no time, and says so', () => {
+  const entry = last(run({ verb: 'add', text: '1 L water' }, { verb: 'cool', text: 'to 60 °C' }));
+  expect(entry.minutes).toBe(0);
+  expect(entry.notes!.map(({ code }) => code)).toEqual(['colder-already']);
 });

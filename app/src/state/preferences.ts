@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { readDurable, writeDurable } from './durable';
 
 export type Theme = 'system' | 'light' | 'dark';
-export type Basis = 'serving' | 'litre' | 'batch';
+export type Basis = 'serving' | 'spoon' | 'glass' | 'litre' | 'batch';
 
 export interface Preferences {
   readonly theme: Theme;

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Text } from './text';
 
 /** Where things lie on a rail, each as a share of its length from 0 to 1. */
@@ -30,6 +30,8 @@ interface RailProps {
   /** Said in full for those who cannot see the drawing. */
   readonly spoken: string;
   readonly outside: boolean;
+  /** Says where the figure comes from. */
+  readonly onAsk?: () => void;
 }
 
 const percent = (share: number): `${number}%` => `${Math.round(1000 * Math.min(1, Math.max(0, share))) / 10}%`;
@@ -44,9 +46,15 @@ function Stretch({ from, to, className }: { readonly from: number; readonly to: 
 }
 
 /** A figure on its gauge: the usual band, the value, and how far it may be off. */
-export function Rail({ label, value, equal, places, tone, spoken, outside }: RailProps) {
+export function Rail({ label, value, equal, places, tone, spoken, outside, onAsk }: RailProps) {
   return (
-    <View aria-label={spoken} role="group" className="gap-1">
+    <Pressable
+      aria-label={`${spoken}. Where does it come from?`}
+      role="button"
+      disabled={!onAsk}
+      onPress={onAsk}
+      className="gap-1 rounded-[8px] active:opacity-80"
+    >
       <View className="flex-row items-baseline justify-between gap-3">
         <Text className="text-[15px] text-onpanel">{label}</Text>
         <Text className="text-[15px] text-panelmute">
@@ -71,6 +79,6 @@ export function Rail({ label, value, equal, places, tone, spoken, outside }: Rai
           />
         </View>
       ) : null}
-    </View>
+    </Pressable>
   );
 }

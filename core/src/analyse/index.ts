@@ -5,3 +5,5 @@ export { ANALYSIS_FORMAT, analysisReport } from './analysis-report';
 export { SPREAD_FIGURES, figureValue } from './figure';
 export type { SpreadFigure } from './figure';
 export type { Finding } from '../finding';
+export { contributionsTo } from './contributions';
+export type { Contribution } from './contributions';

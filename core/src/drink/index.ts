@@ -11,3 +11,4 @@ export type { DrinkProblem } from './drink-json';
 export type { ReadDrink } from './read-drink';
 export { EMPTY_BOARD, meanScore, mergeBoards, variantDocument } from './variant-board';
 export type { Slot, TasteScore, Variant, VariantBoard } from './variant-board';
+export { lineFromStep, stepFromLine } from './step-line';

@@ -4,4 +4,3 @@ export { analysisMarkdown } from './analysis-markdown';
 export { importRecipe, recipeOf } from './recipe-jsonld';
 export type { ImportedRecipe } from './recipe-jsonld';
 export { sentenceStep, stepSentence } from './step-sentence';
-export { lineFromStep, stepFromLine } from './step-line';

@@ -1,7 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Place } from '@wellhydra/contract';
-import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
-import { stepFromLine } from '@wellhydra/core/formats';
+import { type DrinkDocument, type DrinkKind, stepFromLine } from '@wellhydra/core/drink';
 
 /** The galley of an invented bird-ringing station; nobody and nothing in it is real. */
 export const DEMO_KITCHEN = 'Skerry Light';

@@ -10,29 +10,26 @@ import { Choice } from '../../ui/choice';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { KIND_NAMES } from '../drinks/kinds';
+import { minutesWords } from './minutes-words';
 import { totalMark } from './draft/edit-document';
 import { yieldWords } from './figures/figures-view';
 
 interface DrinkHeaderProps {
   readonly document: DrinkDocument;
   readonly analysis: Analysis;
-  readonly saved: string;
   readonly onEdit: (change: (document: DrinkDocument) => DrinkDocument) => void;
-  readonly onTotal: (mark: string) => void;
   readonly onMade: () => void;
-  readonly onDelete: () => void;
+  readonly onResize: () => void;
+  readonly onMore: () => void;
 }
 
-/** Name, yield and serving of a drink, and what can be done with it as a whole. */
-export function DrinkHeader({ document, analysis, saved, onEdit, onTotal, onMade, onDelete }: DrinkHeaderProps) {
-  const [settings, setSettings] = useState(false);
+/** Name, yield and serving of a drink, and what is most often done with it. */
+export function DrinkHeader({ document, analysis, onEdit, onMade, onResize, onMore }: DrinkHeaderProps) {
   const { total, servings } = yieldWords(analysis);
   const ready = analysis.problems.length === 0 && analysis.trace.pot.mass_g > 0;
+  const { total_min, handsOn_min } = analysis.trace;
   return (
     <View className="gap-2 border-b border-line pb-3">
-      <Text variant="small" role="status">
-        {KIND_NAMES[analysis.drink.kind]} · {saved}
-      </Text>
       <Text variant="title" className="sr-only">
         {document.name || 'Unnamed drink'}
       </Text>
@@ -48,24 +45,47 @@ export function DrinkHeader({ document, analysis, saved, onEdit, onTotal, onMade
         className="-mx-1 resize-none [field-sizing:content] rounded-[8px] px-1 font-heading text-[30px] font-bold leading-[36px] tracking-tight text-ink"
       />
       <View className="flex-row flex-wrap items-center justify-between gap-2">
-        <Text>
-          <Text variant="strong">{total}</Text>
-          {'  →  '}
-          <Text variant="strong">{servings}</Text> × {analysis.serving?.text ?? document.serving}
-        </Text>
+        <View>
+          <Text>
+            <Text variant="strong">{total}</Text>
+            {'  →  '}
+            <Text variant="strong">{servings}</Text> × {analysis.serving?.text ?? document.serving}
+          </Text>
+          {total_min >= 1 ? (
+            <Text variant="small">
+              {minutesWords(total_min)}, {minutesWords(handsOn_min)} of it yours
+            </Text>
+          ) : null}
+        </View>
         <View className="flex-row gap-2">
-          <Button label="Size and kind" kind="plain" onPress={() => setSettings(true)} />
+          <Button label="More" kind="plain" onPress={onMore} />
+          <Button label="Resize" kind="plain" disabled={!ready} onPress={onResize} />
           <Button label="Made it" disabled={!ready} onPress={onMade} />
         </View>
       </View>
-      <Sheet title="Size and kind" open={settings} onClose={() => setSettings(false)}>
-        <Settings document={document} analysis={analysis} onEdit={onEdit} onTotal={onTotal} onDelete={onDelete} />
-      </Sheet>
     </View>
   );
 }
 
-function Settings({ document, analysis, onEdit, onTotal, onDelete }: Omit<DrinkHeaderProps, 'saved' | 'onMade'>) {
+interface SizeAndKindProps {
+  readonly document: DrinkDocument;
+  readonly analysis: Analysis;
+  readonly onEdit: DrinkHeaderProps['onEdit'];
+  readonly onTotal: (mark: string) => void;
+  readonly onDelete: () => void;
+  readonly onClose: () => void;
+}
+
+/** How it is served, filled up, measured against, and what kind of drink it is. */
+export function SizeAndKind({ onClose, ...rest }: SizeAndKindProps) {
+  return (
+    <Sheet title="Size and kind" open onClose={onClose}>
+      <Settings {...rest} />
+    </Sheet>
+  );
+}
+
+function Settings({ document, analysis, onEdit, onTotal, onDelete }: Omit<SizeAndKindProps, 'onClose'>) {
   const [total, setTotal] = useState(totalMark(document) ?? yieldWords(analysis).total);
   const serving = readAmount(document.serving);
   const mark = readAmount(total);

@@ -8,14 +8,16 @@ import { keepAction } from '../../state/undo-actions';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
-import { MadeItSheet } from '../bottles/made-it-sheet';
+import { KIND_NAMES } from '../drinks/kinds';
 import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../drinks/drink-endpoints';
+import type { RunContext } from '../kitchen/run-context';
 import { useRunContext } from '../kitchen/use-run-context';
 import { analyseDocument } from './analyse-draft';
 import { Composer } from './step/composer';
 import { ConflictNote } from './draft/conflict-note';
 import { drinkForgotten, type Draft } from './draft/drafts';
 import { DrinkHeader } from './drink-header';
+import { DrinkSheets, type OpenSheet } from './drink-sheets';
 import { OpenedStep } from './step/opened-step';
 import { FiguresPanel } from './figures/figures-panel';
 import { saveState } from './draft/save-state';
@@ -65,7 +67,7 @@ function useDeleting({ id, revision, mine }: Draft) {
 
 function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle: DraftHandle }) {
   const wide = useIsWide();
-  const [making, setMaking] = useState(false);
+  const [sheet, setSheet] = useState<OpenSheet>(null);
   const document = draft.mine;
   const context = useRunContext();
   const analysis = useMemo(() => analyseDocument(document, context), [document, context]);
@@ -95,19 +97,23 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
     <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
       <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
         <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
-          <Link href="/drinks" className="self-start py-1">
-            <Text variant="small" className="text-[14px]">
-              ‹ Drinks
+          <View className="flex-row items-center justify-between gap-3">
+            <Link href="/drinks" className="py-1">
+              <Text variant="small" className="text-[14px]">
+                ‹ Drinks
+              </Text>
+            </Link>
+            <Text variant="small" role="status">
+              {KIND_NAMES[analysis.drink.kind]} · {saveState(draft)}
             </Text>
-          </Link>
+          </View>
           <DrinkHeader
             document={document}
             analysis={analysis}
-            saved={saveState(draft)}
             onEdit={handle.edit}
-            onTotal={handle.setTotal}
-            onMade={() => setMaking(true)}
-            onDelete={() => void deleteIt()}
+            onMade={() => setSheet('made')}
+            onResize={() => setSheet('resize')}
+            onMore={() => setSheet('menu')}
           />
           {elsewhere.map(({ at }) => (
             <View key={at}>{conflictAt(at)}</View>
@@ -122,7 +128,13 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
             onOpen={setOpened}
             conflictAt={conflictAt}
           />
-          <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} />
+          <Composer
+            line={draft.composer}
+            onType={handle.type}
+            onAdd={handle.addLine}
+            onPick={() => setOpened(handle.addStep({ verb: 'add', text: '' }))}
+          />
+          <KitchenLine context={context} />
           {analysis.findings.some(({ step }) => step === null) ? (
             <Text variant="small">{analysis.findings.find(({ step }) => step === null)?.text}</Text>
           ) : null}
@@ -131,11 +143,36 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
       <FiguresPanel analysis={analysis} spread={spread} />
       <OpenedStep
         view={steps.find(({ id }) => id === opened)}
+        document={document}
+        analysis={analysis}
         context={context}
         onReplace={handle.replace}
+        onExchange={handle.exchange}
         onClose={() => setOpened(null)}
       />
-      {making ? <MadeItSheet draft={draft} analysis={analysis} onClose={() => setMaking(false)} /> : null}
+      <DrinkSheets
+        open={sheet}
+        draft={draft}
+        analysis={analysis}
+        context={context}
+        handle={handle}
+        onOpen={setSheet}
+        onDelete={() => void deleteIt()}
+      />
     </View>
+  );
+}
+
+/** What the drink is reckoned for. */
+function KitchenLine({ context: { settings } }: { readonly context: RunContext }) {
+  const { usualPot, usualBurner, altitude_m, tap } = settings;
+  const water = tap === 'pure' ? 'water as pure' : `${tap === 'sheet' ? 'your' : tap} tap water`;
+  return (
+    <Text variant="small">
+      Reckoned for your kitchen: {usualPot} on {usualBurner}, {altitude_m} m, {water}.{' '}
+      <Link href="/kitchen" className="underline">
+        Change
+      </Link>
+    </Text>
   );
 }

@@ -1,4 +1,4 @@
-import type { DrinkList, DrinkRecord, SaveDrink } from '@wellhydra/contract';
+import type { DrinkList, DrinkRecord, DrinkVersions, SaveDrink } from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 const LIST = { type: 'Drink', id: 'LIST' } as const;
@@ -18,6 +18,21 @@ export const drinksApi = api.injectEndpoints({
       query: (id) => ({ url: `/drinks/${id}`, method: 'DELETE' }),
       invalidatesTags: [LIST],
     }),
+    listVersions: build.query<DrinkVersions, string>({
+      query: (id) => `/drinks/${id}/versions`,
+      providesTags: (_result, _error, id) => [{ type: 'Versions', id }],
+    }),
+    labelVersion: build.mutation<
+      void,
+      { readonly id: string; readonly revision: number; readonly label: string | null }
+    >({
+      query: ({ id, revision, label }) => ({
+        url: `/drinks/${id}/versions/${revision}/label`,
+        method: 'PUT',
+        body: { label },
+      }),
+      invalidatesTags: (_result, _error, { id }) => [{ type: 'Versions', id }],
+    }),
     restoreDrink: build.mutation<DrinkRecord, string>({
       query: (id) => ({ url: `/drinks/${id}/restore`, method: 'POST' }),
       invalidatesTags: (_result, _error, id) => [LIST, { type: 'Drink', id }],
@@ -25,4 +40,11 @@ export const drinksApi = api.injectEndpoints({
   }),
 });
 
-export const { useListDrinksQuery, useGetDrinkQuery, useDeleteDrinkMutation, useRestoreDrinkMutation } = drinksApi;
+export const {
+  useListDrinksQuery,
+  useGetDrinkQuery,
+  useDeleteDrinkMutation,
+  useRestoreDrinkMutation,
+  useListVersionsQuery,
+  useLabelVersionMutation,
+} = drinksApi;

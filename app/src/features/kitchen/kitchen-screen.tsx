@@ -10,6 +10,7 @@ import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useSignOutMutation } from '../accounts/account-endpoints';
+import { Equipment } from './equipment';
 import { useGetKitchenQuery, useNewInvitationMutation } from './kitchen-endpoints';
 
 const THEMES: readonly { readonly value: Theme; readonly label: string }[] = [
@@ -51,6 +52,7 @@ export function KitchenScreen() {
   };
   return (
     <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''}>
+      <Equipment />
       <View className="gap-1">
         <Text variant="heading">Members</Text>
         {kitchen.members.map(({ id, name, email }) => (

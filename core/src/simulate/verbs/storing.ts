@@ -10,6 +10,8 @@ import { heatCapacity } from './adding';
 import { marksOf } from './heating';
 import { elapseToward, potConstant } from './resting';
 
+/** Colder than was asked for by more than this is worth a word, K. */
+const COLDER_BY_K = 5;
 /** Nothing gets nearer than this to what is around it in a time worth waiting for, K. */
 const NEAR_ENOUGH_K = 1;
 
@@ -49,13 +51,11 @@ function coolTo(context: StepContext, chilling: boolean): StepDone | Unreadable 
     );
   const to_C = Math.max(wanted, around_C + NEAR_ENOUGH_K);
   if (pot.dry || from_C <= to_C) {
-    if (!pot.dry && from_C < wanted - 5)
-      return unreadable(
-        'unit-mismatch',
-        step.text,
-        `It is colder than that already, at ${formatNumber(Math.round(from_C))} °C.`,
-      );
-    return { minutes: 0, handsOn_min: 0 };
+    const colder: StepNote = {
+      code: 'colder-already',
+      text: `It is at ${formatNumber(Math.round(from_C))} °C already: there is nothing to wait for.`,
+    };
+    return { minutes: 0, handsOn_min: 0, notes: !pot.dry && from_C < wanted - COLDER_BY_K ? [colder] : [] };
   }
   const tau_min = where.jar
     ? coolingConstant(heatCapacity(pot)[0]!, jarFor(pot.liquid.volumes()[0]!), where.place)

@@ -74,3 +74,20 @@ export function withTotal(document: DrinkDocument, mark: string, newId: string):
   const lastAddition = document.steps.findLastIndex(({ verb }) => verb === 'add');
   return insertStep(document, { id: newId, verb: 'add', text: `water to ${mark}` }, lastAddition + 1);
 }
+
+/** A step exchanged for several, or for none; the first keeps what the old one was besides its line. */
+export function exchangeStep(
+  document: DrinkDocument,
+  id: string,
+  steps: readonly DrinkStep[],
+  newId: () => string,
+): DrinkDocument {
+  return withSteps(
+    document,
+    document.steps.flatMap((step): readonly EditedStep[] =>
+      step.id === id
+        ? steps.map((each, index) => (index === 0 ? { ...each, ...asideOf(step) } : { ...each, id: newId() }))
+        : [step],
+    ),
+  );
+}

@@ -1,5 +1,10 @@
-import type { DrinkDocument, DrinkStep, EditedStep, MergeConflict } from '@wellhydra/core/drink';
-import { stepFromLine } from '@wellhydra/core/formats';
+import {
+  type DrinkDocument,
+  type DrinkStep,
+  type EditedStep,
+  type MergeConflict,
+  stepFromLine,
+} from '@wellhydra/core/drink';
 import { useEffect, useMemo } from 'react';
 import { keepAction } from '../../../state/undo-actions';
 import { noticeRaised } from '../../../state/notices';
@@ -7,7 +12,16 @@ import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type Store } from '../../../state/store';
 import { useGetDrinkQuery } from '../../drinks/drink-endpoints';
 import { composerTyped, conflictSettled, drinkArrived, drinkEdited, type Draft } from './drafts';
-import { duplicateStep, insertStep, moveStep, removeStep, replaceStep, rewriteStep, withTotal } from './edit-document';
+import {
+  duplicateStep,
+  exchangeStep,
+  insertStep,
+  moveStep,
+  removeStep,
+  replaceStep,
+  rewriteStep,
+  withTotal,
+} from './edit-document';
 
 /** How often an open drink is asked for, so that the edits of others arrive, ms. */
 const POLL_ms = 4000;
@@ -21,8 +35,11 @@ export interface DraftHandle {
   readonly rewrite: (id: string, line: string) => void;
   /** Exchanges a step as a whole. */
   readonly replace: (step: EditedStep) => void;
-  readonly addStep: (step: DrinkStep & { readonly atServing?: boolean }) => void;
+  /** Puts a step at the end; its id. */
+  readonly addStep: (step: DrinkStep) => string;
   readonly duplicate: (id: string) => void;
+  /** Exchanges a step for several, or for none. */
+  readonly exchange: (id: string, steps: readonly DrinkStep[]) => void;
   readonly move: (id: string, to: number) => void;
   readonly remove: (id: string) => void;
   readonly setTotal: (mark: string) => void;
@@ -79,7 +96,13 @@ export function useDraft(id: string): DraftHandle {
         dispatch(composerTyped({ id, text: '' }));
       },
       replace: (step: EditedStep) => edit((document) => replaceStep(document, step)),
-      addStep: (step: DrinkStep) => edit((document) => insertStep(document, { ...step, id: newStepId() })),
+      addStep: (step: DrinkStep) => {
+        const stepId = newStepId();
+        edit((document) => insertStep(document, { ...step, id: stepId }));
+        return stepId;
+      },
+      exchange: (stepId: string, steps: readonly DrinkStep[]) =>
+        edit((document) => exchangeStep(document, stepId, steps, newStepId)),
       duplicate: (stepId: string) => edit((document) => duplicateStep(document, stepId, newStepId())),
       rewrite: (stepId: string, line: string) => edit((document) => rewriteStep(document, stepId, stepFromLine(line))),
       move: (stepId: string, to: number) => edit((document) => moveStep(document, stepId, to)),

@@ -1,6 +1,6 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import type { Caution } from '@wellhydra/core/caution';
-import { KEEPING_NOTE } from '@wellhydra/core/keeping';
+import { KEEPING_NOTE, type Keeping } from '@wellhydra/core/keeping';
 
 /** Cautions apart by how they are shown: what must be read first, and what follows. */
 export interface CautionsView {
@@ -14,20 +14,25 @@ export function cautionsView({ cautions }: Analysis): CautionsView {
   return { stops: cautions.filter(isStop), others: cautions.filter((caution) => !isStop(caution)) };
 }
 
-const span = (days: number): string =>
+/** Days as people say them: "8 h", "6 days", "6 months". */
+export const keptFor = (days: number): string =>
   days < 2 ? `${Math.round(days * 24)} h` : days >= 60 ? `${Math.round(days / 30)} months` : `${Math.round(days)} days`;
+
+/** How it is kept, by its place. */
+const KEPT: Readonly<Record<Keeping['place'], string>> = {
+  fridge: 'Closed and cold in the fridge',
+  'cool room': 'Closed, in a cool dark room',
+  cupboard: 'Closed and dry in the cupboard',
+  freezer: 'Frozen, with room at the top',
+};
 
 /** How long it keeps, as a heading and a sentence. */
 export function keepingView({ keeping }: Analysis): { readonly title: string; readonly text: string } | null {
   if (!keeping) return null;
-  const where = keeping.place === 'fridge' ? 'in the fridge' : 'in the cupboard';
-  const opened = keeping.daysOpened < keeping.days ? `, ${span(keeping.daysOpened)} once opened` : '';
+  const opened = keeping.daysOpened < keeping.days ? `, ${keptFor(keeping.daysOpened)} once opened` : '';
   const reason = keeping.heldBackBy.join('; ');
   return {
-    title: `Keeps about ${span(keeping.days)}`,
-    text: `Closed and cold ${where}${opened}: ${reason}. ${KEEPING_NOTE}`.replace(
-      'Closed and cold in the cupboard',
-      'Closed and dry in the cupboard',
-    ),
+    title: `Keeps about ${keptFor(keeping.days)}`,
+    text: `${KEPT[keeping.place]}${opened}: ${reason}. ${KEEPING_NOTE}`,
   };
 }

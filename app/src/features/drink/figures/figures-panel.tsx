@@ -11,6 +11,8 @@ import { useIsWide } from '../../../ui/use-layout';
 import type { SpreadAnswer } from './answer-spread';
 import { CautionList, StopCautions } from './cautions';
 import { cautionsView, keepingView } from './cautions-view';
+import { OriginSheet } from './origin-sheet';
+import { originView } from './origin-view';
 import { basisTitle, figuresView } from './figures-view';
 import { oddsWords, targetWords } from './target-words';
 
@@ -21,6 +23,8 @@ interface FiguresPanelProps {
 
 const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
   { value: 'serving', label: 'Serving' },
+  { value: 'spoon', label: 'Spoon' },
+  { value: 'glass', label: 'Glass' },
   { value: 'litre', label: 'Litre' },
   { value: 'batch', label: 'Batch' },
 ];
@@ -32,9 +36,11 @@ const FIGURES_IN_SIGHT = 3;
 export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
   const wide = useIsWide();
   const [open, setOpen] = useState(false);
+  const [asked, setAsked] = useState<string | null>(null);
   const basis = useAppSelector((state) => state.preferences.basis);
   const dispatch = useAppDispatch();
   const figures = figuresView(analysis, basis, spread.ranges);
+  const askedFigure = figures.find(({ id }) => id === asked);
   const cautions = cautionsView(analysis);
   const whole = wide || open;
   const shown = whole
@@ -55,9 +61,12 @@ export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
       ) : null}
       {figures.length === 0 ? <Text className="text-panelmute">Add a step, and what is in it stands here.</Text> : null}
       {shown.map(({ id, ...figure }) => (
-        <Rail key={id} {...figure} />
+        <Rail key={id} {...figure} onAsk={() => setAsked(id)} />
       ))}
       {whole ? <MoreAboutIt analysis={analysis} spread={spread} /> : null}
+      {askedFigure ? (
+        <OriginSheet view={originView(analysis, basis, askedFigure)} onClose={() => setAsked(null)} />
+      ) : null}
     </View>
   );
   const title = (

@@ -1,5 +1,5 @@
 import { SPREAD_FIGURES, type Analysis, type SpreadFigure } from '@wellhydra/core/analyse';
-import { formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { formatMass, formatNumber, formatVolume } from '@wellhydra/core/quantity';
 import { percentDailyValue, sugarTeaspoons, type DailyValue, type Nutrients } from '@wellhydra/core/serving';
 import type { Range } from '@wellhydra/core/spread';
 import { bandPosition, targetFor, type Target, type TargetBand } from '@wellhydra/core/target';
@@ -214,9 +214,13 @@ function scaledRange(nutrient: keyof Nutrients, value: number, analysis: Analysi
   return { p5: range.p5 * scale, p50: range.p50 * scale, p95: range.p95 * scale };
 }
 
+/** Less of a day's worth is not worth saying, %. */
+const LEAST_PERCENT = 0.1;
+
 function equalOf({ nutrient, daily }: PortionMeasure, value: number): string | undefined {
   if (nutrient === 'sugars_g') return `${sensible(sugarTeaspoons(value))} tsp`;
-  return daily && value > 0 ? `${sensible(percentDailyValue(daily, value))} % of a day` : undefined;
+  const percent = daily ? percentDailyValue(daily, value) : 0;
+  return percent >= LEAST_PERCENT ? `${sensible(percent)} % of a day` : undefined;
 }
 
 /** What the target names first leads. */
@@ -228,8 +232,46 @@ function inOrderOf(target: Target | undefined): readonly PortionMeasure[] {
   return [...PORTION_MEASURES].sort((a, b) => Math.sign(place(a) - place(b)) || 0);
 }
 
-const portionOf = (analysis: Analysis, basis: Basis): Nutrients | null =>
-  basis === 'serving' ? analysis.perServing : basis === 'litre' ? analysis.litre : analysis.batch;
+/** Portions that are a volume, mL. */
+export const PORTIONS_mL = { spoon: 15, glass: 250 } as const;
+
+const scaledNutrients = (nutrients: Nutrients, factor: number): Nutrients =>
+  Object.fromEntries(Object.entries(nutrients).map(([name, value]) => [name, value * factor])) as unknown as Nutrients;
+
+function portionOf({ perServing, litre, batch }: Analysis, basis: Basis): Nutrients | null {
+  if (basis === 'serving') return perServing;
+  if (basis === 'batch') return batch;
+  return litre && scaledNutrients(litre, basis === 'litre' ? 1 : PORTIONS_mL[basis] / 1000);
+}
+
+/** Share of the batch that a basis is; null where the batch has no volume to divide. */
+export function shareOfBatch({ serving, liquid }: Analysis, basis: Basis): number | null {
+  if (basis === 'batch') return 1;
+  if (basis === 'serving') return serving && serving.servings > 0 ? 1 / serving.servings : null;
+  return liquid ? (basis === 'litre' ? 1000 : PORTIONS_mL[basis]) / liquid.volume_mL : null;
+}
+
+/** Plants as what they would be dried; a serving of some has a usual range nobody agrees on, so there is no band. */
+function plantFigures(analysis: Analysis, basis: Basis): readonly FigureView[] {
+  const share = shareOfBatch(analysis, basis);
+  const perServing = shareOfBatch(analysis, 'serving');
+  if (share === null || perServing === null) return [];
+  return analysis.botanicals.slice(0, MOST_PLANTS).map(({ ingredient, dryEquivalent_g }): FigureView => {
+    const grams = (dryEquivalent_g * share) / perServing;
+    const label = `${ingredient.name.replace(/, dried$| \(dried\)$/i, '')}, as dried`;
+    const value = formatMass(grams);
+    return {
+      id: `plant:${ingredient.id}`,
+      label,
+      value,
+      places: null,
+      tone: 'botanical',
+      outside: false,
+      spoken: `${label} ${value}`,
+    };
+  });
+}
+const MOST_PLANTS = 6;
 
 /**
  * The figures of a drink on a basis, with their bands, spreads and everyday equals.
@@ -250,6 +292,7 @@ export function figuresView(analysis: Analysis, basis: Basis, ranges: Ranges): r
     target?.bands.find(({ figure }) => figure.startsWith('liquid.osmol'))?.figure ?? 'liquid.osmolality_mOsm_kg';
   return [
     ...inOrderOf(target).flatMap((measure) => portionFigure(measure, portion, analysis, target, ranges) ?? []),
+    ...plantFigures(analysis, basis),
     ...[particles, 'liquid.pH' as const].flatMap((figure) => litreFigure(figure, analysis, target, ranges) ?? []),
   ];
 }
@@ -257,6 +300,8 @@ export function figuresView(analysis: Analysis, basis: Basis, ranges: Ranges): r
 /** What the figures are for, in words: "In each 250 mL serving". */
 export function basisTitle(analysis: Analysis, basis: Basis): string {
   if (basis === 'litre') return 'In a litre';
+  if (basis === 'spoon') return `In a ${PORTIONS_mL.spoon} mL spoon`;
+  if (basis === 'glass') return `In a ${PORTIONS_mL.glass} mL glass`;
   if (basis === 'batch')
     return analysis.liquid
       ? `In all ${formatVolume(analysis.liquid.volume_mL)}`

@@ -2,15 +2,16 @@ import type { DrinkDocument } from '@wellhydra/core/drink';
 import { useEffect, useRef, useState } from 'react';
 import type { RunContext } from '../../kitchen/run-context';
 import { usesOthers } from '../analyse-draft';
-import type { SpreadAnswer } from './answer-spread';
-import { openSpreadClient, type SpreadClient } from './spread-client';
+import type { SpreadAnswer, SpreadQuestion } from './answer-spread';
+import type { AnswerClient } from '../newest-answer';
+import { openSpreadClient } from './spread-client';
 
 const NOTHING: SpreadAnswer = { number: 0, ranges: {}, chanceTooSalty: null };
 
 /** The spread of a drink, a moment behind the drink itself. */
 export function useSpread(document: DrinkDocument, { settings, documents }: RunContext): SpreadAnswer {
   const [answer, setAnswer] = useState(NOTHING);
-  const client = useRef<SpreadClient | null>(null);
+  const client = useRef<AnswerClient<SpreadQuestion> | null>(null);
   const asked = useRef(0);
   useEffect(() => {
     const opened = openSpreadClient(setAnswer);

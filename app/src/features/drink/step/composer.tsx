@@ -9,10 +9,12 @@ interface ComposerProps {
   readonly line: string;
   readonly onType: (line: string) => void;
   readonly onAdd: (line: string) => void;
+  /** Puts an empty step there and opens its sheet. */
+  readonly onPick?: () => void;
 }
 
 /** Where the next step is typed. */
-export function Composer({ line, onType, onAdd }: ComposerProps) {
+export function Composer({ line, onType, onAdd, onPick }: ComposerProps) {
   const input = useRef<TextInput>(null);
   const view = composerView(line);
   const add = () => {
@@ -34,7 +36,11 @@ export function Composer({ line, onType, onAdd }: ComposerProps) {
           submitBehavior="submit"
           className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-line bg-sheet px-3 font-body text-[16px] text-ink"
         />
-        <Button label="Add" size="large" disabled={line.trim() === ''} onPress={add} />
+        {line.trim() === '' && onPick ? (
+          <Button label="Pick" hint="Pick the next step" kind="plain" size="large" onPress={onPick} />
+        ) : (
+          <Button label="Add" size="large" disabled={line.trim() === ''} onPress={add} />
+        )}
       </View>
       {view.kind === 'understood' ? (
         <Text variant="small" role="status">

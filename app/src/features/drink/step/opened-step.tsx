@@ -1,14 +1,20 @@
-import type { EditedStep } from '@wellhydra/core/drink';
+import type { Analysis } from '@wellhydra/core/analyse';
+import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
 import { useMemo } from 'react';
 import { useListBottlesQuery } from '../../bottles/bottle-endpoints';
 import type { RunContext } from '../../kitchen/run-context';
 import type { Pickable } from './ingredient-picker';
+import { StepSchools } from './step-schools';
 import { StepSheet } from './step-sheet';
+import { StepSubstitutes } from './step-substitutes';
 import type { StepView } from './steps-view';
 
 interface OpenedStepProps {
   readonly view: StepView | undefined;
+  readonly document: DrinkDocument;
+  readonly analysis: Analysis;
   readonly context: RunContext;
+  readonly onExchange: (id: string, steps: readonly Omit<EditedStep, 'id'>[]) => void;
   readonly onReplace: (step: EditedStep) => void;
   readonly onClose: () => void;
 }
@@ -33,7 +39,7 @@ function usePreparations({ documents }: RunContext): readonly Pickable[] {
 }
 
 /** The sheet of the step that is open, if one is. */
-export function OpenedStep({ view, context, onReplace, onClose }: OpenedStepProps) {
+export function OpenedStep({ view, document, analysis, context, onReplace, onExchange, onClose }: OpenedStepProps) {
   const preparations = usePreparations(context);
   if (!view) return null;
   return (
@@ -43,6 +49,25 @@ export function OpenedStep({ view, context, onReplace, onClose }: OpenedStepProp
       preparations={preparations}
       onReplace={onReplace}
       onClose={onClose}
-    />
+    >
+      {view.batchIndex === null ? null : (
+        <>
+          <StepSchools
+            document={document}
+            batchIndex={view.batchIndex}
+            context={context}
+            onTake={(steps) => {
+              onClose();
+              onExchange(view.id, steps);
+            }}
+          />
+          <StepSubstitutes
+            analysis={analysis}
+            batchIndex={view.batchIndex}
+            onTake={(text) => onReplace({ ...view.step, text })}
+          />
+        </>
+      )}
+    </StepSheet>
   );
 }

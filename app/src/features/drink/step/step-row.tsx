@@ -62,14 +62,18 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
     <>
       <View className="flex-row items-start gap-1">
         <Pressable role="button" onPress={() => onEdit(step.id)} className="min-h-[44px] flex-1 justify-center">
-          <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+          <View className="flex-row items-baseline justify-between gap-x-3">
             <Text
               variant="strong"
               className={`shrink font-heading text-[18px] leading-[23px] tracking-tight ${step.problem ? 'text-heat' : ''}`}
             >
               {step.title}
             </Text>
-            {step.after ? <Text variant="small">{step.after}</Text> : null}
+            {step.after ? (
+              <Text variant="small" className="shrink-0 text-right">
+                {step.after}
+              </Text>
+            ) : null}
           </View>
           {step.optional ? <Text variant="smallStrong">Optional</Text> : null}
           {step.details ? <Text variant="small">{step.details}</Text> : null}

@@ -1,6 +1,5 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
-import { lineFromStep, stepFromLine } from '@wellhydra/core/formats';
+import { type DrinkDocument, type EditedStep, lineFromStep, stepFromLine } from '@wellhydra/core/drink';
 import { formatVolume, readIngredientLine, type Unreadable } from '@wellhydra/core/quantity';
 import { doseWords } from './dose-words';
 import { afterWords, capital, qualifierWords, stepDetails, stepTitle } from './step-words';

@@ -31,7 +31,7 @@ const THINNEST_px = 3;
 const TURN_px = 46;
 /** How far what leaves reaches out of the stream, px. */
 const REACH_px = { steam: 26, strained: 34, drawn: 34 } as const;
-const OUTFLOW_px = { least: 2, most: 30 } as const;
+const OUTFLOW_px = { least: 2, most: 18 } as const;
 /** Less than this leaves unseen, g. */
 const LEAST_LEAVING_g = 1;
 
@@ -68,8 +68,8 @@ function ribbon(kind: Outflow['kind'], x: number, y: number, thick: number, reac
     const lift = 16;
     return `M${x},${y} C${x + reach * 0.5},${y} ${x + reach * 0.4},${y - lift} ${x1},${y - lift - 4} C${x + reach * 0.6},${y - lift + thick * 0.5} ${x + reach * 0.6},${y + thick} ${x},${y + thick} Z`;
   }
-  const end = Math.max(1.5, thick * 0.55);
-  const y1 = y + 30;
+  const end = Math.max(1.5, thick * 0.7);
+  const y1 = y + 34;
   return `M${x},${y} C${x + reach * 0.7},${y} ${x1},${y + 8} ${x1},${y1} L${x1 - end},${y1} C${x1 - end},${y + 8 + thick * 0.6} ${x + reach * 0.4},${y + thick} ${x},${y + thick} Z`;
 }
 

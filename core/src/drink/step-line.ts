@@ -1,4 +1,4 @@
-import { VERBS, type DrinkStep, type Verb } from '../drink/drink';
+import { VERBS, type DrinkStep, type Verb } from './drink';
 
 /**
  * Steps as people type them in one line: "simmer 35 min lid ajar", "strain through cloth", "2 tbsp honey".
@@ -105,7 +105,7 @@ const CLAUSES: readonly Clause[] = [
     name: 'headspace',
     verbs: ['bottle'],
     reads:
-      /\b(?:leave |with )?(\d[\d.\/]* ?(?:cm|mm|ml|in(?:ch(?:es)?)?)) (?:head ?space|free)\b|\bheadspace (\S+ ?\S*)$/i,
+      /\b(?:leave |with )?(\d[\d./]* ?(?:cm|mm|ml|in(?:ch(?:es)?)?)) (?:head ?space|free)\b|\bheadspace (\S+ ?\S*)$/i,
     writes: (value) => `${value} headspace`,
   },
   {

@@ -1,0 +1,228 @@
+import { AIM_FIGURES, INSTRUMENTS, type AimFigure } from '@wellhydra/core/aim';
+import type { Analysis } from '@wellhydra/core/analyse';
+import { ingredientById, searchIngredients } from '@wellhydra/core/catalogue';
+import type { DrinkStep } from '@wellhydra/core/drink';
+import { formatNumber } from '@wellhydra/core/quantity';
+import { TARGETS } from '@wellhydra/core/target';
+import Lock from 'lucide-react-native/icons/lock';
+import LockOpen from 'lucide-react-native/icons/lock-open';
+import X from 'lucide-react-native/icons/x';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../../ui/button';
+import { Choice } from '../../../ui/choice';
+import { Field } from '../../../ui/field';
+import { IconButton } from '../../../ui/icon-button';
+import { Rail } from '../../../ui/rail';
+import { Sheet } from '../../../ui/sheet';
+import { Text } from '../../../ui/text';
+import type { RunContext } from '../../kitchen/run-context';
+import { oddsWords } from '../figures/target-words';
+import { sensible } from '../figures/figures-view';
+import { Suggestions } from '../step/suggestions';
+import { aimForm, aimQuestion, withTarget, type AimForm } from './aim-form';
+import { aimedSteps, figureName, type AimAnswer } from './answer-aim';
+import { useAim } from './use-aim';
+
+interface AimSheetProps {
+  readonly analysis: Analysis;
+  readonly context: RunContext;
+  readonly onTake: (steps: readonly DrinkStep[]) => void;
+  readonly onClose: () => void;
+}
+
+const OWN = { value: '', label: 'My own' };
+const MOST_FOUND = 6;
+
+/** Doses that come to a target and can really be measured. */
+export function AimSheet({ analysis, context, onTake, onClose }: AimSheetProps) {
+  const [form, setForm] = useState(() => aimForm(analysis, context.settings));
+  const { answer, problem } = useAim(form);
+  const volume = answer && answer.doses.length > 0 ? answer : null;
+  return (
+    <Sheet title="Aim the doses" open onClose={onClose} wide>
+      <Choice
+        label="Target"
+        options={[...TARGETS.map(({ code, name }) => ({ value: code, label: name })), OWN]}
+        value={form.target}
+        onChange={(target) => setForm(withTarget(form, target))}
+      />
+      {form.target === '' ? <OwnFigures form={form} onChange={setForm} /> : null}
+      {answer ? <Reached answer={answer} /> : null}
+      <Text variant="smallStrong">Measured with</Text>
+      <Choice
+        label="Measured with"
+        options={INSTRUMENTS.map((each) => ({ value: each, label: each }))}
+        value={form.instrument}
+        onChange={(instrument) => setForm({ ...form, instrument })}
+      />
+      <Field label="To make" value={form.volume} onChangeText={(text) => setForm({ ...form, volume: text })} />
+      {problem ? (
+        <Text role="status" className="text-heat">
+          {problem}
+        </Text>
+      ) : null}
+      {answer ? <Doses answer={answer} form={form} onChange={setForm} /> : null}
+      <Available form={form} onChange={setForm} />
+      <Button
+        label="Use these doses"
+        size="large"
+        disabled={!volume || problem !== null}
+        onPress={() => volume && onTake(aimedSteps(volume.doses, volumeOf(form)))}
+      />
+    </Sheet>
+  );
+}
+
+/** The volume of a form that has been answered, and so can be read. */
+const volumeOf = (form: AimForm): number => {
+  const question = aimQuestion(form, 0);
+  return typeof question === 'string' ? 1000 : question.volume_mL;
+};
+
+function Reached({ answer }: { readonly answer: AimAnswer }) {
+  const odds = oddsWords(answer.chanceTooSalty);
+  return (
+    <View className="on-panel -mx-5 gap-2 bg-panel px-5 py-4" role="group" aria-label="What the doses come to">
+      {answer.figures.map(({ figure, target, value, range }) => {
+        const { name, unit } = figureName(figure);
+        const top = 1.4 * Math.max(target, value, range?.p95 ?? 0, 1e-9);
+        const off = Math.abs(value - target) > 0.05 * Math.max(target, 1e-9);
+        return (
+          <Rail
+            key={figure}
+            label={name}
+            value={`${sensible(value)} ${unit}`}
+            equal={`of ${sensible(target)}`}
+            tone={
+              figure.startsWith('gluc') || figure.startsWith('carb')
+                ? 'sugar'
+                : figure.startsWith('citr')
+                  ? 'acid'
+                  : 'salt'
+            }
+            outside={off}
+            spoken={`${name} ${sensible(value)} ${unit}, wanted ${sensible(target)}`}
+            places={{
+              dot: value / top,
+              band: [(0.95 * target) / top, (1.05 * target) / top],
+              ...(range ? { whisker: [range.p5 / top, range.p95 / top] as const } : {}),
+            }}
+          />
+        );
+      })}
+      <Text className="text-[14px] leading-[20px] text-panelmute">
+        {answer.distance < 0.005
+          ? 'Every figure is met.'
+          : `Off by ${formatNumber(100 * answer.distance, 2)} % over all figures together${answer.proven ? '; nothing that can be measured comes nearer' : ''}.`}
+      </Text>
+      {answer.obstacles.map((text) => (
+        <Text key={text} className="text-[14px] leading-[20px] text-[#FFB199]">
+          {text}
+        </Text>
+      ))}
+      {odds ? <Text className="text-[14px] leading-[20px] text-panelmute">{odds}</Text> : null}
+    </View>
+  );
+}
+
+interface FormProps {
+  readonly form: AimForm;
+  readonly onChange: (form: AimForm) => void;
+}
+
+function OwnFigures({ form, onChange }: FormProps) {
+  return (
+    <View className="gap-3">
+      {(Object.keys(AIM_FIGURES) as AimFigure[]).map((figure) => {
+        const { name, unit } = figureName(figure);
+        return (
+          <Field
+            key={figure}
+            label={`${name}, ${unit}`}
+            inputMode="decimal"
+            value={form.figures[figure] ?? ''}
+            onChangeText={(text) => onChange({ ...form, figures: { ...form.figures, [figure]: text } })}
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+function Doses({ answer, form, onChange }: FormProps & { readonly answer: AimAnswer }) {
+  const lock = (id: string, mass_g: number, locked: boolean) =>
+    onChange({
+      ...form,
+      locked: locked ? form.locked.filter((each) => each.id !== id) : [...form.locked, { id, mass_g }],
+    });
+  return (
+    <View role="list" aria-label="Doses">
+      {answer.doses.map(({ id, name, mass_g, words, locked }) => (
+        <View
+          role="listitem"
+          key={id}
+          className="flex-row items-center justify-between gap-3 border-b border-line py-1"
+        >
+          <View className="flex-1">
+            <Text variant="strong">{name}</Text>
+            <Text variant="small">{locked ? 'locked' : words}</Text>
+          </View>
+          <Text variant="subheading">{sensible(mass_g)} g</Text>
+          <IconButton
+            icon={locked ? Lock : LockOpen}
+            label={`${locked ? 'Unlock' : 'Lock'} ${name.toLowerCase()}`}
+            onPress={() => lock(id, mass_g, locked)}
+          />
+        </View>
+      ))}
+      {answer.doses.length === 0 ? <Text>Nothing that is there helps.</Text> : null}
+    </View>
+  );
+}
+
+function Available({ form, onChange }: FormProps) {
+  const [words, setWords] = useState('');
+  const found =
+    words.trim() === ''
+      ? []
+      : searchIngredients(words).filter(({ id, composition }) => composition && !form.available.includes(id));
+  return (
+    <View className="gap-2">
+      <Text variant="smallStrong">With what there is</Text>
+      <View role="list" aria-label="With what there is">
+        {form.available.map((id) => (
+          <View role="listitem" key={id} className="flex-row items-center justify-between border-b border-line">
+            <Text className="flex-1">{ingredientById(id).name}</Text>
+            <IconButton
+              icon={X}
+              label={`Do without ${ingredientById(id).name.toLowerCase()}`}
+              onPress={() =>
+                onChange({
+                  ...form,
+                  available: form.available.filter((each) => each !== id),
+                  locked: form.locked.filter((each) => each.id !== id),
+                })
+              }
+            />
+          </View>
+        ))}
+      </View>
+      <Field
+        label="Something else"
+        placeholder="honey"
+        placeholderTextColor="#6B807F"
+        value={words}
+        onChangeText={setWords}
+      />
+      <Suggestions
+        texts={found.slice(0, MOST_FOUND).map(({ name }) => name)}
+        onPick={(name) => {
+          const chosen = found.find((each) => each.name === name);
+          if (chosen) onChange({ ...form, available: [...form.available, chosen.id] });
+          setWords('');
+        }}
+      />
+    </View>
+  );
+}

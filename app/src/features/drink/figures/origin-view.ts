@@ -1,0 +1,65 @@
+import { contributionsTo, type Analysis } from '@wellhydra/core/analyse';
+import type { Composition } from '@wellhydra/core/liquid';
+import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '@wellhydra/core/serving';
+import type { Basis } from '../../../state/preferences';
+import { sensible, shareOfBatch, type FigureView } from './figures-view';
+
+/** Where a figure comes from, as it is shown. */
+export interface OriginView {
+  readonly title: string;
+  /** How it is computed, in a sentence. */
+  readonly how: string;
+  readonly rows: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly amount: string;
+    readonly share: number;
+    readonly steps: string;
+    readonly source: string;
+  }[];
+}
+
+const CONFIDENCE = { A: 'sure', B: 'fairly sure', C: 'an estimate' } as const;
+
+/** Figures that do not add up, and how they are found. */
+const MODELS: Readonly<Record<string, string>> = {
+  'liquid.pH':
+    'From the charge balance over all ions and acids in the drink. Plants whose acids nobody has tabulated are anchored at a printed pH, so the margin is shown beside it.',
+  'liquid.osmolality_mOsm_kg':
+    'Dissolved ions and sugars counted over the water, each with what it really adds. Good to about 4 % in drinks, less in syrups.',
+};
+const ADDS_UP = 'Adds up over what went in, less what was strained off or left as steam.';
+const DRY =
+  'Dried plant whose strength came through the strainer. It says how much plant a portion stands for, not how much of a substance.';
+
+/** The linear function behind a figure of the panel; undefined where it is none. */
+function linearOf(id: string): ((c: Composition) => number) | undefined {
+  if (id === 'liquid.osmolarity_mOsm_L') return undefined;
+  if (id.startsWith('perLitre.')) return (c) => perLitreOf(c, 1)[id.slice('perLitre.'.length) as keyof PerLitre];
+  return id.includes('.') || id.startsWith('plant:') ? undefined : (c) => nutrientsOf(c)[id as keyof Nutrients];
+}
+
+/** Where a figure of the panel comes from: which ingredients, which steps, which sources. */
+export function originView(analysis: Analysis, basis: Basis, figure: FigureView): OriginView {
+  const title = `${figure.label}: ${figure.value}`;
+  const linear = linearOf(figure.id);
+  if (!linear) return { title, how: MODELS[figure.id] ?? (figure.id.startsWith('plant:') ? DRY : ADDS_UP), rows: [] };
+  const unit = figure.value.replace(/^[\d.,]+\s*/, '');
+  const parts = contributionsTo(analysis, linear);
+  const perLitre = figure.id.startsWith('perLitre.');
+  const scale = perLitre ? 1 / (analysis.liquid?.volume_mL ?? 1) : (shareOfBatch(analysis, basis) ?? 1);
+  return {
+    title,
+    how: parts.some(({ exact }) => !exact)
+      ? `${ADDS_UP} What plants give is what the others leave of the whole, shared out by what is in them.`
+      : ADDS_UP,
+    rows: parts.map(({ ingredient, amount, share, steps }) => ({
+      id: ingredient.id,
+      name: ingredient.name,
+      amount: `${sensible(amount * scale)} ${unit}`,
+      share,
+      steps: steps.length === 0 ? 'in a preparation' : `step ${steps.map((step) => step + 1).join(', ')}`,
+      source: `${ingredient.source}; ${CONFIDENCE[ingredient.confidence]}`,
+    })),
+  };
+}

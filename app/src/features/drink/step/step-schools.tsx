@@ -1,0 +1,82 @@
+import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
+import { documentDrink } from '@wellhydra/core/drink';
+import { formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { schoolOf, wayEffects, type WayEffect } from '@wellhydra/core/school';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../../ui/button';
+import { Text } from '../../../ui/text';
+import type { RunContext } from '../../kitchen/run-context';
+import { usesOthers } from '../analyse-draft';
+import { keptFor } from '../figures/cautions-view';
+import { minutesWords } from '../minutes-words';
+
+interface StepSchoolsProps {
+  readonly document: DrinkDocument;
+  readonly batchIndex: number;
+  readonly context: RunContext;
+  readonly onTake: (steps: readonly Omit<EditedStep, 'id'>[]) => void;
+}
+
+/** What a way changes, in words: what comes out, how strong, how long, how it keeps. */
+function effectWords({ yield: out, strength_g_L, total_min, handsOn_min, keeps_days }: WayEffect): string {
+  if (out === null) return 'This does not work with the steps around it.';
+  return [
+    formatVolume(out),
+    strength_g_L !== null && strength_g_L >= 0.05 && `${formatNumber(strength_g_L, 2)} g/L out of the plants`,
+    total_min !== null && `${minutesWords(total_min)}, ${minutesWords(handsOn_min ?? 0)} of it yours`,
+    keeps_days !== null && `keeps about ${keptFor(keeps_days)}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** Other honest ways to do a step, and what each changes, before one is chosen. */
+export function StepSchools({ document, batchIndex, context, onTake }: StepSchoolsProps) {
+  const [open, setOpen] = useState(false);
+  const drink = useMemo(
+    () => documentDrink(document, usesOthers(document) ? context.preparationsFor(document.name) : undefined),
+    [document, context],
+  );
+  const school = useMemo(() => schoolOf(drink, batchIndex), [drink, batchIndex]);
+  const effects = useMemo(
+    () => (open && school ? wayEffects(drink, batchIndex, school, context.options) : []),
+    [open, school, drink, batchIndex, context],
+  );
+  if (!school) return null;
+  return (
+    <View className="gap-2 rounded-[12px] bg-mist p-3">
+      <View className="flex-row items-center justify-between gap-3">
+        <Text variant="strong" className="flex-1">
+          {school.question}
+        </Text>
+        <Button label={open ? 'Close' : 'Compare ways'} kind="plain" expanded={open} onPress={() => setOpen(!open)} />
+      </View>
+      {effects.map((effect) => (
+        <View key={effect.way.name} className="gap-1 border-t border-line pt-2">
+          <View className="flex-row items-center justify-between gap-3">
+            <Text variant="strong" className="flex-1">
+              {effect.way.name}
+            </Text>
+            <Button
+              label="Do this"
+              hint={`Do this: ${effect.way.name}`}
+              kind="plain"
+              disabled={effect.yield === null}
+              onPress={() => onTake(effect.way.steps)}
+            />
+          </View>
+          <Text variant="small">{effect.way.why}</Text>
+          <Text className="text-[14px] leading-[20px]">{effectWords(effect)}</Text>
+          {effect.cautions.length > 0 ? (
+            <Text variant="smallStrong" className="text-heat">
+              {effect.cautions.includes('elder-needs-cooking')
+                ? 'Too short for elder: it must be cooked for longer.'
+                : 'It brings a caution the drink has not now.'}
+            </Text>
+          ) : null}
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,7 @@
+/** Making a drink larger or smaller, and what does not grow with it. */
+export { POT_FILL, resizeFactor } from './resize-factor';
+export type { ResizeFactor, ResizeGoal } from './resize-factor';
+export { resizeHints } from './resize-hints';
+export type { ResizeHint } from './resize-hints';
+export { scaleText } from './scale-line';
+export { scaleSteps } from './scale-steps';
