@@ -33,9 +33,10 @@ export async function openDemo(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Drinks', exact: true })).toBeVisible();
 }
 
-/** Starts a drink of a kind that begins empty and gives it a name. */
-export async function newDrink(page: Page, kind: string, name: string): Promise<void> {
+/** Starts a drink of a kind and gives it a name; a tonic begins empty here, others with their usual steps. */
+export async function newDrink(page: Page, kind: string, name: string, empty = kind === 'Tonic'): Promise<void> {
   await page.getByRole('button', { name: 'New drink' }).first().click();
+  if (empty) await page.getByRole('checkbox', { name: 'Begin with the usual steps' }).click();
   await page.getByRole('button', { name: kind, exact: true }).click();
   await page.getByLabel('Name of the drink').fill(name);
 }
@@ -66,6 +67,12 @@ export async function typeSteps(page: Page, lines: readonly string[]): Promise<v
     await next.press('Enter');
     await expect(next).toHaveValue('');
   }
+}
+
+/** Opens something that is done with a drink as a whole. */
+export async function fromMenu(page: Page, item: string): Promise<void> {
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('menuitem', { name: item, exact: true }).click();
 }
 
 export const saved = (page: Page): Promise<void> => expect(page.getByText(/Version \d+ · saved/)).toBeVisible();

@@ -6,7 +6,7 @@ import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
 import { run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
-/** Measures and prints; nothing here passes or fails. `npm run bench -- core` or `-- size` runs one part. */
+/** Measures and prints; nothing here passes or fails. `npm run bench -- core`, `-- size` or `-- keys` runs one part. */
 
 const part = process.argv[2] ?? 'all';
 
@@ -127,3 +127,7 @@ ensureNode();
 await ensurePackages();
 if (part === 'all' || part === 'core') await benchCore();
 if (part === 'all' || part === 'size') await benchSize();
+if (part === 'all' || part === 'keys') {
+  const { benchKeys } = await import('./lib/bench-keys.mjs');
+  await benchKeys();
+}

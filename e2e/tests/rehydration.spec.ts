@@ -1,4 +1,4 @@
-import { allFigures, clearSteps, expect, newDrink, register, saved, test, typeSteps } from '../cook';
+import { allFigures, clearSteps, expect, fromMenu, newDrink, register, saved, test, typeSteps } from '../cook';
 
 const SACHET = [
   '2.6 g table salt',
@@ -16,7 +16,7 @@ test('typing the sachet shows what is in each litre, and a reload finds it again
   const figures = await allFigures(page);
   await figures.getByRole('radio', { name: 'Litre' }).click();
   // Within 2 % of Na 75, Cl 65, glucose 75, K 20, citrate 10 mmol/L, 245 mOsm/L. The home target shows three of them.
-  await page.getByRole('button', { name: 'Size and kind' }).click();
+  await fromMenu(page, 'Size and kind');
   await page.getByRole('radio', { name: 'Reduced-osmolarity rehydration' }).click();
   await page.getByRole('button', { name: 'Close' }).click();
   for (const figure of [
@@ -37,7 +37,7 @@ test('typing the sachet shows what is in each litre, and a reload finds it again
 test('doubling the salt brings the caution at once, with the water that mends it', async ({ page }) => {
   await register(page, 'Wilf');
   await newDrink(page, 'Rehydration', 'Stop-gap');
-  await expect(page.getByRole('listitem')).toHaveCount(3);
+  await expect(page.getByRole('listitem')).toHaveCount(4);
   await expect(page.getByText('Too salty to give')).toHaveCount(0);
   await page.getByRole('button', { name: /^1\/2 level tsp table salt/ }).click();
   await page.getByLabel('Step 2', { exact: true }).fill('1 level tsp table salt');

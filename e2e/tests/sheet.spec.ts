@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, newDrink, register, saved, stepButton, test, typeSteps } from '../cook';
+import { expect, fromMenu, newDrink, register, saved, stepButton, test, typeSteps } from '../cook';
 
 test('a reload in the middle of a word loses nothing', async ({ page }) => {
   await register(page, 'Ines');
@@ -43,13 +43,13 @@ test('steps move by button, by drag and by keyboard, and come back after removal
 
 test('the total and the serving are set on the sheet', async ({ page }) => {
   await register(page, 'Tam');
-  await newDrink(page, 'Sports drink', 'Sizes');
-  await page.getByRole('button', { name: 'Size and kind' }).click();
+  await newDrink(page, 'Sports drink', 'Sizes', false);
+  await fromMenu(page, 'Size and kind');
   await page.getByLabel('Fill up to').fill('2 L');
   await page.getByLabel('Serving').fill('400 mL');
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(page.getByRole('button', { name: /^Water to 2 L/ })).toBeVisible();
-  await expect(page.getByText('2 L', { exact: true })).toBeVisible();
+  await expect(page.getByText('2 L', { exact: true }).first()).toBeVisible();
   await expect(page.getByText('5', { exact: true })).toBeVisible();
 });
 

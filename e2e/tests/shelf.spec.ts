@@ -1,4 +1,4 @@
-import { expect, newDrink, openDemo, register, saved, test, typeSteps } from '../cook';
+import { expect, fromMenu, newDrink, openDemo, register, saved, test, typeSteps } from '../cook';
 
 test('made, bottled, labelled, poured, taken back', async ({ page }) => {
   await register(page, 'Ines');
@@ -47,7 +47,7 @@ test('drinks are found by what is in them', async ({ page }) => {
   await page.getByLabel('Search drinks').fill('no such thing');
   await expect(page.getByText('Nothing found')).toBeVisible();
   await page.getByRole('button', { name: 'Show all' }).click();
-  await expect(page.getByRole('link', { name: /Sea-room/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Slack-tide/ })).toBeVisible();
 });
 
 test('a drink is deleted and brought back', async ({ page }) => {
@@ -55,7 +55,7 @@ test('a drink is deleted and brought back', async ({ page }) => {
   await newDrink(page, 'Tonic', 'Short-lived');
   await typeSteps(page, ['1 L water']);
   await saved(page);
-  await page.getByRole('button', { name: 'Size and kind' }).click();
+  await fromMenu(page, 'Size and kind');
   await page.getByRole('button', { name: 'Delete drink' }).click();
   await expect(page.getByText('No drinks yet')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();

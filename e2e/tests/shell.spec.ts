@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { allFigures, expect, openDemo, register, test } from '../cook';
+import { allFigures, expect, fromMenu, openDemo, register, stepButton, test } from '../cook';
 
 /** Every address there is, and something that only stands there. */
 async function addresses(page: Page): Promise<readonly (readonly [string, string])[]> {
@@ -52,6 +52,33 @@ for (const theme of ['light', 'dark'] as const)
       await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
       if (address.startsWith('/drinks/')) await allFigures(page);
       await check(address);
+    }
+    // Everything that lies over a drink.
+    await page.goto('/drinks');
+    await page.getByRole('link', { name: /Fogbank/ }).click();
+    for (const item of [
+      'Size and kind',
+      'Resize',
+      'Aim the doses',
+      'Variants',
+      'Versions',
+      'Compare',
+      'The pot, step by step',
+    ]) {
+      await fromMenu(page, item);
+      await expect(page.getByRole('heading', { name: item }).last()).toBeVisible();
+      await check(item);
+      await page.getByRole('button', { name: 'Close' }).last().click();
+    }
+    await stepButton(page, 6).click();
+    await page.getByRole('button', { name: 'More about this step' }).click();
+    await page.getByRole('button', { name: 'Compare ways' }).click();
+    await check('a step');
+    await page.getByRole('button', { name: 'Done' }).last().click();
+    await page.goto('/kitchen');
+    for (const part of ['measures', 'stove, pots and blender', 'bottles and jars', 'strainers', 'tap water']) {
+      await page.getByRole('button', { name: `Change ${part}` }).click();
+      await check(`kitchen, ${part}`);
     }
   });
 

@@ -48,13 +48,7 @@ function Stretch({ from, to, className }: { readonly from: number; readonly to: 
 /** A figure on its gauge: the usual band, the value, and how far it may be off. */
 export function Rail({ label, value, equal, places, tone, spoken, outside, onAsk }: RailProps) {
   return (
-    <Pressable
-      aria-label={`${spoken}. Where does it come from?`}
-      role="button"
-      disabled={!onAsk}
-      onPress={onAsk}
-      className="gap-1 rounded-[8px] active:opacity-80"
-    >
+    <View aria-label={spoken} role="group" className="gap-1">
       <View className="flex-row items-baseline justify-between gap-3">
         <Text className="text-[15px] text-onpanel">{label}</Text>
         <Text className="text-[15px] text-panelmute">
@@ -79,6 +73,14 @@ export function Rail({ label, value, equal, places, tone, spoken, outside, onAsk
           />
         </View>
       ) : null}
-    </Pressable>
+      {onAsk ? (
+        <Pressable
+          role="button"
+          aria-label={`Where ${label.toLowerCase()} comes from`}
+          onPress={onAsk}
+          className="absolute -bottom-1 -left-2 -right-2 -top-1 rounded-[8px] active:bg-[#FFFFFF14]"
+        />
+      ) : null}
+    </View>
   );
 }

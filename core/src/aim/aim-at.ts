@@ -1,5 +1,5 @@
 import type { Ingredient } from '../catalogue/ingredient';
-import { formatMass, formatNumber } from '../quantity/format-number';
+import { formatNumber } from '../quantity/format-number';
 import { AIM_FIGURES, type AimFigure } from './aim-figures';
 import { bestDoses, type DoseProblem } from './best-doses';
 import { levelsFor, type Instrument, type Levels } from './measurable-levels';
@@ -90,7 +90,10 @@ export function doseProblem(aim: Aim): { readonly problem: DoseProblem; readonly
 /** Why a figure is missed, in words. */
 function obstacle({ figure, target, value }: ReachedFigure, aim: Aim): string {
   const { name } = AIM_FIGURES[figure];
-  const sources = aim.available.filter((ingredient) => perGram(ingredient, figure, aim.volume_mL) > 0);
+  // A trace of it in the sugar is no source.
+  const sources = aim.available.filter(
+    (ingredient) => perGram(ingredient, figure, aim.volume_mL) * mostOf(ingredient, aim) > MISSED * scaleOf(target),
+  );
   const fixed = aim.fixed.filter(({ ingredient }) => perGram(ingredient, figure, aim.volume_mL) > 0);
   if (value < target && sources.length === 0) return `There is no source of ${name} among what is available.`;
   const fromFixed = fixed.reduce(
@@ -142,7 +145,4 @@ export function aimAt(aim: Aim): AimResult {
 }
 
 /** A dose as a line of a recipe: "2.6 g table salt", "1 x 1/2 tsp, level table salt". */
-export const doseLine = ({ ingredient, mass_g, words }: Dose): string =>
-  words.endsWith(' g')
-    ? `${formatMass(mass_g)} ${ingredient.name.toLowerCase()}`
-    : `${words} ${ingredient.name.toLowerCase()}`;
+export const doseLine = ({ ingredient, words }: Dose): string => `${words} ${ingredient.name.toLowerCase()}`;

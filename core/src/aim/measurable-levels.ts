@@ -24,7 +24,10 @@ function scaleLevels(step_g: number, most_g: number): Levels {
   const count = Math.max(1, Math.floor(most_g / (times * step_g) + 1e-9));
   // Multiples, not sums: 0.1 g a thousand times over is 100 g.
   const grams = Float64Array.from({ length: count + 1 }, (_, level) => Math.round(level * times * step_g * 10) / 10);
-  return { grams, words: (level) => `${formatNumber(grams[level]!)} g` };
+  // The digits say what it is weighed with: 3.0 g is not 3 g.
+  const tenths = times * step_g < 1;
+  const words = (level: number) => `${tenths ? grams[level]!.toFixed(1) : formatNumber(grams[level]!)} g`;
+  return { grams, words };
 }
 
 /** "1/2 level tsp", "3 level tsp", "2 x 1/4 level tsp". */

@@ -71,9 +71,12 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
     close();
     change(version.document, `Back to ${version.label ?? `version ${version.revision}`}`);
   };
-  const takeDoses = (steps: readonly DrinkStep[]) => {
+  const takeDoses = (steps: readonly DrinkStep[], target: string) => {
     close();
-    change({ ...document, steps: steps.map((step) => ({ ...step, id: newId() })) }, 'The doses are the steps now');
+    change(
+      { ...document, ...(target ? { target } : {}), steps: steps.map((step) => ({ ...step, id: newId() })) },
+      'The doses are the steps now',
+    );
   };
   switch (open) {
     case 'menu':

@@ -10,6 +10,7 @@ import { CompositionBar } from '../../ui/composition-bar';
 import { Loading, Message } from '../../ui/page-state';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
+import { Toggle } from '../../ui/toggle';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import { drinkStarted } from '../drink/draft/drafts';
 import { useListDrinksQuery } from './drink-endpoints';
@@ -133,14 +134,16 @@ function DrinkRow({ line }: { readonly line: DrinkLine }) {
 
 function NewDrinkSheet({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
   const dispatch = useAppDispatch();
+  const [usual, setUsual] = useState(true);
   const start = (kind: DrinkKind) => {
     const id = crypto.randomUUID();
-    dispatch(drinkStarted({ id, document: newDocument(kind, () => crypto.randomUUID()) }));
+    dispatch(drinkStarted({ id, document: newDocument(kind, () => crypto.randomUUID(), !usual) }));
     onClose();
     router.push(`/drinks/${id}`);
   };
   return (
     <Sheet title="What will it be?" open={open} onClose={onClose}>
+      <Toggle label="Begin with the usual steps" value={usual} onChange={setUsual} />
       <View className="gap-2">
         {DRINK_KINDS.map((kind) => (
           <Button key={kind} label={KIND_NAMES[kind]} kind="plain" size="large" onPress={() => start(kind)} />

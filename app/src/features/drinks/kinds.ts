@@ -100,13 +100,13 @@ function starterStep(line: string, id: string): EditedStep {
   return { id, ...stepFromLine(line.replace(/^glass: /, '')), ...(glass ? { atServing: true } : {}) };
 }
 
-/** A new drink of a kind. */
-export function newDocument(kind: DrinkKind, newId: () => string): DrinkDocument {
+/** A new drink of a kind: with the usual steps to be changed, or with none. */
+export function newDocument(kind: DrinkKind, newId: () => string, empty = false): DrinkDocument {
   return {
     name: '',
     kind,
     serving: DEFAULT_SERVINGS[kind],
     target: kind === 'rehydration' ? 'home-sugar-and-salt' : null,
-    steps: STARTERS[kind].map((line) => starterStep(line, newId())),
+    steps: empty ? [] : STARTERS[kind].map((line) => starterStep(line, newId())),
   };
 }

@@ -27,7 +27,7 @@ import { useAim } from './use-aim';
 interface AimSheetProps {
   readonly analysis: Analysis;
   readonly context: RunContext;
-  readonly onTake: (steps: readonly DrinkStep[]) => void;
+  readonly onTake: (steps: readonly DrinkStep[], target: string) => void;
   readonly onClose: () => void;
 }
 
@@ -68,7 +68,7 @@ export function AimSheet({ analysis, context, onTake, onClose }: AimSheetProps) 
         label="Use these doses"
         size="large"
         disabled={!volume || problem !== null}
-        onPress={() => volume && onTake(aimedSteps(volume.doses, volumeOf(form)))}
+        onPress={() => volume && onTake(aimedSteps(volume.doses, volumeOf(form)), form.target)}
       />
     </Sheet>
   );

@@ -80,7 +80,7 @@ export function ResizeSheet({ document, analysis, context, onTake, onClose }: Re
         />
       ) : null}
       {view.kind === 'wrong' ? (
-        <Text role="status" className="text-heat">
+        <Text role="status" className="text-mute">
           {view.message}
         </Text>
       ) : (

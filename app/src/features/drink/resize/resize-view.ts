@@ -58,6 +58,9 @@ function goalOf(form: ResizeForm, { settings }: RunContext): ResizeGoal | string
 /** Air left at the top of a bottle, share of its size. */
 const HEADSPACE = 0.03;
 
+/** Nearer to its size than this is its size. */
+const THE_SAME = 0.015;
+
 /** What a drink becomes at another size; nothing is changed until it is taken. */
 export function resizeView(
   document: DrinkDocument,
@@ -70,6 +73,7 @@ export function resizeView(
   const preparations = usesOthers(document) ? context.preparationsFor(document.name) : undefined;
   const found = resizeFactor(documentDrink(document, preparations), goal, context.options);
   if (found.kind === 'cannot') return { kind: 'wrong', message: found.because };
+  if (Math.abs(found.factor - 1) < THE_SAME) return { kind: 'wrong', message: 'That is its size now.' };
   const batch = batchSteps(document);
   const scaled = new Map(scaleSteps(batch, found.factor).steps.map((step) => [step.id, step]));
   const resized = { ...document, steps: document.steps.map((step) => scaled.get(step.id) ?? step) };

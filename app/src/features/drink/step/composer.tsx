@@ -37,7 +37,7 @@ export function Composer({ line, onType, onAdd, onPick }: ComposerProps) {
           className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-line bg-sheet px-3 font-body text-[16px] text-ink"
         />
         {line.trim() === '' && onPick ? (
-          <Button label="Pick" hint="Pick the next step" kind="plain" size="large" onPress={onPick} />
+          <Button label="Pick" hint="Pick a step" kind="plain" size="large" onPress={onPick} />
         ) : (
           <Button label="Add" size="large" disabled={line.trim() === ''} onPress={add} />
         )}

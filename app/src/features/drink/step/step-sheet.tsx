@@ -43,6 +43,8 @@ const cleaned = (step: EditedStep): EditedStep =>
 export function StepSheet({ view, settings, preparations, onReplace, onClose, children }: StepSheetProps) {
   const { step } = view;
   const [choosingVerb, setChoosingVerb] = useState(false);
+  const putsIn = step.verb === 'add' || step.verb === 'use';
+  const [picking, setPicking] = useState(step.text.trim() === '');
   const form = VERB_FORMS[step.verb];
   const change = (by: Partial<EditedStep>) => onReplace(cleaned({ ...step, ...by }));
   const picks =
@@ -99,10 +101,16 @@ export function StepSheet({ view, settings, preparations, onReplace, onClose, ch
           onChange={(text) => change({ text })}
         />
       ) : null}
-      {step.verb === 'add' || step.verb === 'use' ? (
+      {putsIn && !picking ? (
+        <Button label="Pick something else" kind="plain" className="self-start" onPress={() => setPicking(true)} />
+      ) : null}
+      {putsIn && picking ? (
         <IngredientPicker
           preparations={preparations}
-          onPick={(text, preparation) => onReplace(withVerb(step, preparation ? 'use' : 'add', text))}
+          onPick={(text, preparation) => {
+            setPicking(false);
+            onReplace(withVerb(step, preparation ? 'use' : 'add', text));
+          }}
         />
       ) : null}
       {form.qualifiers.map((name) => (

@@ -63,7 +63,7 @@ export function StepSubstitutes({ analysis, batchIndex, onTake }: StepSubstitute
                 <Text variant="strong">{text}</Text>
                 <Text variant="small">{KEPT[keeps]}</Text>
               </View>
-              <Button label="Use it" hint={`Use ${text}`} kind="plain" onPress={() => onTake(text)} />
+              <Button label="Use it" hint={`Use it: ${text}`} kind="plain" onPress={() => onTake(text)} />
             </View>
           ))}
         </>

@@ -69,7 +69,7 @@ function Glass({
           <Field label={`Note on ${title}`} value={note} onChangeText={setNote} />
           <Button
             label="Give score"
-            hint={`Give ${title} its score`}
+            hint={`Give score to ${title}`}
             kind="plain"
             disabled={points === ''}
             className="self-start"

@@ -171,13 +171,15 @@ function SlotEditor({
   const name = slot.name || 'slot';
   return (
     <View className="gap-2 rounded-[12px] border border-line p-3">
-      <View className="flex-row items-center justify-between gap-2">
-        <Choice
-          label={`What the ${name} is`}
-          options={SLOT_NAMES.map((each) => ({ value: each as string, label: each }))}
-          value={slot.name}
-          onChange={(value) => onChange({ ...slot, name: value })}
-        />
+      <View className="flex-row items-start justify-between gap-2">
+        <View className="shrink">
+          <Choice
+            label={`What the ${name} is`}
+            options={SLOT_NAMES.map((each) => ({ value: each as string, label: each }))}
+            value={slot.name}
+            onChange={(value) => onChange({ ...slot, name: value })}
+          />
+        </View>
         <IconButton icon={Trash} label={`Remove the ${name}`} onPress={onRemove} />
       </View>
       {slot.choices.map((choice, index) => (
@@ -247,7 +249,7 @@ function VariantCard({ row, variant, slots, wins, onChange, onRemove, onKeep }: 
           onChange={(index) => onChange({ ...variant, picks: { ...variant.picks, [slot.id]: Number(index) } })}
         />
       ))}
-      <Button label="Keep this one" hint={`Keep variant ${row.name}`} kind="plain" onPress={onKeep} />
+      <Button label="Keep this one" hint={`Keep this one: ${row.name}`} kind="plain" onPress={onKeep} />
     </View>
   );
 }

@@ -116,7 +116,7 @@ function VersionActions({ id, version, isCurrent, onCompare, onGoBack }: Version
           <Button label="Go back" hint={`Go back to ${name}`} kind="plain" onPress={onGoBack} />
         </>
       )}
-      <Button label="Name it" hint={`Name ${name}`} kind="quiet" onPress={() => setNaming(version.label ?? '')} />
+      <Button label="Name it" hint={`Name it: ${name}`} kind="quiet" onPress={() => setNaming(version.label ?? '')} />
     </View>
   );
 }

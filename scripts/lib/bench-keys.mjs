@@ -1,0 +1,121 @@
+// @ts-check
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { randomUUID } from 'node:crypto';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { CHROMIUM, ensureChromium, ensurePostgres } from './prepare.mjs';
+import { ensureBuild } from './build.mjs';
+import { startCluster } from './postgres.mjs';
+import { say } from './say.mjs';
+import { serve } from './serve.mjs';
+
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+/** Keys are this far apart, so that the work of one is done before the next, ms. */
+const APART_ms = 160;
+const KEYS = 40;
+
+/** A brew of so many steps, with all that is costly in it. @param {number} count */
+function stepsOf(count) {
+  const lines = [
+    ['add', '100 g dried elderberries'],
+    ['add', '20 g fresh ginger, sliced'],
+    ['add', '2 cinnamon sticks'],
+    ['add', '1.2 L water'],
+    ['heat', 'to boil'],
+    ['simmer', '40 min'],
+    ['steep', '8 h'],
+    ['strain', 'cloth'],
+    ['rinsePass', '200 mL water'],
+    ['cool', 'to 40 °C'],
+    ['add', '400 g honey'],
+    ['add', '60 mL lemon juice'],
+  ];
+  while (lines.length < count) lines.splice(11, 0, ['add', `${lines.length} g white sugar`]);
+  return lines.slice(0, count).map(([verb, text], index) => ({ id: `s${index}`, verb, text }));
+}
+
+/**
+ * Main-thread work of each key: every task of the page's main thread from the key to the next one.
+ * @param {{ traceEvents: { name: string, ph: string, ts: number, dur?: number, pid: number, tid: number, args?: any }[] }} trace
+ */
+function workOfKeys({ traceEvents }) {
+  const keys = traceEvents.filter(({ name, args }) => name === 'EventDispatch' && args?.data?.type === 'keydown');
+  const [first] = keys;
+  if (!first) throw new Error('bench: no key in the trace');
+  const tasks = traceEvents.filter(
+    ({ name, pid, tid, dur }) => name === 'RunTask' && pid === first.pid && tid === first.tid && dur !== undefined,
+  );
+  return keys.map(({ ts }, index) => {
+    const until = keys[index + 1]?.ts ?? ts + APART_ms * 1000;
+    return tasks
+      .filter((task) => task.ts + (task.dur ?? 0) > ts && task.ts < until - 2000)
+      .reduce((sum, { dur = 0 }) => sum + dur / 1000, 0);
+  });
+}
+
+/** @param {number[]} values @param {number} share */
+const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.floor(share * (values.length - 1))] ?? NaN;
+
+/** A key on the sheet in the exported application, in Chromium by its own tracing. */
+export async function benchKeys() {
+  await ensurePostgres();
+  await ensureChromium();
+  const { appFolder } = await ensureBuild();
+  const dataFolder = mkdtempSync(join(tmpdir(), 'wellhydra-keys-'));
+  chmodSync(dataFolder, 0o755);
+  const cluster = await startCluster({ dataFolder, throwaway: true, wantedPort: 56890 });
+  try {
+    await cluster.ensureDatabase('keys');
+    const server = await serve({ databaseUrl: cluster.url('keys'), appFolder, port: 0, demo: true });
+    const { chromium } = await import('@playwright/test');
+    const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS });
+    const page = await browser.newPage({ baseURL: `http://localhost:${server.port}` });
+    await page.goto('/welcome');
+    await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
+    await page.getByRole('heading', { name: 'Drinks', exact: true }).waitFor();
+    for (const [count, width] of /** @type {const} */ ([
+      [20, 390],
+      [20, 1280],
+      [60, 390],
+    ])) {
+      await page.setViewportSize({ width, height: 844 });
+      const id = randomUUID();
+      const document = { name: 'Keys', kind: 'syrup', serving: '15 mL', target: null, steps: stepsOf(count) };
+      await page.request.put(`/api/drinks/${id}`, {
+        data: { expectedRevision: 0, document },
+        headers: { origin: `http://localhost:${server.port}` },
+      });
+      await page.goto(`/drinks/${id}`);
+      await page.getByRole('button', { name: /^100 g dried elderberries/ }).click();
+      const box = page.getByLabel('Step 1', { exact: true });
+      await box.focus();
+      await page.keyboard.press('Home');
+      await page.waitForTimeout(1500);
+      await browser.startTracing(page, {
+        categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'toplevel'],
+      });
+      // The first figure of the amount is typed and taken away: everything behind it changes each time.
+      for (let key = 0; key < KEYS; key += 1) {
+        await page.keyboard.press(key % 2 === 0 ? '2' : 'Backspace');
+        await page.waitForTimeout(APART_ms);
+      }
+      const work = workOfKeys(JSON.parse((await browser.stopTracing()).toString('utf8')));
+      say(
+        `a key, ${count} steps, ${width} px wide: ${quantile(work, 0.5).toFixed(1)} ms of main-thread work at the median, ${quantile(work, 0.95).toFixed(1)} ms at 95 %`,
+      );
+    }
+    await browser.close();
+    await server.stop();
+  } finally {
+    await cluster.stop();
+    rmSync(dataFolder, { recursive: true, force: true });
+  }
+}
