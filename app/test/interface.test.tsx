@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Provider } from 'react-redux';
 import { type DrinkDocument, stepFromLine } from '@wellhydra/core/drink';
 import { analyseDocument } from '../src/features/drink/analyse-draft';
-import { answerSpread } from '../src/features/drink/figures/answer-spread';
+import { USUAL_CONTEXT } from '../src/features/kitchen/run-context';
 import { Composer } from '../src/features/drink/step/composer';
 import { FiguresPanel } from '../src/features/drink/figures/figures-panel';
 import { StepList } from '../src/features/drink/step/step-list';
@@ -49,7 +49,7 @@ function Trial({ from = start }: { readonly from?: DrinkDocument }) {
           setLine('');
         }}
       />
-      <FiguresPanel analysis={analysis} spread={answerSpread({ number: 1, document, settings: null, others: [] })} />
+      <FiguresPanel document={document} analysis={analysis} context={USUAL_CONTEXT} />
     </Provider>
   );
 }

@@ -43,26 +43,48 @@ function stepsOf(count) {
 }
 
 /**
- * Main-thread work of each key: every task of the page's main thread from the key to the next one.
+ * Main-thread work of each key: every task of the page's main thread from the key to the frame in which the
+ * stream and the rails are drawn anew.
  * @param {{ traceEvents: { name: string, ph: string, ts: number, dur?: number, pid: number, tid: number, args?: any }[] }} trace
  */
 function workOfKeys({ traceEvents }) {
   const keys = traceEvents.filter(({ name, args }) => name === 'EventDispatch' && args?.data?.type === 'keydown');
   const [first] = keys;
   if (!first) throw new Error('bench: no key in the trace');
-  const tasks = traceEvents.filter(
-    ({ name, pid, tid, dur }) => name === 'RunTask' && pid === first.pid && tid === first.tid && dur !== undefined,
-  );
-  return keys.map(({ ts }, index) => {
-    const until = keys[index + 1]?.ts ?? ts + APART_ms * 1000;
-    return tasks
-      .filter((task) => task.ts + (task.dur ?? 0) > ts && task.ts < until - 2000)
-      .reduce((sum, { dur = 0 }) => sum + dur / 1000, 0);
+  const onMain = traceEvents.filter(({ pid, tid }) => pid === first.pid && tid === first.tid);
+  const tasks = onMain.filter(({ name, dur }) => name === 'RunTask' && dur !== undefined);
+  const inputs = onMain.filter(({ name, args }) => name === 'EventDispatch' && args?.data?.type === 'input');
+  const commits = onMain.filter(({ name }) => name === 'Commit');
+  return keys.flatMap(({ ts }) => {
+    const input = inputs.find((event) => event.ts >= ts);
+    const drawn = input && commits.find((event) => event.ts >= input.ts + (input.dur ?? 0));
+    if (!drawn) return [];
+    const until = drawn.ts + (drawn.dur ?? 0);
+    const work = tasks
+      .filter((task) => task.ts < until && task.ts + (task.dur ?? 0) > ts)
+      .reduce((sum, task) => sum + Math.min(task.ts + (task.dur ?? 0), until) - Math.max(task.ts, ts), 0);
+    return [work / 1000];
   });
 }
 
 /** @param {number[]} values @param {number} share */
 const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.floor(share * (values.length - 1))] ?? NaN;
+
+/**
+ * Types a figure and takes it away, over and over: everything behind it changes each time.
+ * @param {import('@playwright/test').Browser} browser
+ * @param {import('@playwright/test').Page} page
+ */
+async function typed(browser, page) {
+  await browser.startTracing(page, {
+    categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'toplevel'],
+  });
+  for (let key = 0; key < KEYS; key += 1) {
+    await page.keyboard.press(key % 2 === 0 ? '2' : 'Backspace');
+    await page.waitForTimeout(APART_ms);
+  }
+  return workOfKeys(JSON.parse((await browser.stopTracing()).toString('utf8')));
+}
 
 /** A key on the sheet in the exported application, in Chromium by its own tracing. */
 export async function benchKeys() {
@@ -81,6 +103,13 @@ export async function benchKeys() {
     await page.goto('/welcome');
     await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
     await page.getByRole('heading', { name: 'Drinks', exact: true }).waitFor();
+    const bare = await browser.newPage();
+    await bare.setContent('<input aria-label="Box">');
+    await bare.getByLabel('Box').focus();
+    say(
+      `a key in a box on an empty page: ${quantile(await typed(browser, bare), 0.5).toFixed(1)} ms, the floor of this machine`,
+    );
+    await bare.close();
     for (const [count, width] of /** @type {const} */ ([
       [20, 390],
       [20, 1280],
@@ -99,15 +128,7 @@ export async function benchKeys() {
       await box.focus();
       await page.keyboard.press('Home');
       await page.waitForTimeout(1500);
-      await browser.startTracing(page, {
-        categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'toplevel'],
-      });
-      // The first figure of the amount is typed and taken away: everything behind it changes each time.
-      for (let key = 0; key < KEYS; key += 1) {
-        await page.keyboard.press(key % 2 === 0 ? '2' : 'Backspace');
-        await page.waitForTimeout(APART_ms);
-      }
-      const work = workOfKeys(JSON.parse((await browser.stopTracing()).toString('utf8')));
+      const work = await typed(browser, page);
       say(
         `a key, ${count} steps, ${width} px wide: ${quantile(work, 0.5).toFixed(1)} ms of main-thread work at the median, ${quantile(work, 0.95).toFixed(1)} ms at 95 %`,
       );

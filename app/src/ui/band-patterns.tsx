@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import { Circle, Defs, Line, Pattern, Rect } from 'react-native-svg';
 import { BAND_COLOURS, type Band } from './bands';
 
 /** A pattern in each band, so that colour is never alone. `scope` keeps ids apart on one page. */
-export function BandPatterns({ scope }: { readonly scope: string }) {
+export const BandPatterns = memo(function BandPatterns({ scope }: { readonly scope: string }) {
   const id = (band: Band) => `${scope}-${band}`;
   return (
     <Defs>
@@ -37,7 +38,7 @@ export function BandPatterns({ scope }: { readonly scope: string }) {
       </Pattern>
     </Defs>
   );
-}
+});
 
 /** What a band is filled with. */
 export const bandFill = (scope: string, band: Band): string =>

@@ -1,4 +1,4 @@
-import type { ComponentType } from 'react';
+import { memo, type ComponentType } from 'react';
 import { Pressable } from 'react-native';
 import { Text } from './text';
 
@@ -30,7 +30,7 @@ interface ButtonProps {
 }
 
 /** A button with a verb on it. */
-export function Button({
+export const Button = memo(function Button({
   label,
   onPress,
   kind = 'primary',
@@ -60,4 +60,4 @@ export function Button({
       <Text className={`font-heading font-bold ${SIZES[size].words} ${words}`}>{label}</Text>
     </Pressable>
   );
-}
+});

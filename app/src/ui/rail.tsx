@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import { Text } from './text';
 
@@ -31,7 +32,8 @@ interface RailProps {
   readonly spoken: string;
   readonly outside: boolean;
   /** Says where the figure comes from. */
-  readonly onAsk?: () => void;
+  readonly onAsk?: (id: string) => void;
+  readonly id?: string;
 }
 
 const percent = (share: number): `${number}%` => `${Math.round(1000 * Math.min(1, Math.max(0, share))) / 10}%`;
@@ -45,8 +47,22 @@ function Stretch({ from, to, className }: { readonly from: number; readonly to: 
   );
 }
 
+/** What is said in full has everything that is drawn but the places. */
+const sameProps = (a: RailProps, b: RailProps): boolean =>
+  a.spoken === b.spoken && a.onAsk === b.onAsk && JSON.stringify(a.places) === JSON.stringify(b.places);
+
 /** A figure on its gauge: the usual band, the value, and how far it may be off. */
-export function Rail({ label, value, equal, places, tone, spoken, outside, onAsk }: RailProps) {
+export const Rail = memo(function Rail({
+  label,
+  value,
+  equal,
+  places,
+  tone,
+  spoken,
+  outside,
+  onAsk,
+  id = '',
+}: RailProps) {
   return (
     <View aria-label={spoken} role="group" className="gap-1">
       <View className="flex-row items-baseline justify-between gap-3">
@@ -77,10 +93,10 @@ export function Rail({ label, value, equal, places, tone, spoken, outside, onAsk
         <Pressable
           role="button"
           aria-label={`Where ${label.toLowerCase()} comes from`}
-          onPress={onAsk}
+          onPress={() => onAsk(id)}
           className="absolute -bottom-1 -left-2 -right-2 -top-1 rounded-[8px] active:bg-[#FFFFFF14]"
         />
       ) : null}
     </View>
   );
-}
+}, sameProps);

@@ -20,8 +20,14 @@ const ACIDS_g_mol = {
   hibiscus_mmol: 190.107,
 } as const satisfies Partial<Record<keyof Composition, number>>;
 
-const acidsOf = (c: Composition): number =>
-  Object.entries(ACIDS_g_mol).reduce((sum, [acid, g_mol]) => sum + (c[acid as keyof Composition] * g_mol) / 1000, 0);
+const ACIDS = Object.entries(ACIDS_g_mol) as [keyof typeof ACIDS_g_mol, number][];
+
+/** Grams of organic acids. A plain loop: the stream asks for this at every step, at every key. */
+function acidsOf(c: Composition): number {
+  let mg = 0;
+  for (const [acid, g_mol] of ACIDS) mg += c[acid] * g_mol;
+  return mg / 1000;
+}
 
 /**
  * Grams of each part of a pot: they add up to its mass. Salts are those that were put in as such; minerals and

@@ -6,7 +6,10 @@ import { USUAL_CONTEXT, type RunContext } from '../kitchen/run-context';
 export const usesOthers = (document: DrinkDocument): boolean => document.steps.some(({ verb }) => verb === 'use');
 
 /** Runs a drink as it stands on the screen, in the kitchen it stands in. */
-export function analyseDocument(document: DrinkDocument, context: RunContext = USUAL_CONTEXT): Analysis {
+export function analyseDocument(
+  document: DrinkDocument,
+  context: Pick<RunContext, 'options' | 'preparationsFor'> = USUAL_CONTEXT,
+): Analysis {
   const preparations = usesOthers(document) ? context.preparationsFor(document.name) : undefined;
   return analyseDrink(documentDrink(document, preparations), context.options);
 }

@@ -2,7 +2,7 @@ import type { Analysis } from '@wellhydra/core/analyse';
 import { DRINK_KINDS, type DrinkDocument } from '@wellhydra/core/drink';
 import { readAmount } from '@wellhydra/core/quantity';
 import { TARGETS } from '@wellhydra/core/target';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Field } from '../../ui/field';
 import { Button } from '../../ui/button';
@@ -23,27 +23,49 @@ interface DrinkHeaderProps {
   readonly onMore: () => void;
 }
 
-/** Name, yield and serving of a drink, and what is most often done with it. */
-export function DrinkHeader({ document, analysis, onEdit, onMade, onResize, onMore }: DrinkHeaderProps) {
-  const { total, servings } = yieldWords(analysis);
-  const ready = analysis.problems.length === 0 && analysis.trace.pot.mass_g > 0;
-  const { total_min, handsOn_min } = analysis.trace;
+/** The name of a drink, which can be typed over. */
+const DrinkName = memo(function DrinkName({
+  name,
+  onEdit,
+}: {
+  readonly name: string;
+  readonly onEdit: DrinkHeaderProps['onEdit'];
+}) {
   return (
-    <View className="gap-2 border-b border-line pb-3">
+    <>
       <Text variant="title" className="sr-only">
-        {document.name || 'Unnamed drink'}
+        {name || 'Unnamed drink'}
       </Text>
       <TextInput
         aria-label="Name of the drink"
-        value={document.name}
+        value={name}
         placeholder="Name this drink"
         placeholderTextColor="#6B807F"
         multiline
         numberOfLines={1}
         submitBehavior="blurAndSubmit"
-        onChangeText={(name) => onEdit((before) => ({ ...before, name: name.replaceAll('\n', ' ') }))}
+        onChangeText={(text) => onEdit((before) => ({ ...before, name: text.replaceAll('\n', ' ') }))}
         className="-mx-1 resize-none [field-sizing:content] rounded-[8px] px-1 font-heading text-[30px] font-bold leading-[36px] tracking-tight text-ink"
       />
+    </>
+  );
+});
+
+/** Name, yield and serving of a drink, and what is most often done with it. */
+export const DrinkHeader = memo(function DrinkHeader({
+  document,
+  analysis,
+  onEdit,
+  onMade,
+  onResize,
+  onMore,
+}: DrinkHeaderProps) {
+  const { total, servings } = yieldWords(analysis);
+  const ready = analysis.problems.length === 0 && analysis.trace.pot.mass_g > 0;
+  const { total_min, handsOn_min } = analysis.trace;
+  return (
+    <View className="gap-2 border-b border-line pb-3">
+      <DrinkName name={document.name} onEdit={onEdit} />
       <View className="flex-row flex-wrap items-center justify-between gap-2">
         <View>
           <Text>
@@ -65,7 +87,7 @@ export function DrinkHeader({ document, analysis, onEdit, onMade, onResize, onMo
       </View>
     </View>
   );
-}
+});
 
 interface SizeAndKindProps {
   readonly document: DrinkDocument;

@@ -1,5 +1,5 @@
 import { Link, router } from 'expo-router';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
@@ -10,9 +10,9 @@ import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
 import { KIND_NAMES } from '../drinks/kinds';
 import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../drinks/drink-endpoints';
-import type { RunContext } from '../kitchen/run-context';
+import { withoutOthers, type RunContext } from '../kitchen/run-context';
 import { useRunContext } from '../kitchen/use-run-context';
-import { analyseDocument } from './analyse-draft';
+import { analyseDocument, usesOthers } from './analyse-draft';
 import { Composer } from './step/composer';
 import { ConflictNote } from './draft/conflict-note';
 import { drinkForgotten, type Draft } from './draft/drafts';
@@ -24,7 +24,6 @@ import { saveState } from './draft/save-state';
 import { StepList } from './step/step-list';
 import { stepsView } from './step/steps-view';
 import { useDraft, type DraftHandle } from './draft/use-draft';
-import { useSpread } from './figures/use-spread';
 
 /** The sheet on which a drink is thought out. */
 export function DrinkScreen({ id }: { readonly id: string }) {
@@ -70,12 +69,22 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   const [sheet, setSheet] = useState<OpenSheet>(null);
   const document = draft.mine;
   const context = useRunContext();
-  const analysis = useMemo(() => analyseDocument(document, context), [document, context]);
-  const spread = useSpread(useDeferredValue(document), context);
+  // Other drinks matter only to a drink that uses them.
+  const needed = useMemo(() => (usesOthers(document) ? context : withoutOthers(context)), [document, context]);
+  const { options, preparationsFor } = needed;
+  const analysis = useMemo(
+    () => analyseDocument(document, { options, preparationsFor }),
+    [document, options, preparationsFor],
+  );
   const [opened, setOpened] = useState<string | null>(null);
   const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
+  const openedView = opened === null ? undefined : steps.find(({ id }) => id === opened);
   const deleteIt = useDeleting(draft);
-  const { settle } = handle;
+  const { settle, addStep } = handle;
+  const openMade = useCallback(() => setSheet('made'), []);
+  const openResize = useCallback(() => setSheet('resize'), []);
+  const openMenu = useCallback(() => setSheet('menu'), []);
+  const pick = useCallback(() => setOpened(addStep({ verb: 'add', text: '' })), [addStep]);
   const { conflicts, otherName } = draft;
   const conflictAt = useCallback(
     (at: string) => {
@@ -97,23 +106,14 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
     <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
       <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
         <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
-          <View className="flex-row items-center justify-between gap-3">
-            <Link href="/drinks" className="py-1">
-              <Text variant="small" className="text-[14px]">
-                ‹ Drinks
-              </Text>
-            </Link>
-            <Text variant="small" role="status">
-              {KIND_NAMES[analysis.drink.kind]} · {saveState(draft)}
-            </Text>
-          </View>
+          <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} />
           <DrinkHeader
             document={document}
             analysis={analysis}
             onEdit={handle.edit}
-            onMade={() => setSheet('made')}
-            onResize={() => setSheet('resize')}
-            onMore={() => setSheet('menu')}
+            onMade={openMade}
+            onResize={openResize}
+            onMore={openMenu}
           />
           {elsewhere.map(({ at }) => (
             <View key={at}>{conflictAt(at)}</View>
@@ -128,28 +128,25 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
             onOpen={setOpened}
             conflictAt={conflictAt}
           />
-          <Composer
-            line={draft.composer}
-            onType={handle.type}
-            onAdd={handle.addLine}
-            onPick={() => setOpened(handle.addStep({ verb: 'add', text: '' }))}
-          />
-          <KitchenLine context={context} />
+          <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} onPick={pick} />
+          <KitchenLine settings={context.settings} />
           {analysis.findings.some(({ step }) => step === null) ? (
             <Text variant="small">{analysis.findings.find(({ step }) => step === null)?.text}</Text>
           ) : null}
         </View>
       </ScrollView>
-      <FiguresPanel analysis={analysis} spread={spread} />
-      <OpenedStep
-        view={steps.find(({ id }) => id === opened)}
-        document={document}
-        analysis={analysis}
-        context={context}
-        onReplace={handle.replace}
-        onExchange={handle.exchange}
-        onClose={() => setOpened(null)}
-      />
+      <FiguresPanel document={document} analysis={analysis} context={context} />
+      {openedView ? (
+        <OpenedStep
+          view={openedView}
+          document={document}
+          analysis={analysis}
+          context={context}
+          onReplace={handle.replace}
+          onExchange={handle.exchange}
+          onClose={() => setOpened(null)}
+        />
+      ) : null}
       <DrinkSheets
         open={sheet}
         draft={draft}
@@ -163,8 +160,24 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   );
 }
 
+/** The way back, what it is, and whether it is stored. */
+const TopLine = memo(function TopLine({ kind, saved }: { readonly kind: string; readonly saved: string }) {
+  return (
+    <View className="flex-row items-center justify-between gap-3">
+      <Link href="/drinks" className="py-1">
+        <Text variant="small" className="text-[14px]">
+          ‹ Drinks
+        </Text>
+      </Link>
+      <Text variant="small" role="status">
+        {kind} · {saved}
+      </Text>
+    </View>
+  );
+});
+
 /** What the drink is reckoned for. */
-function KitchenLine({ context: { settings } }: { readonly context: RunContext }) {
+const KitchenLine = memo(function KitchenLine({ settings }: { readonly settings: RunContext['settings'] }) {
   const { usualPot, usualBurner, altitude_m, tap } = settings;
   const water = tap === 'pure' ? 'water as pure' : `${tap === 'sheet' ? 'your' : tap} tap water`;
   return (
@@ -175,4 +188,4 @@ function KitchenLine({ context: { settings } }: { readonly context: RunContext }
       </Link>
     </Text>
   );
-}
+});

@@ -11,12 +11,21 @@ export interface RunContext {
   readonly preparationsFor: (name: string) => Readonly<Record<string, Drink>>;
 }
 
+/** The same settings give the same options, so that what was run with them need not be run again. */
+const known = new WeakMap<KitchenSettings, AnalyseOptions>();
+
+function optionsOf(settings: KitchenSettings): AnalyseOptions {
+  const options = known.get(settings) ?? kitchenOptions(settings);
+  known.set(settings, options);
+  return options;
+}
+
 /** A context from what is stored; made anew only when one of the two changes. */
 export function runContext(settings: KitchenSettings | null, documents: readonly DrinkDocument[]): RunContext {
   const has = settings ?? DEFAULT_SETTINGS;
   return {
     settings: has,
-    options: kitchenOptions(has),
+    options: optionsOf(has),
     documents,
     preparationsFor: (name) => preparationLibrary(documents, name),
   };
@@ -24,3 +33,12 @@ export function runContext(settings: KitchenSettings | null, documents: readonly
 
 /** A kitchen of which nothing is known, with no other drinks. */
 export const USUAL_CONTEXT = runContext(null, []);
+
+const NO_DRINKS = (): Readonly<Record<string, Drink>> => ({});
+
+/** A context for a drink that is made of no other: the same while the settings are. */
+export const withoutOthers = (context: RunContext): RunContext => ({
+  ...context,
+  documents: [],
+  preparationsFor: NO_DRINKS,
+});

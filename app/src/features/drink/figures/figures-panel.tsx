@@ -1,5 +1,6 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { useState } from 'react';
+import type { DrinkDocument } from '@wellhydra/core/drink';
+import { memo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { basisChosen, type Basis } from '../../../state/preferences';
 import { useAppDispatch, useAppSelector } from '../../../state/store';
@@ -8,6 +9,7 @@ import { Choice } from '../../../ui/choice';
 import { Rail } from '../../../ui/rail';
 import { Text } from '../../../ui/text';
 import { useIsWide } from '../../../ui/use-layout';
+import type { RunContext } from '../../kitchen/run-context';
 import type { SpreadAnswer } from './answer-spread';
 import { CautionList, StopCautions } from './cautions';
 import { cautionsView, keepingView } from './cautions-view';
@@ -15,10 +17,12 @@ import { OriginSheet } from './origin-sheet';
 import { originView } from './origin-view';
 import { basisTitle, figuresView } from './figures-view';
 import { oddsWords, targetWords } from './target-words';
+import { useSpread } from './use-spread';
 
 interface FiguresPanelProps {
+  readonly document: DrinkDocument;
   readonly analysis: Analysis;
-  readonly spread: SpreadAnswer;
+  readonly context: RunContext;
 }
 
 const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
@@ -33,7 +37,8 @@ const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
 const FIGURES_IN_SIGHT = 3;
 
 /** The dark panel: figures on their rails, cautions, keeping. Beside the page on a wide screen, under it on a phone. */
-export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
+export const FiguresPanel = memo(function FiguresPanel({ document, analysis, context }: FiguresPanelProps) {
+  const spread = useSpread(document, context);
   const wide = useIsWide();
   const [open, setOpen] = useState(false);
   const [asked, setAsked] = useState<string | null>(null);
@@ -61,7 +66,7 @@ export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
       ) : null}
       {figures.length === 0 ? <Text className="text-panelmute">Add a step, and what is in it stands here.</Text> : null}
       {shown.map(({ id, ...figure }) => (
-        <Rail key={id} {...figure} onAsk={() => setAsked(id)} />
+        <Rail key={id} id={id} {...figure} onAsk={setAsked} />
       ))}
       {whole ? <MoreAboutIt analysis={analysis} spread={spread} /> : null}
       {askedFigure ? (
@@ -103,9 +108,9 @@ export function FiguresPanel({ analysis, spread }: FiguresPanelProps) {
       {open ? <ScrollView>{figuresAndMore}</ScrollView> : figuresAndMore}
     </View>
   );
-}
+});
 
-function MoreAboutIt({ analysis, spread }: FiguresPanelProps) {
+function MoreAboutIt({ analysis, spread }: { readonly analysis: Analysis; readonly spread: SpreadAnswer }) {
   const cautions = cautionsView(analysis);
   const keeping = keepingView(analysis);
   const target = targetWords(analysis);

@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { Button } from '../../../ui/button';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
 import type { OriginView } from './origin-view';
@@ -29,6 +30,7 @@ export function OriginSheet({ view, onClose }: OriginSheetProps) {
           </View>
         ))}
       </View>
+      <Button label="Done" size="large" onPress={onClose} />
     </Sheet>
   );
 }

@@ -8,6 +8,10 @@ import { openSpreadClient } from './spread-client';
 
 const NOTHING: SpreadAnswer = { number: 0, ranges: {}, chanceTooSalty: null };
 
+const NO_OTHERS: readonly DrinkDocument[] = [];
+/** Typing pauses this long before the spread is asked for, ms. */
+const ASK_AFTER_ms = 120;
+
 /** The spread of a drink, a moment behind the drink itself. */
 export function useSpread(document: DrinkDocument, { settings, documents }: RunContext): SpreadAnswer {
   const [answer, setAnswer] = useState(NOTHING);
@@ -18,10 +22,14 @@ export function useSpread(document: DrinkDocument, { settings, documents }: RunC
     client.current = opened;
     return () => opened.close();
   }, []);
+  const others = usesOthers(document) ? documents : NO_OTHERS;
   useEffect(() => {
-    asked.current += 1;
-    const others = usesOthers(document) ? documents : [];
-    client.current?.ask({ number: asked.current, document, settings, others });
-  }, [document, settings, documents]);
+    // The key is drawn first; what is asked for while another one is typed is asked once.
+    const timer = setTimeout(() => {
+      asked.current += 1;
+      client.current?.ask({ number: asked.current, document, settings, others });
+    }, ASK_AFTER_ms);
+    return () => clearTimeout(timer);
+  }, [document, settings, others]);
   return answer;
 }

@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { memo, useRef } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
@@ -14,7 +14,7 @@ interface ComposerProps {
 }
 
 /** Where the next step is typed. */
-export function Composer({ line, onType, onAdd, onPick }: ComposerProps) {
+export const Composer = memo(function Composer({ line, onType, onAdd, onPick }: ComposerProps) {
   const input = useRef<TextInput>(null);
   const view = composerView(line);
   const add = () => {
@@ -57,4 +57,4 @@ export function Composer({ line, onType, onAdd, onPick }: ComposerProps) {
       ) : null}
     </View>
   );
-}
+});

@@ -10,7 +10,7 @@ import { StepSubstitutes } from './step-substitutes';
 import type { StepView } from './steps-view';
 
 interface OpenedStepProps {
-  readonly view: StepView | undefined;
+  readonly view: StepView;
   readonly document: DrinkDocument;
   readonly analysis: Analysis;
   readonly context: RunContext;
@@ -41,7 +41,6 @@ function usePreparations({ documents }: RunContext): readonly Pickable[] {
 /** The sheet of the step that is open, if one is. */
 export function OpenedStep({ view, document, analysis, context, onReplace, onExchange, onClose }: OpenedStepProps) {
   const preparations = usePreparations(context);
-  if (!view) return null;
   return (
     <StepSheet
       view={view}

@@ -9,10 +9,11 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Analysis } from '@wellhydra/core/analyse';
-import { memo, useCallback, useMemo, useState, type ReactNode } from 'react';
+import { memo, useCallback, useDeferredValue, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
 import { Text } from '../../../ui/text';
 import { useIsWide } from '../../../ui/use-layout';
+import { RowTexts, RowTextsContext } from './row-texts';
 import { StepRow, type StepRowActions } from './step-row';
 import { Stream } from '../stream/stream';
 import type { StepView } from './steps-view';
@@ -34,6 +35,10 @@ const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 /** Steps in order with the stream beside them, and under them what is done to each glass. */
 export const StepList = memo(function StepList({ steps, analysis, conflictAt, ...actions }: StepListProps) {
   const [editing, setEditing] = useState<string | null>(null);
+  const [texts] = useState(() => new RowTexts(steps));
+  // The stream and the rails come first; what stands beside each step follows a frame later.
+  const late = useDeferredValue(steps);
+  useLayoutEffect(() => texts.show(late), [texts, late]);
   const [heights, setHeights] = useState<Readonly<Record<string, number>>>({});
   const size = useIsWide() ? 'wide' : 'phone';
   const width = STREAM_px[size];
@@ -72,27 +77,29 @@ export const StepList = memo(function StepList({ steps, analysis, conflictAt, ..
     </View>
   );
   return (
-    <View className="gap-4">
-      <View className="relative" style={{ paddingLeft: room }}>
-        {allMeasured ? <Stream analysis={analysis} rowEnds={rowEnds} width={width} room={room} /> : null}
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
-          <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-            <View role="list" aria-label="Steps">
-              {batch.map(row)}
-            </View>
-          </SortableContext>
-        </DndContext>
-      </View>
-      {glass.length > 0 ? (
-        <View>
-          <Text variant="subheading">Into each glass</Text>
-          <DndContext>
-            <View role="list" aria-label="Into each glass">
-              {glass.map(row)}
-            </View>
+    <RowTextsContext.Provider value={texts}>
+      <View className="gap-4">
+        <View className="relative" style={{ paddingLeft: room }}>
+          {allMeasured ? <Stream analysis={analysis} rowEnds={rowEnds} width={width} room={room} /> : null}
+          <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+            <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+              <View role="list" aria-label="Steps">
+                {batch.map(row)}
+              </View>
+            </SortableContext>
           </DndContext>
         </View>
-      ) : null}
-    </View>
+        {glass.length > 0 ? (
+          <View>
+            <Text variant="subheading">Into each glass</Text>
+            <DndContext>
+              <View role="list" aria-label="Into each glass">
+                {glass.map(row)}
+              </View>
+            </DndContext>
+          </View>
+        ) : null}
+      </View>
+    </RowTextsContext.Provider>
   );
 });

@@ -11,6 +11,7 @@ import { Button } from '../../../ui/button';
 import { IconButton } from '../../../ui/icon-button';
 import { Text } from '../../../ui/text';
 import { Suggestions } from './suggestions';
+import { RowAfter, RowDetails } from './row-texts';
 import type { StepView } from './steps-view';
 
 export interface StepRowActions {
@@ -33,7 +34,9 @@ interface StepRowProps extends StepRowActions {
   readonly onEdit: (id: string | null) => void;
 }
 
-const sameView = (a: StepView, b: StepView): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
+/** What changes with nearly every key stands in texts of its own. */
+const still = ({ details: _details, after: _after, ...rest }: StepView) => JSON.stringify(rest);
+const sameView = (a: StepView, b: StepView): boolean => a === b || still(a) === still(b);
 
 /** A key redraws the row it changes and leaves the others alone. */
 const sameRow = ({ step: a, ...before }: StepRowProps, { step: b, ...after }: StepRowProps): boolean =>
@@ -69,14 +72,10 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
             >
               {step.title}
             </Text>
-            {step.after ? (
-              <Text variant="small" className="shrink-0 text-right">
-                {step.after}
-              </Text>
-            ) : null}
+            <RowAfter id={step.id} />
           </View>
           {step.optional ? <Text variant="smallStrong">Optional</Text> : null}
-          {step.details ? <Text variant="small">{step.details}</Text> : null}
+          <RowDetails id={step.id} />
           {step.note ? <Text className="text-[14px] leading-[20px]">{step.note}</Text> : null}
           {step.notes.map((note) => (
             <View key={note} className="mt-1 border-l-[3px] border-heat pl-2">
@@ -144,9 +143,9 @@ function EditingStep(props: StepRowProps) {
           <Suggestions texts={step.problem.suggestions} onPick={change} />
         </>
       ) : (
-        <Text variant="small" role="status">
-          {[step.title, step.details].filter(Boolean).join(' · ')}
-        </Text>
+        <View role="status">
+          <RowDetails id={step.id} before={step.title} />
+        </View>
       )}
       <View className="flex-row items-center">
         <IconButton
@@ -162,7 +161,15 @@ function EditingStep(props: StepRowProps) {
           onPress={() => down !== null && onMove(step.id, down)}
         />
         <IconButton icon={Copy} label="Duplicate step" onPress={() => onDuplicate(step.id)} />
-        <IconButton icon={SlidersHorizontal} label="More about this step" onPress={() => onOpen(step.id)} />
+        <IconButton
+          icon={SlidersHorizontal}
+          label="More about this step"
+          onPress={() => {
+            // What the sheet changes is not what stands in the box.
+            onEdit(null);
+            onOpen(step.id);
+          }}
+        />
         <IconButton icon={Trash} label="Remove step" onPress={() => onRemove(step.id)} />
         <View className="flex-1" />
         <Button label="Done" kind="quiet" onPress={() => onEdit(null)} />

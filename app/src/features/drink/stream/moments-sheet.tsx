@@ -1,5 +1,6 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import { View } from 'react-native';
+import { Button } from '../../../ui/button';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
 import { momentsView } from './moment-view';
@@ -20,6 +21,7 @@ export function MomentsSheet({ analysis, onClose }: { readonly analysis: Analysi
           </View>
         ))}
       </View>
+      <Button label="Done" size="large" onPress={onClose} />
     </Sheet>
   );
 }
