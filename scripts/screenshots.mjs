@@ -31,13 +31,65 @@ const open = (name) => async (/** @type {Page} */ page) => {
   await page.getByLabel('Name of the drink').waitFor();
 };
 
+/** @param {string} name @param {string} item @param {(page: Page) => Promise<void>} [then] */
+const sheet = (name, item, then) => async (/** @type {Page} */ page) => {
+  await open(name)(page);
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('menuitem', { name: item, exact: true }).click();
+  await then?.(page);
+};
+
 /** @type {readonly Picture[]} */
 const PICTURES = [
   { name: 'welcome', path: '/welcome' },
   { name: 'drinks', path: '/drinks' },
   { name: 'drinks-wide', path: '/drinks', size: WIDE },
-  { name: 'drink', path: '/drinks', then: open('Landing-stage') },
-  { name: 'drink-wide', path: '/drinks', size: WIDE, then: open('Night-watch') },
+  { name: 'drink', path: '/drinks', then: open('Fogbank') },
+  {
+    name: 'drink-wide',
+    path: '/drinks',
+    size: WIDE,
+    then: async (page) => {
+      await open('Fogbank')(page);
+      await page.getByRole('slider').hover({ position: { x: 60, y: 330 } });
+    },
+  },
+  {
+    name: 'step',
+    path: '/drinks',
+    then: async (page) => {
+      await open('Fogbank')(page);
+      await page.getByRole('button', { name: /^Strain/ }).click();
+      await page.getByRole('button', { name: 'More about this step' }).click();
+      await page.getByRole('button', { name: 'Compare ways' }).click();
+    },
+  },
+  {
+    name: 'resize',
+    path: '/drinks',
+    then: sheet('Fogbank', 'Resize', async (page) => {
+      await page.getByRole('radio', { name: 'Use up' }).click();
+      await page.getByLabel('What is there').fill('300 g dried elderberries');
+    }),
+  },
+  { name: 'aim', path: '/drinks', then: sheet('Sea-room', 'Aim the doses') },
+  {
+    name: 'variants',
+    path: '/drinks',
+    then: sheet('Dawn-round', 'Variants', async (page) => {
+      await page.getByRole('radio', { name: '40 g white sugar' }).click();
+      await page.getByLabel('Choice 2').fill('50 g honey');
+      await page.getByRole('button', { name: 'Make all' }).click();
+    }),
+  },
+  {
+    name: 'compare-wide',
+    path: '/drinks',
+    size: WIDE,
+    then: sheet('Fogbank', 'Versions', async (page) => {
+      await page.getByRole('button', { name: 'Compare with version 1' }).click();
+    }),
+  },
   {
     name: 'drink-figures',
     path: '/drinks',

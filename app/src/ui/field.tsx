@@ -15,12 +15,10 @@ export function Field({ label, error, help, inputRef, ...input }: FieldProps) {
   const note = error ?? help;
   return (
     <View className="gap-1">
-      <Text variant="smallStrong" nativeID={`${id}-label`}>
-        {label}
-      </Text>
+      <Text variant="smallStrong">{label}</Text>
       <TextInput
         ref={inputRef}
-        aria-labelledby={`${id}-label`}
+        aria-label={label}
         aria-describedby={note ? `${id}-note` : undefined}
         aria-invalid={error !== undefined}
         className={`min-h-[48px] rounded-[10px] border bg-sheet px-3 font-body text-[16px] text-ink ${error ? 'border-heat' : 'border-line'}`}

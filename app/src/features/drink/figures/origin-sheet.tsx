@@ -25,7 +25,7 @@ export function OriginSheet({ view, onClose }: OriginSheetProps) {
               <View className="h-full bg-teal" style={{ width: `${Math.round(100 * row.share)}%` }} />
             </View>
             <Text variant="small">
-              {Math.round(100 * row.share)} % · {row.steps} · {row.source}
+              {row.share < 0.01 ? 'under 1' : Math.round(100 * row.share)} % · {row.steps} · {row.source}
             </Text>
           </View>
         ))}

@@ -39,6 +39,9 @@ function linearOf(id: string): ((c: Composition) => number) | undefined {
   return id.includes('.') || id.startsWith('plant:') ? undefined : (c) => nutrientsOf(c)[id as keyof Nutrients];
 }
 
+/** Less than this share is a trace. */
+const LEAST_SHARE = 0.002;
+
 /** Where a figure of the panel comes from: which ingredients, which steps, which sources. */
 export function originView(analysis: Analysis, basis: Basis, figure: FigureView): OriginView {
   const title = `${figure.label}: ${figure.value}`;
@@ -53,13 +56,15 @@ export function originView(analysis: Analysis, basis: Basis, figure: FigureView)
     how: parts.some(({ exact }) => !exact)
       ? `${ADDS_UP} What plants give is what the others leave of the whole, shared out by what is in them.`
       : ADDS_UP,
-    rows: parts.map(({ ingredient, amount, share, steps }) => ({
-      id: ingredient.id,
-      name: ingredient.name,
-      amount: `${sensible(amount * scale)} ${unit}`,
-      share,
-      steps: steps.length === 0 ? 'in a preparation' : `step ${steps.map((step) => step + 1).join(', ')}`,
-      source: `${ingredient.source}; ${CONFIDENCE[ingredient.confidence]}`,
-    })),
+    rows: parts
+      .filter(({ share }) => share >= LEAST_SHARE)
+      .map(({ ingredient, amount, share, steps }) => ({
+        id: ingredient.id,
+        name: ingredient.name,
+        amount: `${sensible(amount * scale)} ${unit}`,
+        share,
+        steps: steps.length === 0 ? 'in a preparation' : `step ${steps.map((step) => step + 1).join(', ')}`,
+        source: `${ingredient.source}; ${CONFIDENCE[ingredient.confidence]}`,
+      })),
   };
 }
