@@ -1,5 +1,5 @@
 import type { Drink, DrinkKind } from './drink';
-import type { DrinkDocument, EditedStep } from './merge-drinks';
+import type { DrinkDocument, EditedStep } from './drink-document';
 
 /** The steps of a document that make the batch, in the order in which they are run. */
 export const batchSteps = (document: DrinkDocument): readonly EditedStep[] =>

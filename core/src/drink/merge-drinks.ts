@@ -1,24 +1,7 @@
 import { dequal } from 'dequal';
-import { FLAG_QUALIFIERS, TEXT_QUALIFIERS, type DrinkStep } from './drink';
-import { mergeBoards, type VariantBoard } from './variant-board';
-
-/** A step as it is edited: with an id that stays when it moves. */
-export interface EditedStep extends DrinkStep {
-  readonly id: string;
-  /** Done to each glass, not to the batch. */
-  readonly atServing?: boolean;
-}
-
-/** The part of a drink that people edit. */
-export interface DrinkDocument {
-  readonly name: string;
-  readonly kind: string;
-  readonly serving: string;
-  readonly target: string | null;
-  readonly steps: readonly EditedStep[];
-  /** Slots and their fillings, where the drink is tried in several ways. */
-  readonly variants?: VariantBoard;
-}
+import { FLAG_QUALIFIERS, TEXT_QUALIFIERS } from './drink';
+import type { DrinkDocument, EditedStep } from './drink-document';
+import { mergeBoards } from './variant-board';
 
 /** Both people changed the same thing to different values. */
 export interface MergeConflict {

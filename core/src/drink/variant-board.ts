@@ -1,5 +1,4 @@
 import { dequal } from 'dequal';
-import type { DrinkDocument } from './merge-drinks';
 
 /** A place in a drink where one of several things can go. */
 export interface Slot {
@@ -37,26 +36,6 @@ export interface VariantBoard {
 }
 
 export const EMPTY_BOARD: VariantBoard = { slots: [], variants: [] };
-
-/**
- * A drink with the slots filled as a variant has them.
- *
- * @returns the same drink, its board left behind; picks that are no choice of their slot take the first
- */
-export function variantDocument(document: DrinkDocument, { slots }: VariantBoard, variant: Variant): DrinkDocument {
-  const lines = new Map(
-    slots.map(({ id, stepId, choices }) => [stepId, choices[variant.picks[id] ?? 0] ?? choices[0] ?? '']),
-  );
-  const { variants: _board, ...rest } = document;
-  return {
-    ...rest,
-    steps: document.steps.flatMap((step) => {
-      const line = lines.get(step.id);
-      if (line === undefined) return [step];
-      return line.trim() === '' ? [] : [{ ...step, text: line }];
-    }),
-  };
-}
 
 /** Mean of the scores of a variant; null before the first. */
 export function meanScore({ scores }: Variant): number | null {

@@ -147,7 +147,7 @@ function EditingStep(props: StepRowProps) {
           <RowDetails id={step.id} before={step.title} />
         </View>
       )}
-      <View className="flex-row items-center">
+      <View className="-ml-2 flex-row flex-wrap items-center">
         <IconButton
           icon={ArrowUp}
           label="Move up"
