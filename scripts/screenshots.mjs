@@ -2,6 +2,7 @@
 import { chmodSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { FLAGS } from './lib/chromium-flags.mjs';
 import { CHROMIUM, ROOT, ensureChromium, ensureNode, ensurePackages, ensurePostgres } from './lib/prepare.mjs';
 import { say } from './lib/say.mjs';
 
@@ -10,15 +11,6 @@ import { say } from './lib/say.mjs';
 const FOLDER = join(ROOT, 'docs', 'screenshots');
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
-const FLAGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
 
 /**
  * @typedef {import('@playwright/test').Page} Page

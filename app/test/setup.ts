@@ -12,6 +12,8 @@ jest.mock('../src/features/drink/figures/spread-client', () =>
   jest.requireActual('../src/features/drink/figures/spread-client.ts'),
 );
 
+jest.mock('../src/features/drink/aim/aim-client', () => jest.requireActual('../src/features/drink/aim/aim-client.ts'));
+
 // Nothing is fetched in pieces here: what the list reckons with is there from the start.
 jest.mock('../src/features/drinks/use-figures', () => {
   const { figuresOf } = jest.requireActual('../src/features/drinks/drink-figures.ts');

@@ -3,21 +3,13 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { FLAGS } from './chromium-flags.mjs';
 import { CHROMIUM, ensureChromium, ensurePostgres } from './prepare.mjs';
 import { ensureBuild } from './build.mjs';
 import { startCluster } from './postgres.mjs';
 import { say } from './say.mjs';
 import { serve } from './serve.mjs';
 
-const FLAGS = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
 /** Keys are this far apart, so that the work of one is done before the next, ms. */
 const APART_ms = 160;
 const KEYS = 40;

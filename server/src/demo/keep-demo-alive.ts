@@ -7,7 +7,8 @@ import { pourFromBottle } from '../bottles/bottle-service';
 import { recordBrew } from '../brews/brew-service';
 import type { Models } from '../database/models';
 import { saveDrinkRecord } from '../drinks/drink-service';
-import { DEMO_BREWS, DEMO_DRINKS, DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
+import { DEMO_BREWS } from './demo-brews';
+import { DEMO_DRINKS, DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
 
 interface DemoContext {
   readonly sequelize: Sequelize;

@@ -5,6 +5,7 @@ import type { Range } from '@wellhydra/core/spread';
 import { bandPosition, targetFor, type Target, type TargetBand } from '@wellhydra/core/target';
 import type { RailPlaces, RailTone } from '../../../ui/rail';
 import type { Basis } from '../../../state/preferences';
+import { PORTIONS_mL, portionOf, shareOfBatch } from './portions';
 
 export type Ranges = Readonly<Partial<Record<SpreadFigure, Range>>>;
 
@@ -230,25 +231,6 @@ function inOrderOf(target: Target | undefined): readonly PortionMeasure[] {
     return at < 0 ? Infinity : at;
   };
   return [...PORTION_MEASURES].sort((a, b) => Math.sign(place(a) - place(b)) || 0);
-}
-
-/** Portions that are a volume, mL. */
-export const PORTIONS_mL = { spoon: 15, glass: 250 } as const;
-
-const scaledNutrients = (nutrients: Nutrients, factor: number): Nutrients =>
-  Object.fromEntries(Object.entries(nutrients).map(([name, value]) => [name, value * factor])) as unknown as Nutrients;
-
-function portionOf({ perServing, litre, batch }: Analysis, basis: Basis): Nutrients | null {
-  if (basis === 'serving') return perServing;
-  if (basis === 'batch') return batch;
-  return litre && scaledNutrients(litre, basis === 'litre' ? 1 : PORTIONS_mL[basis] / 1000);
-}
-
-/** Share of the batch that a basis is; null where the batch has no volume to divide. */
-export function shareOfBatch({ serving, liquid }: Analysis, basis: Basis): number | null {
-  if (basis === 'batch') return 1;
-  if (basis === 'serving') return serving && serving.servings > 0 ? 1 / serving.servings : null;
-  return liquid ? (basis === 'litre' ? 1000 : PORTIONS_mL[basis]) / liquid.volume_mL : null;
 }
 
 /** Plants as what they would be dried; a serving of some has a usual range nobody agrees on, so there is no band. */

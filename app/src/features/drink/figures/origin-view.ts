@@ -2,7 +2,8 @@ import { contributionsTo, type Analysis } from '@wellhydra/core/analyse';
 import type { Composition } from '@wellhydra/core/liquid';
 import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '@wellhydra/core/serving';
 import type { Basis } from '../../../state/preferences';
-import { sensible, shareOfBatch, type FigureView } from './figures-view';
+import { sensible, type FigureView } from './figures-view';
+import { shareOfBatch } from './portions';
 
 /** Where a figure comes from, as it is shown. */
 export interface OriginView {

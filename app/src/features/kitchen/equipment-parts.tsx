@@ -1,0 +1,247 @@
+import { STRAINERS, TAP_WATERS, WATER_MINERALS, type KitchenSettings, type TapWater } from '@wellhydra/core/kitchen';
+import { View } from 'react-native';
+import { Choice } from '../../ui/choice';
+import { NumberField } from '../../ui/number-field';
+import { Text } from '../../ui/text';
+import { Toggle } from '../../ui/toggle';
+import { RowEditor } from './row-editor';
+
+export interface PartProps {
+  readonly settings: KitchenSettings;
+  readonly change: (by: Partial<KitchenSettings>) => void;
+}
+
+export const TAP_LABELS: Readonly<Record<TapWater, string>> = {
+  pure: 'Not said: water counts as pure',
+  soft: 'Soft',
+  average: 'Average',
+  hard: 'Hard',
+  sheet: 'From the supplier’s sheet',
+};
+const options = (names: readonly string[]) => names.map((name) => ({ value: name, label: name }));
+const pair = 'gap-3 md:flex-row md:[&>*]:flex-1';
+
+export function Measures({ settings, change }: PartProps) {
+  return (
+    <View className="gap-3">
+      <Text variant="smallStrong">Spoons</Text>
+      <Choice
+        label="Spoons"
+        options={[
+          { value: 'measuring', label: 'A measuring set' },
+          { value: 'cutlery', label: 'Table cutlery' },
+        ]}
+        value={settings.spoons}
+        onChange={(spoons) => change({ spoons })}
+      />
+      <Text variant="smallStrong">Scale</Text>
+      <Choice
+        label="Scale"
+        options={[
+          { value: '0.1', label: 'To 0.1 g' },
+          { value: '1', label: 'To 1 g' },
+          { value: '', label: 'None' },
+        ]}
+        value={settings.scale_g === null ? '' : String(settings.scale_g)}
+        onChange={(scale) => change({ scale_g: scale === '' ? null : Number(scale) })}
+      />
+    </View>
+  );
+}
+
+export function Stove({ settings, change }: PartProps) {
+  return (
+    <View className="gap-4">
+      <RowEditor
+        what="Pot"
+        rows={settings.pots}
+        make={() => ({ name: '', width_cm: 20, holds_mL: 3000 })}
+        onChange={(pots) => change({ pots })}
+        fields={(row, by) => (
+          <View className={pair}>
+            <NumberField
+              label="Width"
+              unit="cm"
+              value={row.width_cm}
+              least={8}
+              most={60}
+              onChange={(width_cm) => by({ width_cm })}
+            />
+            <NumberField
+              label="Holds"
+              unit="mL"
+              value={row.holds_mL}
+              least={200}
+              most={60000}
+              onChange={(holds_mL) => by({ holds_mL })}
+            />
+          </View>
+        )}
+      />
+      <Text variant="smallStrong">The usual pot</Text>
+      <Choice
+        label="The usual pot"
+        options={options(settings.pots.map(({ name }) => name))}
+        value={settings.usualPot}
+        onChange={(usualPot) => change({ usualPot })}
+      />
+      <RowEditor
+        what="Burner"
+        rows={settings.burners}
+        make={() => ({ name: '', net_W: 700 })}
+        onChange={(burners) => change({ burners })}
+        fields={(row, by) => (
+          <NumberField
+            label="Heat that reaches a pot"
+            unit="W"
+            value={row.net_W}
+            least={100}
+            most={6000}
+            onChange={(net_W) => by({ net_W })}
+          />
+        )}
+      />
+      <Text variant="small">
+        About 0.4 of what a gas flame is rated at, 0.7 of a coil or glass plate, 0.85 of induction.
+      </Text>
+      <Text variant="smallStrong">The usual burner</Text>
+      <Choice
+        label="The usual burner"
+        options={options(settings.burners.map(({ name }) => name))}
+        value={settings.usualBurner}
+        onChange={(usualBurner) => change({ usualBurner })}
+      />
+      <NumberField
+        label="Blender jug"
+        unit="mL"
+        value={settings.blenderJug_mL}
+        least={100}
+        most={10000}
+        onChange={(blenderJug_mL) => change({ blenderJug_mL })}
+      />
+    </View>
+  );
+}
+
+export function Vessels({ settings, change }: PartProps) {
+  return (
+    <RowEditor
+      what="Bottle or jar"
+      rows={settings.containers}
+      make={() => ({ name: '', size_mL: 500, count: 1, heatSafe: false, dark: false })}
+      onChange={(containers) => change({ containers })}
+      fields={(row, by) => (
+        <View className="gap-2">
+          <View className={pair}>
+            <NumberField
+              label="Size"
+              unit="mL"
+              value={row.size_mL}
+              least={10}
+              most={30000}
+              onChange={(size_mL) => by({ size_mL })}
+            />
+            <NumberField
+              label="How many"
+              unit="pieces"
+              value={row.count}
+              least={0}
+              most={999}
+              onChange={(count) => by({ count: Math.round(count) })}
+            />
+          </View>
+          <Toggle label="Takes boiling liquid" value={row.heatSafe} onChange={(heatSafe) => by({ heatSafe })} />
+          <Toggle label="Dark glass" value={row.dark} onChange={(dark) => by({ dark })} />
+        </View>
+      )}
+    />
+  );
+}
+
+export function Strainers({ settings, change }: PartProps) {
+  return (
+    <View>
+      {STRAINERS.map((name) => (
+        <Toggle
+          key={name}
+          label={name.charAt(0).toUpperCase() + name.slice(1)}
+          value={settings.strainers.includes(name)}
+          onChange={(has) =>
+            change({ strainers: STRAINERS.filter((each) => (each === name ? has : settings.strainers.includes(each))) })
+          }
+        />
+      ))}
+    </View>
+  );
+}
+
+export function Rooms({ settings, change }: PartProps) {
+  return (
+    <View className="gap-3">
+      <View className={pair}>
+        <NumberField
+          label="Altitude"
+          unit="m"
+          value={settings.altitude_m}
+          least={-400}
+          most={6000}
+          onChange={(altitude_m) => change({ altitude_m })}
+        />
+        <NumberField
+          label="Room"
+          unit="°C"
+          value={settings.room_C}
+          least={-5}
+          most={45}
+          onChange={(room_C) => change({ room_C })}
+        />
+      </View>
+      <View className={pair}>
+        <NumberField
+          label="Fridge"
+          unit="°C"
+          value={settings.fridge_C}
+          least={-2}
+          most={15}
+          onChange={(fridge_C) => change({ fridge_C })}
+        />
+        <NumberField
+          label="Cool room"
+          unit="°C"
+          value={settings.coolRoom_C}
+          least={-5}
+          most={30}
+          onChange={(coolRoom_C) => change({ coolRoom_C })}
+        />
+      </View>
+    </View>
+  );
+}
+
+export function Water({ settings, change }: PartProps) {
+  return (
+    <View className="gap-3">
+      <Choice
+        label="Tap water"
+        options={TAP_WATERS.map((tap) => ({ value: tap, label: TAP_LABELS[tap] }))}
+        value={settings.tap}
+        onChange={(tap) => change({ tap })}
+      />
+      {settings.tap === 'sheet' ? (
+        <View className="gap-3">
+          {WATER_MINERALS.map((mineral) => (
+            <NumberField
+              key={mineral}
+              label={mineral.charAt(0).toUpperCase() + mineral.slice(1)}
+              unit="mg/L"
+              value={settings.sheet_mg_L[mineral] ?? 0}
+              least={0}
+              most={5000}
+              onChange={(mg_L) => change({ sheet_mg_L: { ...settings.sheet_mg_L, [mineral]: mg_L } })}
+            />
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}
