@@ -16,8 +16,12 @@ jest.mock('../src/features/drink/aim/aim-client', () => jest.requireActual('../s
 
 // Nothing is fetched in pieces here: what the list reckons with is there from the start.
 jest.mock('../src/features/drinks/use-figures', () => {
-  const { figuresOf } = jest.requireActual('../src/features/drinks/drink-figures.ts');
-  return { useFigures: () => figuresOf };
+  const { figuresIn } = jest.requireActual('../src/features/drinks/drink-figures.ts');
+  const { useMemo } = jest.requireActual('react');
+  return {
+    useFigures: (settings: unknown, documents: unknown) =>
+      useMemo(() => figuresIn(settings, documents), [settings, documents]),
+  };
 });
 
 const deaf = () => undefined;

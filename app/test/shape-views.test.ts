@@ -16,6 +16,7 @@ import {
   winnerOf,
 } from '../src/features/drink/variants/variants-view';
 import { changeWords } from '../src/features/drink/versions/versions-sheet';
+import { figuresIn } from '../src/features/drinks/drink-figures';
 import { newDocument } from '../src/features/drinks/kinds';
 import { USUAL_CONTEXT, runContext } from '../src/features/kitchen/run-context';
 import { SACHET, drink, steps } from './trial-drinks';
@@ -219,4 +220,7 @@ test('a drink of the kitchen is an ingredient of another, in the analysis and in
   expect(analyseDocument(glass, context).problems).toEqual([]);
   expect(analyseDocument(glass, context).perServing.sugars_g).toBeGreaterThan(5);
   expect(analyseDocument(glass, USUAL_CONTEXT).problems).toHaveLength(1);
+  // The list of drinks runs it in the same kitchen.
+  expect(figuresIn(null, [syrup, glass])(glass).warning).toBeNull();
+  expect(figuresIn(null, [])(glass).warning).toMatch(/not understood/);
 });

@@ -8,7 +8,7 @@ import { cautionsView, keepingView } from '../src/features/drink/figures/caution
 import { basisTitle, figuresView, sensible, yieldWords } from '../src/features/drink/figures/figures-view';
 import { saveState } from '../src/features/drink/draft/save-state';
 import { oddsWords, targetWords } from '../src/features/drink/figures/target-words';
-import { figuresOf } from '../src/features/drinks/drink-figures';
+import { figuresIn } from '../src/features/drinks/drink-figures';
 import { currentDocuments, drinkGroups } from '../src/features/drinks/drinks-view';
 import { newDocument } from '../src/features/drinks/kinds';
 import { SACHET, drink } from './trial-drinks';
@@ -174,7 +174,7 @@ describe('the list of drinks', () => {
       record('2', SACHET),
       record('3', drink(['1 L water'], { name: 'Ash', kind: 'tonic' })),
     ];
-    const groups = drinkGroups(currentDocuments(records, {}), '', figuresOf);
+    const groups = drinkGroups(currentDocuments(records, {}), '', figuresIn(null, []));
     expect(groups.map(({ kind, lines }) => [kind, lines.map(({ name }) => name)])).toEqual([
       ['Tonic', ['Ash', 'Zed']],
       ['Rehydration', ['Trial']],
@@ -196,7 +196,7 @@ describe('the list of drinks', () => {
         {},
       ),
       '',
-      figuresOf,
+      figuresIn(null, []),
     ).flatMap(({ lines }) => lines.map(({ warning }) => warning));
     expect(warnings).toEqual(['Too salty to give', '1 step is not understood']);
   });

@@ -1,3 +1,5 @@
+import { readIngredientLine } from '../src/quantity';
+import { saltPinches } from '../src/serving';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { analyseDrink } from '../src/analyse';
@@ -182,4 +184,11 @@ describe('keeping', () => {
       place: 'cupboard',
     });
   });
+});
+
+test('a pinch of salt is one pinch', () => {
+  const line = readIngredientLine('1 pinch table salt');
+  if (line.kind !== 'read' || line.dose.kind !== 'mass') throw new Error('a pinch was not read');
+  // 393.4 mg sodium in a gram of salt.
+  expect(saltPinches(393.4 * line.dose.mass_g)).toBeCloseTo(1, 3);
 });

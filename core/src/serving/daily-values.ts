@@ -1,3 +1,7 @@
+import { ingredientById } from '../catalogue/catalogue';
+import { ATOMIC_WEIGHTS } from '../liquid/molar-masses';
+import { readIngredientLine } from '../quantity/read-ingredient-line';
+
 /** Daily values for labels, four years and over. Source: US FDA, 21 CFR 101.9(c). */
 export const DAILY_VALUES = {
   sodium_mg: 2300,
@@ -24,4 +28,13 @@ export const SUGAR_TEASPOON_g = 4.16;
 /** Sugar said in level teaspoons. */
 export function sugarTeaspoons(sugars_g: number): number {
   return sugars_g / SUGAR_TEASPOON_g;
+}
+
+/** Sodium said in pinches of table salt: the everyday equal of salt in a drink. */
+export function saltPinches(sodium_mg: number): number {
+  const salt = ingredientById('table-salt');
+  const pinch = readIngredientLine('1 pinch table salt');
+  if (pinch.kind !== 'read' || pinch.dose.kind !== 'mass')
+    throw new RangeError('saltPinches: a pinch of salt has no mass');
+  return sodium_mg / (salt.composition!.sodium_mmol * (ATOMIC_WEIGHTS.Na as number) * pinch.dose.mass_g);
 }

@@ -1,7 +1,7 @@
 /** What is in a serving, a litre and a batch, and its everyday equals. */
 export { botanicalsOf } from './botanicals';
 export type { BotanicalDose } from './botanicals';
-export { DAILY_VALUES, SUGAR_TEASPOON_g, percentDailyValue, sugarTeaspoons } from './daily-values';
+export { DAILY_VALUES, SUGAR_TEASPOON_g, percentDailyValue, saltPinches, sugarTeaspoons } from './daily-values';
 export type { DailyValue } from './daily-values';
 export { nutrientsOf, perLitreOf } from './nutrients';
 export type { Nutrients, PerLitre } from './nutrients';

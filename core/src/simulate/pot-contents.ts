@@ -1,5 +1,5 @@
 import { carbohydrateOf, type Composition } from '../liquid/composition';
-import { ASCORBIC_ACID_g_mol } from '../liquid/molar-masses';
+import { WEAK_ACIDS } from '../liquid/weak-acids';
 import type { Pot } from './pot';
 
 /** What a pot is made of, in the order in which it is drawn. */
@@ -7,20 +7,11 @@ export const POT_PARTS = ['water', 'spirit', 'sugar', 'acid', 'extract', 'fat', 
 export type PotPart = (typeof POT_PARTS)[number];
 export type PotContents = Readonly<Record<PotPart, number>>;
 
-/** g/mol of the organic acids. Source: IUPAC atomic weights. */
-const ACIDS_g_mol = {
-  citric_mmol: 192.123,
-  malic_mmol: 134.087,
-  tartaric_mmol: 150.086,
-  acetic_mmol: 60.052,
-  ascorbic_mmol: ASCORBIC_ACID_g_mol,
-  lactic_mmol: 90.078,
-  gluconic_mmol: 196.155,
-  quinic_mmol: 192.167,
-  hibiscus_mmol: 190.107,
-} as const satisfies Partial<Record<keyof Composition, number>>;
-
-const ACIDS = Object.entries(ACIDS_g_mol) as [keyof typeof ACIDS_g_mol, number][];
+/** What is counted as acid: the organic ones. Phosphate, carbonate and glycine come with salts, gas and plants. */
+const NOT_SOUR = new Set<string>(['phosphoric_mmol', 'carbonic_mmol', 'glycine_mmol']);
+const ACIDS = WEAK_ACIDS.filter(({ property }) => !NOT_SOUR.has(property)).map(
+  ({ property, molarMass_g_mol }) => [property, molarMass_g_mol] as const,
+);
 
 /** Grams of organic acids. A plain loop: the stream asks for this at every step, at every key. */
 function acidsOf(c: Composition): number {

@@ -1,22 +1,34 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
+import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { BAND_NAMES } from '../../ui/bands';
-import { analyseDocument } from '../drink/analyse-draft';
+import { analyseDocument, usesOthers } from '../drink/analyse-draft';
 import { sensible, yieldWords } from '../drink/figures/figures-view';
 import { barParts } from '../drink/stream/pot-bands';
-import type { DrinkFigures } from './drinks-view';
+import { runContext, type RunContext } from '../kitchen/run-context';
+import type { DrinkFigures, FiguresOf } from './drinks-view';
 
-/** A thousand drinks are run once each, not at every key of a search. */
-const known = new WeakMap<DrinkDocument, DrinkFigures>();
-
-/** What a drink comes to, for its line in the list. */
-export function figuresOf(document: DrinkDocument): DrinkFigures {
-  const figures = known.get(document) ?? computeFigures(document);
-  known.set(document, figures);
-  return figures;
+interface Known {
+  readonly settings: KitchenSettings;
+  readonly figures: DrinkFigures;
 }
 
-function computeFigures(document: DrinkDocument): DrinkFigures {
-  const analysis = analyseDocument(document);
+/** A thousand drinks are run once each, not at every key of a search, nor when one of them is saved. */
+const known = new WeakMap<DrinkDocument, Known>();
+
+/** What each drink of a kitchen comes to, for its line in the list: run with what the kitchen has and its other drinks. */
+export function figuresIn(settings: KitchenSettings | null, documents: readonly DrinkDocument[]): FiguresOf {
+  const context = runContext(settings, documents);
+  return (document) => {
+    const before = known.get(document);
+    if (before?.settings === context.settings && !usesOthers(document)) return before.figures;
+    const figures = computeFigures(document, context);
+    known.set(document, { settings: context.settings, figures });
+    return figures;
+  };
+}
+
+function computeFigures(document: DrinkDocument, context: RunContext): DrinkFigures {
+  const analysis = analyseDocument(document, context);
   const { total, servings } = yieldWords(analysis);
   const parts = barParts(analysis.trace.pot);
   const stop = analysis.cautions.find(({ severity, code }) => severity === 'stop' && code !== 'honey-under-12-months');

@@ -12,6 +12,7 @@ import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
 import { useShortcuts } from '../../ui/use-shortcuts';
+import { useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
 import { drinkStarted } from '../drink/draft/drafts';
 import { useListDrinksQuery } from './drink-endpoints';
 import { currentDocuments, drinkGroups, type DrinkLine } from './drinks-view';
@@ -27,7 +28,9 @@ export function DrinksScreen() {
   const searchBox = useRef<TextInput>(null);
   useShortcuts({ '/': () => searchBox.current?.focus(), n: () => setChoosing(true) });
   const documents = useMemo(() => currentDocuments(data?.drinks ?? [], drafts), [data, drafts]);
-  const figuresOf = useFigures();
+  const { data: stored } = useGetSettingsQuery();
+  const all = useMemo(() => documents.map(({ document }) => document), [documents]);
+  const figuresOf = useFigures(stored?.settings ?? null, all);
   const groups = useMemo(() => drinkGroups(documents, search, figuresOf), [documents, search, figuresOf]);
   if (!data && error && documents.length === 0)
     return (

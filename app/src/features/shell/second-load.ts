@@ -5,5 +5,5 @@
 export { BottleScreen } from '../bottles/bottle-screen';
 export { ShelfScreen } from '../bottles/shelf-screen';
 export { DrinkScreen } from '../drink/drink-screen';
-export { figuresOf } from '../drinks/drink-figures';
+export { figuresIn } from '../drinks/drink-figures';
 export { KitchenScreen } from '../kitchen/kitchen-screen';

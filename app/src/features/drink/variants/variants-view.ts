@@ -7,8 +7,8 @@ import {
   type Variant,
   type VariantBoard,
 } from '@wellhydra/core/drink';
-import { formatNumber, readIngredientLine } from '@wellhydra/core/quantity';
-import { sugarTeaspoons } from '@wellhydra/core/serving';
+import { formatNumber } from '@wellhydra/core/quantity';
+import { saltPinches, sugarTeaspoons } from '@wellhydra/core/serving';
 import type { RunContext } from '../../kitchen/run-context';
 import { analyseDocument } from '../analyse-draft';
 import { sensible, yieldWords } from '../figures/figures-view';
@@ -30,17 +30,9 @@ export interface VariantRow {
   readonly points: number | null;
 }
 
-const SODIUM_mg_g_SALT = 393.4;
-
-/** A pinch of salt, g: the hand measure the reader knows. */
-function pinch_g(): number {
-  const line = readIngredientLine('1 pinch table salt');
-  return line.kind === 'read' && line.dose.kind === 'mass' ? line.dose.mass_g : 0.35;
-}
-
 /** Sodium said in pinches of salt. */
 export function pinchWords(sodium_mg: number): string {
-  const pinches = sodium_mg / SODIUM_mg_g_SALT / pinch_g();
+  const pinches = saltPinches(sodium_mg);
   return pinches < 0.1 ? 'no salt to speak of' : `${formatNumber(pinches, 2)} pinches of salt`;
 }
 
