@@ -65,12 +65,13 @@ export function WelcomeScreen() {
               {shown === 'sign-in' ? <SignInForm /> : <RegisterForm />}
             </Suspense>
           </>
-        ) : (
+        ) : options || unreachable ? (
+          // Not before the demo stands above them: they would move away under a finger.
           <View className="flex-row flex-wrap gap-2">
             <Button label="Sign in" kind="plain" onPress={() => setWay('sign-in')} />
             <Button label="New account" kind="plain" onPress={() => setWay('register')} />
           </View>
-        )}
+        ) : null}
       </View>
     </ScrollView>
   );
