@@ -13,6 +13,8 @@ import { serve } from './serve.mjs';
 /** Keys are this far apart, so that the work of one is done before the next, ms. */
 const APART_ms = 160;
 const KEYS = 40;
+/** Keys before the first that counts: somebody who thinks out a drink has typed more than this. */
+const WARM_UP = 40;
 
 /** A brew of so many steps, with all that is costly in it. @param {number} count */
 function stepsOf(count) {
@@ -62,19 +64,25 @@ function workOfKeys({ traceEvents }) {
 /** @param {number[]} values @param {number} share */
 const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.floor(share * (values.length - 1))] ?? NaN;
 
+/** @param {import('@playwright/test').Page} page @param {number} count */
+async function press(page, count) {
+  for (let key = 0; key < count; key += 1) {
+    await page.keyboard.press(key % 2 === 0 ? '2' : 'Backspace');
+    await page.waitForTimeout(APART_ms);
+  }
+}
+
 /**
  * Types a figure and takes it away, over and over: everything behind it changes each time.
  * @param {import('@playwright/test').Browser} browser
  * @param {import('@playwright/test').Page} page
  */
 async function typed(browser, page) {
+  await press(page, WARM_UP);
   await browser.startTracing(page, {
     categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'toplevel'],
   });
-  for (let key = 0; key < KEYS; key += 1) {
-    await page.keyboard.press(key % 2 === 0 ? '2' : 'Backspace');
-    await page.waitForTimeout(APART_ms);
-  }
+  await press(page, KEYS);
   return workOfKeys(JSON.parse((await browser.stopTracing()).toString('utf8')));
 }
 

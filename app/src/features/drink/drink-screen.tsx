@@ -12,7 +12,7 @@ import { KIND_NAMES } from '../drinks/kinds';
 import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../drinks/drink-endpoints';
 import { withoutOthers, type RunContext } from '../kitchen/run-context';
 import { useRunContext } from '../kitchen/use-run-context';
-import { analyseDocument, usesOthers } from './analyse-draft';
+import { usesOthers } from './analyse-draft';
 import { Composer } from './step/composer';
 import { ConflictNote } from './draft/conflict-note';
 import { drinkForgotten, type Draft } from './draft/drafts';
@@ -21,6 +21,7 @@ import { DrinkSheets, type OpenSheet } from './drink-sheets';
 import { OpenedStep } from './step/opened-step';
 import { FiguresPanel } from './figures/figures-panel';
 import { saveState } from './draft/save-state';
+import { LiveRunContext, useLiveRun } from './live-run';
 import { StepList } from './step/step-list';
 import { stepsView } from './step/steps-view';
 import { useDraft, type DraftHandle } from './draft/use-draft';
@@ -72,10 +73,8 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   // Other drinks matter only to a drink that uses them.
   const needed = useMemo(() => (usesOthers(document) ? context : withoutOthers(context)), [document, context]);
   const { options, preparationsFor } = needed;
-  const analysis = useMemo(
-    () => analyseDocument(document, { options, preparationsFor }),
-    [document, options, preparationsFor],
-  );
+  const forRun = useMemo(() => ({ options, preparationsFor }), [options, preparationsFor]);
+  const { live, analysis } = useLiveRun(document, forRun, handle.typing);
   const [opened, setOpened] = useState<string | null>(null);
   const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
   const openedView = opened === null ? undefined : steps.find(({ id }) => id === opened);
@@ -103,60 +102,62 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   );
   const elsewhere = draft.conflicts.filter(({ at }) => !document.steps.some((step) => step.id === at));
   return (
-    <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
-      <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
-        <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
-          <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} />
-          <DrinkHeader
+    <LiveRunContext.Provider value={live}>
+      <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
+        <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
+          <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
+            <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} />
+            <DrinkHeader
+              document={document}
+              analysis={analysis}
+              onEdit={handle.edit}
+              onMade={openMade}
+              onResize={openResize}
+              onMore={openMenu}
+            />
+            {elsewhere.map(({ at }) => (
+              <View key={at}>{conflictAt(at)}</View>
+            ))}
+            <StepList
+              steps={steps}
+              analysis={analysis}
+              onRewrite={handle.rewrite}
+              onMove={handle.move}
+              onRemove={handle.remove}
+              onDuplicate={handle.duplicate}
+              onOpen={setOpened}
+              conflictAt={conflictAt}
+            />
+            <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} onPick={pick} />
+            <KitchenLine settings={context.settings} />
+            {analysis.findings.some(({ step }) => step === null) ? (
+              <Text variant="small">{analysis.findings.find(({ step }) => step === null)?.text}</Text>
+            ) : null}
+          </View>
+        </ScrollView>
+        <FiguresPanel document={document} analysis={analysis} context={context} />
+        {openedView ? (
+          <OpenedStep
+            view={openedView}
             document={document}
             analysis={analysis}
-            onEdit={handle.edit}
-            onMade={openMade}
-            onResize={openResize}
-            onMore={openMenu}
+            context={context}
+            onReplace={handle.replace}
+            onExchange={handle.exchange}
+            onClose={() => setOpened(null)}
           />
-          {elsewhere.map(({ at }) => (
-            <View key={at}>{conflictAt(at)}</View>
-          ))}
-          <StepList
-            steps={steps}
-            analysis={analysis}
-            onRewrite={handle.rewrite}
-            onMove={handle.move}
-            onRemove={handle.remove}
-            onDuplicate={handle.duplicate}
-            onOpen={setOpened}
-            conflictAt={conflictAt}
-          />
-          <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} onPick={pick} />
-          <KitchenLine settings={context.settings} />
-          {analysis.findings.some(({ step }) => step === null) ? (
-            <Text variant="small">{analysis.findings.find(({ step }) => step === null)?.text}</Text>
-          ) : null}
-        </View>
-      </ScrollView>
-      <FiguresPanel document={document} analysis={analysis} context={context} />
-      {openedView ? (
-        <OpenedStep
-          view={openedView}
-          document={document}
+        ) : null}
+        <DrinkSheets
+          open={sheet}
+          draft={draft}
           analysis={analysis}
           context={context}
-          onReplace={handle.replace}
-          onExchange={handle.exchange}
-          onClose={() => setOpened(null)}
+          handle={handle}
+          onOpen={setSheet}
+          onDelete={() => void deleteIt()}
         />
-      ) : null}
-      <DrinkSheets
-        open={sheet}
-        draft={draft}
-        analysis={analysis}
-        context={context}
-        handle={handle}
-        onOpen={setSheet}
-        onDelete={() => void deleteIt()}
-      />
-    </View>
+      </View>
+    </LiveRunContext.Provider>
   );
 }
 

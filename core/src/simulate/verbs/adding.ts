@@ -1,3 +1,4 @@
+import type { Ingredient } from '../../catalogue/ingredient';
 import { MOLAR_VOLUME_L } from '../../process/carbon-dioxide';
 import { OPENS_AT_C } from '../../process/extraction';
 import { specificHeat } from '../../process/heating';
@@ -100,9 +101,28 @@ function handsOn(line: IngredientLine): number {
   return ADDING_MINUTES.add + ADDING_MINUTES.piece * pieces;
 }
 
+type Read = IngredientLine | Unreadable;
+/** Lines read before, apart for each list of own ingredients: most lines of a drink are the same from run to run. */
+const read = new WeakMap<readonly Ingredient[], Map<string, Read>>();
+const NO_OWN: readonly Ingredient[] = [];
+const MOST_LINES = 2000;
+
+function readLine(text: string, options: StepContext['options']): Read {
+  const own = options.own ?? NO_OWN;
+  const lines = read.get(own) ?? new Map<string, Read>();
+  if (lines.size === 0 || lines.size >= MOST_LINES) {
+    lines.clear();
+    read.set(own, lines);
+  }
+  const key = `${options.spoons ?? ''}|${text}`;
+  const line = lines.get(key) ?? readIngredientLine(text, options);
+  lines.set(key, line);
+  return line;
+}
+
 /** `add`: an amount of an ingredient into the vessel. */
 export function runAdd(context: StepContext): StepDone | Unreadable {
-  const line = readIngredientLine(context.step.text, context.options);
+  const line = readLine(context.step.text, context.options);
   if (line.kind === 'unreadable') return line;
   const grams = gramsOf(context, line);
   if ('kind' in grams) return grams;

@@ -6,6 +6,8 @@ import { drinkCollided, drinkEdited, drinkSaved, drinkStarted, saveFailed, type 
 
 /** Typing pauses this long before it is sent, ms. */
 export const SAVE_AFTER_ms = 450;
+/** Who goes on typing is saved this often all the same, ms. */
+const SAVE_AT_LATEST_ms = 3000;
 /** While the server does not answer, it is asked again this often, ms. */
 export const RETRY_AFTER_ms = 3000;
 const MOST_MERGES = 5;
@@ -70,12 +72,22 @@ export function sendLeftBehind(getState: () => StateWithDrafts, dispatch: Dispat
 /** Saves drinks by themselves, a moment after the last key. */
 export const draftSync = createListenerMiddleware();
 
+interface Typing {
+  readonly since_ms: number;
+  readonly newest: symbol;
+}
+const typing = new Map<string, Typing>();
+
 draftSync.startListening({
   matcher: isAnyOf(drinkEdited, drinkStarted),
   effect: async (action, listener) => {
     const { id } = (action as ReturnType<typeof drinkEdited>).payload;
-    // One timer a drink would do; a later key simply finds nothing left to send.
+    const newest = Symbol(id);
+    typing.set(id, { since_ms: typing.get(id)?.since_ms ?? Date.now(), newest });
     await listener.delay(SAVE_AFTER_ms);
+    const now = typing.get(id);
+    if (!now || (now.newest !== newest && Date.now() - now.since_ms < SAVE_AT_LATEST_ms)) return;
+    typing.delete(id);
     void sendDraft(id, listener.getState as () => StateWithDrafts, listener.dispatch as Dispatch);
   },
 });

@@ -1,10 +1,4 @@
-import {
-  type DrinkDocument,
-  type DrinkStep,
-  type EditedStep,
-  type MergeConflict,
-  stepFromLine,
-} from '@wellhydra/core/drink';
+import { type DrinkStep, type EditedStep, type MergeConflict, stepFromLine } from '@wellhydra/core/drink';
 import { useEffect, useMemo } from 'react';
 import { keepAction } from '../../../state/undo-actions';
 import { noticeRaised } from '../../../state/notices';
@@ -22,6 +16,7 @@ import {
   rewriteStep,
   withTotal,
 } from './edit-document';
+import { TypedAhead, type Change } from './typed-ahead';
 
 /** How often an open drink is asked for, so that the edits of others arrive, ms. */
 const POLL_ms = 4000;
@@ -29,7 +24,9 @@ const POLL_ms = 4000;
 export interface DraftHandle {
   readonly draft: Draft | undefined;
   readonly error: unknown;
-  readonly edit: (change: (document: DrinkDocument) => DrinkDocument) => void;
+  readonly edit: (change: Change) => void;
+  /** What is typed into a step before the page follows. */
+  readonly typing: TypedAhead;
   readonly type: (line: string) => void;
   readonly addLine: (line: string) => void;
   readonly rewrite: (id: string, line: string) => void;
@@ -62,7 +59,6 @@ function useArrivals(id: string) {
   return isNew ? undefined : error;
 }
 
-type Change = (document: DrinkDocument) => DrinkDocument;
 type WithDrafts = () => { readonly drafts: Readonly<Record<string, Draft>> };
 
 /** Changes the drink as it is when the change is made, not as it was when the screen was drawn. */
@@ -86,10 +82,18 @@ export function useDraft(id: string): DraftHandle {
   const error = useArrivals(id);
   const draft = useAppSelector((state) => state.drafts[id]);
   const actions = useMemo(() => {
-    const edit = (change: Change) => dispatch(edited(id, change));
     const current = () => getState().drafts[id];
+    const typing = new TypedAhead(
+      () => current()?.mine,
+      (change) => dispatch(edited(id, change)),
+    );
+    const edit = (change: Change) => {
+      typing.flush();
+      dispatch(edited(id, change));
+    };
     return {
       edit,
+      typing,
       type: (text: string) => void dispatch(composerTyped({ id, text })),
       addLine: (line: string) => {
         edit((document) => insertStep(document, { id: newStepId(), ...stepFromLine(line) }));
@@ -104,9 +108,11 @@ export function useDraft(id: string): DraftHandle {
       exchange: (stepId: string, steps: readonly DrinkStep[]) =>
         edit((document) => exchangeStep(document, stepId, steps, newStepId)),
       duplicate: (stepId: string) => edit((document) => duplicateStep(document, stepId, newStepId())),
-      rewrite: (stepId: string, line: string) => edit((document) => rewriteStep(document, stepId, stepFromLine(line))),
+      rewrite: (stepId: string, line: string) =>
+        typing.type((document) => rewriteStep(document, stepId, stepFromLine(line))),
       move: (stepId: string, to: number) => edit((document) => moveStep(document, stepId, to)),
       remove: (stepId: string) => {
+        typing.flush();
         const index = current()?.mine.steps.findIndex((step) => step.id === stepId) ?? -1;
         const step = current()?.mine.steps[index];
         if (!step) return;
@@ -118,11 +124,21 @@ export function useDraft(id: string): DraftHandle {
       },
       setTotal: (mark: string) => edit((document) => withTotal(document, mark, newStepId())),
       settle: (at: string, takeTheirs: boolean) => {
+        typing.flush();
         const conflict = current()?.conflicts.find((each) => each.at === at);
         if (takeTheirs && conflict) edit(takenOver(conflict));
         dispatch(conflictSettled({ id, at }));
       },
     };
   }, [dispatch, getState, id]);
+  const { typing } = actions;
+  useEffect(() => {
+    const { flush } = typing;
+    globalThis.addEventListener?.('pagehide', flush);
+    return () => {
+      globalThis.removeEventListener?.('pagehide', flush);
+      flush();
+    };
+  }, [typing]);
   return useMemo(() => ({ draft, error, ...actions }), [draft, error, actions]);
 }

@@ -15,7 +15,8 @@ import { CautionList, StopCautions } from './cautions';
 import { cautionsView, keepingView } from './cautions-view';
 import { OriginSheet } from './origin-sheet';
 import { originView } from './origin-view';
-import { basisTitle, figuresView } from './figures-view';
+import { useLiveAnalysis } from '../live-run';
+import { basisTitle, figuresView, type Ranges } from './figures-view';
 import { oddsWords, targetWords } from './target-words';
 import { useSpread } from './use-spread';
 
@@ -44,13 +45,11 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
   const [asked, setAsked] = useState<string | null>(null);
   const basis = useAppSelector((state) => state.preferences.basis);
   const dispatch = useAppDispatch();
-  const figures = figuresView(analysis, basis, spread.ranges);
-  const askedFigure = figures.find(({ id }) => id === asked);
+  const askedFigure =
+    asked === null ? undefined : figuresView(analysis, basis, spread.ranges).find(({ id }) => id === asked);
   const cautions = cautionsView(analysis);
   const whole = wide || open;
-  const shown = whole
-    ? figures
-    : figures.filter(({ places }) => places !== null).slice(0, cautions.stops.length > 0 ? 1 : FIGURES_IN_SIGHT);
+  const most = whole ? null : cautions.stops.length > 0 ? 1 : FIGURES_IN_SIGHT;
   const others = cautions.others.length;
   const figuresAndMore = (
     <View className="gap-3">
@@ -64,10 +63,7 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
           onPanel
         />
       ) : null}
-      {figures.length === 0 ? <Text className="text-panelmute">Add a step, and what is in it stands here.</Text> : null}
-      {shown.map(({ id, ...figure }) => (
-        <Rail key={id} id={id} {...figure} onAsk={setAsked} />
-      ))}
+      <LiveRails analysis={analysis} basis={basis} ranges={spread.ranges} most={most} onAsk={setAsked} />
       {whole ? <MoreAboutIt analysis={analysis} spread={spread} /> : null}
       {askedFigure ? (
         <OriginSheet view={originView(analysis, basis, askedFigure)} onClose={() => setAsked(null)} />
@@ -108,6 +104,26 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
       {open ? <ScrollView>{figuresAndMore}</ScrollView> : figuresAndMore}
     </View>
   );
+});
+
+/** The rails of the newest run; `most` of them, or all. */
+const LiveRails = memo(function LiveRails({
+  analysis,
+  basis,
+  ranges,
+  most,
+  onAsk,
+}: {
+  readonly analysis: Analysis;
+  readonly basis: Basis;
+  readonly ranges: Ranges;
+  readonly most: number | null;
+  readonly onAsk: (id: string) => void;
+}) {
+  const figures = figuresView(useLiveAnalysis(analysis), basis, ranges);
+  const shown = most === null ? figures : figures.filter(({ places }) => places !== null).slice(0, most);
+  if (figures.length === 0) return <Text className="text-panelmute">Add a step, and what is in it stands here.</Text>;
+  return shown.map(({ id, ...figure }) => <Rail key={id} id={id} {...figure} onAsk={onAsk} />);
 });
 
 function MoreAboutIt({ analysis, spread }: { readonly analysis: Analysis; readonly spread: SpreadAnswer }) {

@@ -5,7 +5,7 @@ import Copy from 'lucide-react-native/icons/copy';
 import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import SlidersHorizontal from 'lucide-react-native/icons/sliders-horizontal';
 import Trash from 'lucide-react-native/icons/trash';
-import { memo, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { IconButton } from '../../../ui/icon-button';
@@ -110,37 +110,70 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
   );
 }
 
-function EditingStep(props: StepRowProps) {
-  const { step, up, down, crowding, onEdit, onRewrite, onMove, onRemove, onDuplicate, onOpen } = props;
-  // The box holds exactly what is typed; the step is what is made of it.
-  const [line, setLine] = useState(step.line);
+/** The box holds exactly what is typed; the step is what is made of it. */
+const StepBox = memo(function StepBox({
+  label,
+  start,
+  crowding,
+  onType,
+  onLeave,
+}: {
+  readonly label: string;
+  readonly start: string;
+  readonly crowding: number;
+  readonly onType: (line: string) => void;
+  readonly onLeave: () => void;
+}) {
+  const [line, setLine] = useState(start);
   const box = useRef<TextInput>(null);
   // A warning may have taken the room it stood in.
   useEffect(() => {
     (box.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'nearest' });
   }, [crowding]);
-  const change = (text: string) => {
-    setLine(text);
-    onRewrite(step.id, text);
+  return (
+    <TextInput
+      ref={box}
+      aria-label={label}
+      autoFocus
+      value={line}
+      onChangeText={(text) => {
+        setLine(text);
+        onType(text);
+      }}
+      onSubmitEditing={onLeave}
+      onKeyPress={({ nativeEvent }) => nativeEvent.key === 'Escape' && onLeave()}
+      className="min-h-[48px] rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-[16px] text-ink"
+    />
+  );
+});
+
+function EditingStep(props: StepRowProps) {
+  const { step, up, down, crowding, onEdit, onRewrite, onMove, onRemove, onDuplicate, onOpen } = props;
+  const { id } = step;
+  // A suggestion that is taken begins the box anew.
+  const [start, setStart] = useState(step.line);
+  const type = useCallback((text: string) => onRewrite(id, text), [id, onRewrite]);
+  const leave = useCallback(() => onEdit(null), [onEdit]);
+  const pick = (text: string) => {
+    setStart(text);
+    type(text);
   };
   return (
     <View className="gap-1">
-      <TextInput
-        ref={box}
-        aria-label={`Step ${step.index + 1}`}
-        autoFocus
-        value={line}
-        onChangeText={change}
-        onSubmitEditing={() => onEdit(null)}
-        onKeyPress={({ nativeEvent }) => nativeEvent.key === 'Escape' && onEdit(null)}
-        className="min-h-[48px] rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-[16px] text-ink"
+      <StepBox
+        key={start}
+        label={`Step ${step.index + 1}`}
+        start={start}
+        crowding={crowding}
+        onType={type}
+        onLeave={leave}
       />
       {step.problem ? (
         <>
           <Text variant="small" role="alert" className="text-heat">
             {step.problem.message}
           </Text>
-          <Suggestions texts={step.problem.suggestions} onPick={change} />
+          <Suggestions texts={step.problem.suggestions} onPick={pick} />
         </>
       ) : (
         <View role="status">

@@ -1,10 +1,11 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { useId, useMemo, useState } from 'react';
+import { memo, useId, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Line, Path } from 'react-native-svg';
+import Svg, { Path } from 'react-native-svg';
 import { BandPatterns, bandFill } from '../../../ui/band-patterns';
 import { BAND_COLOURS, type Band } from '../../../ui/bands';
 import { Text } from '../../../ui/text';
+import { useLiveAnalysis } from '../live-run';
 import { momentView, type MomentView } from './moment-view';
 import { streamShape, type Outflow } from './stream-shape';
 
@@ -29,13 +30,8 @@ const rowAt = (rowEnds: readonly number[], y: number): number => {
 };
 
 /** The pot as a river beside its steps; any place on it can be asked what is in the pot there. */
-export function Stream({ analysis, rowEnds, width, room }: StreamProps) {
-  const scope = useId();
+export const Stream = memo(function Stream({ analysis, rowEnds, width, room }: StreamProps) {
   const [asked, setAsked] = useState<number | null>(null);
-  const { bands, outflows } = useMemo(
-    () => streamShape(analysis, rowEnds, width, room),
-    [analysis, rowEnds, width, room],
-  );
   const height = rowEnds.at(-1) ?? 0;
   if (height === 0) return null;
   const last = rowEnds.length - 1;
@@ -60,7 +56,7 @@ export function Stream({ analysis, rowEnds, width, room }: StreamProps) {
         aria-valuemax={last + 1}
         aria-valuenow={(row ?? last) + 1}
         aria-valuetext={moment?.spoken ?? 'The pot is empty'}
-        style={{ width, height, touchAction: 'pan-y' } as object}
+        style={{ width, height, touchAction: 'pan-y', contain: 'layout style' } as object}
         {...({
           onPointerMove: ({ nativeEvent }: { nativeEvent: { offsetY: number } }) =>
             setAsked(rowAt(rowEnds, nativeEvent.offsetY)),
@@ -77,36 +73,57 @@ export function Stream({ analysis, rowEnds, width, room }: StreamProps) {
           },
         } as object)}
       >
-        <Svg width={room} height={height} style={{ pointerEvents: 'none' }}>
-          <BandPatterns scope={scope} />
-          {outflows.map(({ kind, step, path }) => (
-            <Path
-              key={`${step}-${kind}`}
-              d={path}
-              fill={OUTFLOW_FILL[kind](scope)}
-              opacity={kind === 'steam' ? 0.55 : 0.9}
-            />
-          ))}
-          {bands.map(({ band, path }) => (
-            <Path key={band} d={path} fill={bandFill(scope, band)} />
-          ))}
-          {row === null ? null : (
-            <Line
-              x1={0}
-              x2={room}
-              y1={rowEnds[row]! - 2}
-              y2={rowEnds[row]! - 2}
-              stroke="#0E2A2B"
-              strokeWidth={2}
-              strokeDasharray="4 3"
-            />
-          )}
-        </Svg>
+        <Drawing analysis={analysis} rowEnds={rowEnds} width={width} room={room} />
+        {row === null ? null : (
+          <View
+            className="absolute left-0 border-t-2 border-dashed border-ink"
+            style={{ width: room, top: rowEnds[row]! - 3, pointerEvents: 'none' }}
+          />
+        )}
       </View>
       {row !== null && moment ? <MomentCard moment={moment} top={rowEnds[row]! + 2} left={8} /> : null}
     </View>
   );
-}
+});
+
+/** The river itself: of the newest run, ahead of the page while a step is being typed. */
+const Drawing = memo(function Drawing({ analysis: shown, rowEnds, width, room }: StreamProps) {
+  const analysis = useLiveAnalysis(shown);
+  const scope = useId();
+  const { bands, outflows } = useMemo(
+    () => streamShape(analysis, rowEnds, width, room),
+    [analysis, rowEnds, width, room],
+  );
+  return (
+    <Svg width={room} height={rowEnds.at(-1) ?? 0} style={UNTOUCHED}>
+      <BandPatterns scope={scope} />
+      {outflows.map(({ kind, step, path }) => (
+        <River
+          key={`${step}-${kind}`}
+          path={path}
+          fill={OUTFLOW_FILL[kind](scope)}
+          opacity={kind === 'steam' ? 0.55 : 0.9}
+        />
+      ))}
+      {bands.map(({ band, path }) => (
+        <River key={band} path={path} fill={bandFill(scope, band)} opacity={1} />
+      ))}
+    </Svg>
+  );
+});
+const UNTOUCHED = { pointerEvents: 'none' } as const;
+
+const River = memo(function River({
+  path,
+  fill,
+  opacity,
+}: {
+  readonly path: string;
+  readonly fill: string;
+  readonly opacity: number;
+}) {
+  return <Path d={path} fill={fill} opacity={opacity} />;
+});
 
 function Swatch({ band }: { readonly band: Band }) {
   return <View className="h-[12px] w-[12px] rounded-[3px]" style={{ backgroundColor: BAND_COLOURS[band] }} />;
