@@ -1,0 +1,128 @@
+import { ingredientById } from '../catalogue';
+import type { Verb } from '../drink';
+import { columnOf, type Column, type StepNote, type WorkingPot } from '../simulate';
+import type { Reading } from './brew-state';
+
+/** Steps in which what is missing stayed with the solids or was spilled; in all others it left as steam. */
+const STAYS_BEHIND = new Set<Verb>([
+  'add',
+  'use',
+  'strain',
+  'press',
+  'rinsePass',
+  'remove',
+  'mash',
+  'blend',
+  'mill',
+  'skim',
+  'draw',
+  'bottle',
+]);
+/** So much of the water at most leaves a pot that is not said to be dry. */
+const MOST_STEAM_SHARE = 0.95;
+/** A reading and the pot agree within this share. */
+const AGREES = 1e-3;
+
+/** Puts water back that was thought to have left as steam, or takes more; g in each lane, as far as that goes. */
+function exchangeSteam(pot: WorkingPot, wanted_g: Column): void {
+  const water = pot.liquid.column('water_g');
+  const { steam_g } = pot.ledger;
+  for (let lane = 0; lane < pot.lanes; lane += 1) {
+    const change = Math.max(-MOST_STEAM_SHARE * water[lane]!, Math.min(steam_g[lane]!, wanted_g[lane]!));
+    water[lane]! += change;
+    steam_g[lane]! -= change;
+  }
+}
+
+/** Liquid that stayed with the solids, or was spilled where there are none. */
+function leaveBehind(pot: WorkingPot, share: Column): void {
+  const left = pot.liquid.take(share);
+  if (pot.cake) pot.cake.held.pour(left);
+  else pot.ledger.skimmed.pour(left);
+}
+
+type Measure = (pot: WorkingPot) => Column;
+const volumes: Measure = (pot) => pot.liquid.volumes();
+const masses: Measure = (pot) => pot.liquid.masses();
+
+/** Liquid out of what was strained off, until there is as much as was measured. */
+function squeezeOut(pot: WorkingPot, measure: Measure, wanted: number): void {
+  const { cake } = pot;
+  if (!cake) return;
+  const now = measure(pot);
+  const held = measure === volumes ? cake.held.volumes() : cake.held.masses();
+  const share = columnOf(pot.lanes, (lane) =>
+    held[lane]! > 0 ? Math.max(0, Math.min(1, (wanted - now[lane]!) / held[lane]!)) : 0,
+  );
+  pot.liquid.pour(cake.held.take(share));
+}
+
+/** Grams of water that bring the liquid to what was measured; below 0 where there is too much. */
+function waterTo(pot: WorkingPot, measure: Measure, wanted: number): Column {
+  if (measure === masses) return masses(pot).map((mass) => wanted - mass);
+  return pot.gramsToFill(ingredientById('water'), new Float64Array(pot.lanes).fill(wanted));
+}
+
+function setAmount(pot: WorkingPot, verb: Verb, measure: Measure, wanted: number): void {
+  if (STAYS_BEHIND.has(verb)) {
+    leaveBehind(
+      pot,
+      measure(pot).map((now) => (now > wanted ? 1 - wanted / now : 0)),
+    );
+    squeezeOut(pot, measure, wanted);
+  }
+  exchangeSteam(pot, waterTo(pot, measure, wanted));
+}
+
+/** Water so that the strength is what was read. */
+function setBrix(pot: WorkingPot, brix: number): void {
+  if (!(brix > 0)) return;
+  const solids = pot.liquid.column('solubleSolids_g');
+  const water = pot.liquid.column('water_g');
+  exchangeSteam(
+    pot,
+    solids.map((grams, lane) => (grams * (100 - brix)) / brix - water[lane]!),
+  );
+}
+
+const UNEXPLAINED: StepNote = {
+  code: 'reading-unexplained',
+  text: 'This is more than can be in the pot by what went in. Read it again, or look for what was not written down.',
+};
+
+/**
+ * Makes the pot what was measured: what is missing stayed with the solids, was spilled or left as steam, and
+ * what is over did not. Mass stays conserved: it only moves between the pot and its ledger.
+ *
+ * @param pot after the step, changed in place in every lane
+ * @param verb of the step
+ * @param readings of the step: volume at 20 °C in mL, net mass in g, °C, °Brix; others change nothing
+ * @returns what cannot be, as notes
+ */
+export function applyReadings(pot: WorkingPot, verb: Verb, readings: readonly Reading[]): readonly StepNote[] {
+  if (pot.dry) return [];
+  const read = (quantity: Reading['quantity']) => readings.find((each) => each.quantity === quantity)?.value;
+  const notes: StepNote[] = [];
+  const check = (now: number, wanted: number) => {
+    if (Math.abs(now / wanted - 1) > AGREES) notes.push(UNEXPLAINED);
+  };
+  const brix = read('brix');
+  if (brix !== undefined) {
+    setBrix(pot, brix);
+    if (brix > 0) check(pot.liquid.brix(), brix);
+  }
+  const volume = read('volume_mL');
+  const mass = read('mass_g');
+  if (volume !== undefined) {
+    setAmount(pot, verb, volumes, volume);
+    check(volumes(pot)[0]!, volume);
+  } else if (mass !== undefined) {
+    const pieces = pot.solids.reduce((sum, solid) => sum + solid.grams[0]!, 0);
+    const wanted = Math.max(1, mass - pieces);
+    setAmount(pot, verb, masses, wanted);
+    check(masses(pot)[0]!, wanted);
+  }
+  const temperature = read('temperature_C');
+  if (temperature !== undefined) pot.temperature_C.fill(temperature);
+  return notes.slice(0, 1);
+}

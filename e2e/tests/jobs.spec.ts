@@ -1,0 +1,93 @@
+import { execFileSync } from 'node:child_process';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, test, type Page } from '@playwright/test';
+import { fromMenu, newDrink, register, saved, typeSteps } from '../cook';
+
+const ROOT = new URL('../..', import.meta.url).pathname;
+const JOBS = join(ROOT, 'examples/jobs');
+
+type StepFile = Readonly<Record<string, string | boolean>>;
+interface DrinkFile {
+  readonly name: string;
+  readonly kind: string;
+  readonly serving: string;
+  readonly steps: readonly StepFile[];
+  readonly atServing?: readonly StepFile[];
+  readonly preparations?: Readonly<Record<string, DrinkFile>>;
+}
+
+/** What a person calls the kinds. */
+const KINDS: Readonly<Record<string, string>> = {
+  'infused-water': 'Infused water',
+  'vinegar-honey': 'Vinegar and honey',
+  'dry-mix': 'Dry mix',
+  sport: 'Sports drink',
+};
+const kindName = (kind: string): string => KINDS[kind] ?? kind[0]!.toUpperCase() + kind.slice(1);
+
+/** How a person would say what else a step has. */
+const CLAUSES: Readonly<Record<string, (value: string) => string>> = {
+  lid: (value) => `lid ${value}`,
+  pot: (value) => `in ${value}`,
+  in: (value) => `in ${value}`,
+  as: (value) => `as ${value}`,
+  for: (value) => `for ${value}`,
+  at: (value) => (value === 'off heat' ? value : `in the ${value}`),
+  altitude: (value) => `at ${value}`,
+  method: (value) => `in a ${value}`,
+  headspace: (value) => `${value} headspace`,
+  loadLimit: (value) => `in loads of ${value}`,
+  strain: (value) => `strain ${value}`,
+  keepLiquid: () => 'keep the liquid',
+  gently: () => 'gently',
+};
+
+function lineOf(step: StepFile): string {
+  const [[verb, text] = ['', ''], ...others] = Object.entries(step);
+  const head = verb === 'add' ? text : `${verb === 'rinsePass' ? 'rinse with' : verb} ${text}`.trim();
+  return [head, ...others.flatMap(([name, value]) => CLAUSES[name]?.(String(value)) ?? [])].join(', ');
+}
+
+/** A drink from an empty sheet, with what is on the screen alone. */
+async function makeUp(page: Page, drink: DrinkFile): Promise<void> {
+  await page.goto('/drinks');
+  await newDrink(page, kindName(drink.kind), drink.name, true);
+  await fromMenu(page, 'Size and kind');
+  await page.getByLabel('Serving').fill(drink.serving);
+  await page.getByRole('button', { name: 'Close' }).click();
+  await typeSteps(page, drink.steps.map(lineOf));
+  for (const step of drink.atServing ?? []) {
+    await typeSteps(page, [lineOf(step)]);
+    await page.getByRole('listitem').last().getByRole('button').first().click();
+    await page.getByRole('button', { name: 'More about this step' }).click();
+    await page.getByRole('checkbox', { name: /^Into each glass/ }).click();
+    await page.getByRole('button', { name: 'Done' }).last().click();
+  }
+  await saved(page);
+}
+
+/** What the drink comes to by the command that runs drink files. */
+function servingsByCommand(file: string): number {
+  const out = execFileSync(process.execPath, [join(ROOT, 'cli/bin/wellhydra.mjs'), 'analyse', join(JOBS, file)]);
+  return (JSON.parse(out.toString()) as { yield: { servings: number } }).yield.servings;
+}
+
+for (const file of readdirSync(JOBS).sort())
+  test(`from an empty sheet: ${file.slice(3, -5).replaceAll('-', ' ')}`, async ({ page }, { project }) => {
+    test.skip(project.name !== 'phone', 'lines are typed in the same box on a wide screen');
+    const drink = JSON.parse(readFileSync(join(JOBS, file), 'utf8')) as DrinkFile;
+    await register(page, 'Ines');
+    for (const preparation of Object.values(drink.preparations ?? {})) await makeUp(page, preparation);
+    await makeUp(page, drink);
+    await expect(page.getByRole('listitem')).toHaveCount(drink.steps.length + (drink.atServing?.length ?? 0));
+    await expect(page.getByText(/was not understood|Choose|How much/)).toHaveCount(0);
+    const servings = await page.getByText(/→/).first().textContent();
+    const shown = Number(/→\s*([\d.]+)/.exec(servings!.replaceAll(',', ''))?.[1]);
+    const expected = servingsByCommand(file);
+    // Shown are servings that can be poured: rounded down, to tenths below ten.
+    expect(shown).toBeLessThanOrEqual(expected * 1.001);
+    expect(shown).toBeGreaterThanOrEqual(
+      Math.floor(expected * (expected >= 10 ? 1 : 10)) / (expected >= 10 ? 1 : 10) - 0.1,
+    );
+  });
