@@ -15,7 +15,7 @@ import {
   type ServingSize,
 } from '../serving';
 import { ownIngredient } from '../own-ingredient';
-import { runSteps, type Pot, type RunOptions, type Trace } from '../simulate';
+import { runSteps, type Measured, type Pot, type RunOptions, type Trace } from '../simulate';
 
 /** How a drink is analysed: the kitchen, and the spoons in it. */
 export type AnalyseOptions = Omit<RunOptions, 'preparations'>;
@@ -118,12 +118,13 @@ function withOwn({ ingredients = [] }: Drink, options: AnalyseOptions) {
  *
  * @param drink as written
  * @param given kitchen, and what spoons are meant where a line does not say
+ * @param measured what was read off the pot while it was made, where it was
  * @returns figures of what could be understood, with everything that could not in `problems`
  */
-export function analyseDrink(drink: Drink, given: AnalyseOptions = {}): Analysis {
+export function analyseDrink(drink: Drink, given: AnalyseOptions = {}, measured?: Measured): Analysis {
   const { options, refused } = withOwn(drink, given);
   const runOptions: RunOptions = { ...options, ...(drink.preparations ? { preparations: drink.preparations } : {}) };
-  const trace = runSteps(drink.steps, runOptions);
+  const trace = runSteps(drink.steps, runOptions, measured);
   const { pot } = trace;
   const liquid = pot.dry ? null : describeLiquid(pot.liquid);
   const size = servingSize(drink, pot);

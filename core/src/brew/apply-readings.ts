@@ -1,6 +1,6 @@
 import { ingredientById } from '../catalogue';
 import type { Verb } from '../drink';
-import { columnOf, type Column, type StepNote, type WorkingPot } from '../simulate';
+import { columnOf, solidMass, type Column, type StepNote, type WorkingPot } from '../simulate';
 import type { Reading } from './brew-state';
 
 /** Steps in which what is missing stayed with the solids or was spilled; in all others it left as steam. */
@@ -117,7 +117,7 @@ export function applyReadings(pot: WorkingPot, verb: Verb, readings: readonly Re
     setAmount(pot, verb, volumes, volume);
     check(volumes(pot)[0]!, volume);
   } else if (mass !== undefined) {
-    const pieces = pot.solids.reduce((sum, solid) => sum + solid.grams[0]!, 0);
+    const pieces = pot.solids.reduce((sum, solid) => sum + solidMass(solid)[0]!, 0);
     const wanted = Math.max(1, mass - pieces);
     setAmount(pot, verb, masses, wanted);
     check(masses(pot)[0]!, wanted);

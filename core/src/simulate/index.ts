@@ -1,6 +1,6 @@
 /** The simulator: runs the steps of a drink and keeps the mass balance of the pot. */
 export { kitchenOptions } from './kitchen-options';
-export { AS_WRITTEN, drawnChance } from './chance';
+export { AS_WRITTEN, columnOf, drawnChance } from './chance';
 export type { Chance, Column } from './chance';
 export { imbalance, massBalance } from './mass-balance';
 export type { MassBalance } from './mass-balance';
@@ -8,6 +8,8 @@ export { accountedMass, potVolume } from './pot';
 export type { Pot, PotEntry, Sediment, WorkingPot } from './pot';
 export { POT_PARTS, potContents } from './pot-contents';
 export type { PotContents, PotPart } from './pot-contents';
+export { solidMass } from './solid';
 export { runInPot, runSteps } from './run-steps';
+export type { Measured } from './run-steps';
 export type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 export type { FilledContainer, StepNote, StoragePlace } from './step-run';

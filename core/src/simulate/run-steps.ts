@@ -5,7 +5,7 @@ import type { Unreadable } from '../quantity/outcome';
 import { AS_WRITTEN, type Chance } from './chance';
 import { WorkingPot, potVolume, type Pot } from './pot';
 import { preparationsOf } from './preparation';
-import type { StepDone, StepRunner } from './step-run';
+import type { StepDone, StepNote, StepRunner } from './step-run';
 import type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 import { runAdd, runCarbonate, runUse } from './verbs/adding';
 import { runBlend, runMash, runPress } from './verbs/breaking';
@@ -67,7 +67,7 @@ export function runInPot(
 ): WorkingPot {
   const kitchen = { ...DEFAULT_KITCHEN, ...options.kitchen };
   const pot = new WorkingPot(chance, kitchen.tap_C);
-  const preparations = preparationsOf(options, runSteps);
+  const preparations = preparationsOf(options, (steps, inner) => runSteps(steps, inner));
   steps.forEach((step, index) => {
     const context = { step, index, pot, kitchen, options, ...preparations };
     after(index, RUNNERS[step.verb](context), pot);
@@ -75,14 +75,18 @@ export function runInPot(
   return pot;
 }
 
+/** What was measured after a step: changes the pot, and says what of it cannot be. */
+export type Measured = (index: number, pot: WorkingPot) => readonly StepNote[];
+
 /**
  * Runs the steps of a drink one after the other and keeps the mass balance of the pot.
  *
  * @param steps in order
  * @param options kitchen, preparations, and what spoons are meant where a line does not say
+ * @param measured brings the pot to what was read off it after a step, before the next one runs
  * @returns the trace; a step that cannot be understood is left out of it and named in `problems`
  */
-export function runSteps(steps: readonly DrinkStep[], options: RunOptions = {}): Trace {
+export function runSteps(steps: readonly DrinkStep[], options: RunOptions = {}, measured?: Measured): Trace {
   const entries: TraceEntry[] = [];
   const problems: StepProblem[] = [];
   let clock = 0;
@@ -97,6 +101,7 @@ export function runSteps(steps: readonly DrinkStep[], options: RunOptions = {}):
       problems.push({ step: index, ...problem });
       return;
     }
+    const read = measured?.(index, pot) ?? [];
     const shown = last && LEAVES_POT.has(verb) ? last : pot.snapshot();
     last = shown;
     clock += done.minutes;
@@ -106,6 +111,7 @@ export function runSteps(steps: readonly DrinkStep[], options: RunOptions = {}):
     const steamNow_g = pot.ledger.steam_g[0]!;
     entries.push({
       ...done,
+      ...(read.length > 0 ? { notes: [...(done.notes ?? []), ...read] } : {}),
       step: index,
       verb,
       text,

@@ -1,0 +1,110 @@
+import { coolingTime } from '../process/cooling';
+import type { Analysis } from '../analyse';
+import { formatVolume } from '../quantity';
+import { scaleText } from '../resize';
+import type { BrewState, Reading } from './brew-state';
+import { runBrew, type BrewRecipe, type MadeStep } from './brew-run';
+
+/** An amount that a reading makes another one. */
+export interface AmountAdvice {
+  readonly step: string;
+  readonly name: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+/** What a reading means for the rest of the brew. */
+export interface BrewAdvice {
+  readonly reading: Reading;
+  /** Measured less expected, in the unit of the reading. */
+  readonly difference: number;
+  readonly measured: number;
+  readonly expected: number;
+  readonly amounts: readonly AmountAdvice[];
+  /** Minutes more at the same heat that bring it to what was expected; null where more time does not. */
+  readonly moreMinutes: number | null;
+}
+
+/** A reading this near to what was expected changes nothing, as a share. */
+const NEAR = 0.02;
+/** What follows the juice: sweet, sour, salt and spirit. Water and plants do not. */
+const FOLLOWS = new Set<string>(['sweetener', 'salt', 'acid', 'spirit', 'juice']);
+
+const HELD_BACK = new Set(['strain', 'press', 'rinsePass', 'draw', 'skim', 'remove', 'mill']);
+const ON_HEAT = new Set(['simmer', 'boil', 'reduce']);
+
+type Entry = Analysis['trace']['entries'][number];
+const entryOf = (analysis: Analysis, index: number): Entry | undefined =>
+  analysis.trace.entries.find(({ step }) => step === index);
+
+function amountsAfter(
+  steps: readonly MadeStep[],
+  analysis: Analysis,
+  at: number,
+  state: BrewState,
+  ratio: number,
+): readonly AmountAdvice[] {
+  return steps.flatMap((step, index): AmountAdvice[] => {
+    const line = entryOf(analysis, index)?.line;
+    if (index <= at || step.verb !== 'add' || step.addition !== undefined || state.left.has(step.of) || !line) return [];
+    if (line.dose.kind === 'fill' || !FOLLOWS.has(line.ingredient.role)) return [];
+    const to = scaleText(step.text, ratio);
+    if (to === undefined || to === step.text) return [];
+    return [{ step: step.of, name: line.ingredient.name, from: step.text, to }];
+  });
+}
+
+/** Minutes more that take as much water off as there is too much. */
+function moreOnHeat(entry: Entry, over_mL: number): number | null {
+  const minutes = entry.cooking_min ?? entry.minutes;
+  if (!(over_mL > 0) || !(entry.steam_g > 0) || !(minutes > 0)) return null;
+  return (over_mL * minutes) / entry.steam_g;
+}
+
+/** Minutes more until it is as cool as the step says, by the time constant of the cooling so far. */
+function moreCooling(entry: Entry, measured_C: number, to_C: number): number | null {
+  if (!entry.cooling || measured_C <= to_C) return null;
+  const minutes = coolingTime(entry.cooling.tau_min, measured_C, to_C, entry.cooling.around_C);
+  return Number.isFinite(minutes) ? minutes : null;
+}
+
+/**
+ * What a reading means now: less juice means less honey to hold the same sweetness, more in the pot means longer
+ * on the heat, warmer means longer in the bath.
+ *
+ * @param reading of a volume, a mass or a temperature after a step
+ * @returns null where it is as expected, or where nothing that is left depends on it
+ */
+export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading): BrewAdvice | null {
+  const { steps, analysis } = runBrew(recipe, state, reading.id);
+  const at = steps.findIndex((step) => step.of === reading.step && step.addition === undefined);
+  const entry = entryOf(analysis, at);
+  if (!entry) return null;
+  const measured = reading.value;
+  const of = (expected: number, amounts: readonly AmountAdvice[], moreMinutes: number | null): BrewAdvice | null =>
+    amounts.length > 0 || moreMinutes !== null
+      ? { reading, difference: measured - expected, measured, expected, amounts, moreMinutes }
+      : null;
+  if (reading.quantity === 'temperature_C') {
+    const moreMinutes = moreCooling(entry, measured, entry.temperature_C);
+    return of(entry.temperature_C, [], moreMinutes);
+  }
+  if (reading.quantity !== 'volume_mL' && reading.quantity !== 'mass_g') return null;
+  const expected = reading.quantity === 'volume_mL' ? entry.volume_mL : entry.mass_g;
+  if (expected === null || !(expected > 0) || Math.abs(measured / expected - 1) < NEAR) return null;
+  const held = HELD_BACK.has(entry.verb);
+  const heat = ON_HEAT.has(entry.verb) ? moreOnHeat(entry, measured - expected) : null;
+  return of(expected, held || heat === null ? amountsAfter(steps, analysis, at, state, measured / expected) : [], heat);
+}
+
+/** "57 mL short" or "30 mL more than expected". */
+export function differenceWords({ difference, reading }: BrewAdvice): string {
+  const size = Math.abs(difference);
+  const words =
+    reading.quantity === 'volume_mL'
+      ? formatVolume(size)
+      : reading.quantity === 'mass_g'
+        ? `${Math.round(size)} g`
+        : `${Math.round(size)} °C`;
+  return difference < 0 ? `${words} short` : `${words} more than expected`;
+}
