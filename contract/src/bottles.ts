@@ -5,32 +5,39 @@ import { PLACES, type Place } from './places';
 export const BOTTLE_LIMITS = { bottles: 60, volume_mL: 25_000 } as const;
 const volume_mL = Joi.number().greater(0).max(BOTTLE_LIMITS.volume_mL);
 
+/** A bottle that is filled. */
+export interface BottleToFill {
+  readonly id: string;
+  readonly volume_mL: number;
+  readonly place: Place;
+}
+export const bottlesToFill = Joi.array()
+  .items(
+    objectOf<BottleToFill>({
+      id: id.required(),
+      volume_mL: volume_mL.required(),
+      place: Joi.string()
+        .valid(...PLACES)
+        .required(),
+    }),
+  )
+  .min(1)
+  .max(BOTTLE_LIMITS.bottles)
+  .unique('id');
+
 /** A making of a drink: which formula, when, and what it filled. */
 export interface MakeBrew {
   readonly drinkId: string;
   readonly drinkRevision: number;
   readonly madeAt: string;
-  readonly bottles: readonly { readonly id: string; readonly volume_mL: number; readonly place: Place }[];
+  readonly bottles: readonly BottleToFill[];
 }
 
 export const makeBrew = objectOf<MakeBrew>({
   drinkId: id.required(),
   drinkRevision: Joi.number().integer().min(1).required(),
   madeAt: timestamp.required(),
-  bottles: Joi.array()
-    .items(
-      Joi.object({
-        id: id.required(),
-        volume_mL: volume_mL.required(),
-        place: Joi.string()
-          .valid(...PLACES)
-          .required(),
-      }),
-    )
-    .min(1)
-    .max(BOTTLE_LIMITS.bottles)
-    .unique('id')
-    .required(),
+  bottles: bottlesToFill.required(),
 });
 
 export interface BrewRecord {

@@ -5,6 +5,7 @@ export { BOTTLE_LIMITS, bottleList, bottleRecord, brewRecord, makeBrew, moveBott
 export type {
   BottleList,
   BottleRecord,
+  BottleToFill,
   BrewRecord,
   MakeBrew,
   MoveBottle,
@@ -12,6 +13,28 @@ export type {
   PourParams,
   PourRecord,
 } from './bottles';
+export {
+  BREW_LIMITS,
+  LONGEST_WAIT_ms,
+  brewProgress,
+  brewRun,
+  brewRuns,
+  finishBrew,
+  postEvents,
+  progressQuery,
+  startBrew,
+} from './brews';
+export type {
+  BrewProgress,
+  BrewRecipeRecord,
+  BrewRun,
+  BrewRuns,
+  FinishBrew,
+  PostEvents,
+  ProgressQuery,
+  StartBrew,
+  StoredEvent,
+} from './brews';
 export { idParams } from './common';
 export type { IdParams } from './common';
 export {

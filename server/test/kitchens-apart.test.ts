@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import type { FastifyInstance } from 'fastify';
 import { buildApp } from '../src/build-app';
 import { bottledDrink, document, freshDatabase, newCook, send, startServer, type Cook } from './kitchen-server';
@@ -48,6 +49,21 @@ const BODIES: Readonly<Record<string, unknown>> = {
   'PUT /api/brews/{id}': () => ({
     drinkId: ids.drink,
     drinkRevision: 1,
+    madeAt: new Date().toISOString(),
+    bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }],
+  }),
+  'PUT /api/brews/{id}/run': () => ({
+    drinkId: ids.drink,
+    drinkRevision: 1,
+    recipe: { document: document(['9 g salt', '1 L water']), preparations: [], settings: DEFAULT_SETTINGS },
+    cook: 'Nobody',
+    startedAt: new Date().toISOString(),
+  }),
+  'POST /api/brews/{id}/events': () => ({
+    events: [{ kind: 'abandoned', text: 'gone', id: randomUUID(), at: new Date().toISOString() }],
+  }),
+  'PUT /api/brews/{id}/finish': () => ({
+    eventId: randomUUID(),
     madeAt: new Date().toISOString(),
     bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }],
   }),

@@ -46,7 +46,8 @@ function amountsAfter(
 ): readonly AmountAdvice[] {
   return steps.flatMap((step, index): AmountAdvice[] => {
     const line = entryOf(analysis, index)?.line;
-    if (index <= at || step.verb !== 'add' || step.addition !== undefined || state.left.has(step.of) || !line) return [];
+    if (index <= at || step.verb !== 'add' || step.addition !== undefined || state.left.has(step.of) || !line)
+      return [];
     if (line.dose.kind === 'fill' || !FOLLOWS.has(line.ingredient.role)) return [];
     const to = scaleText(step.text, ratio);
     if (to === undefined || to === step.text) return [];

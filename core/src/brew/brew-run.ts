@@ -1,6 +1,15 @@
 import { analyseDrink, type Analysis, type AnalyseOptions } from '../analyse';
-import { batchSteps, documentDrink, type Drink, type DrinkDocument, type DrinkStep, type Verb } from '../drink';
-import { drawnChance, runInPot, type WorkingPot } from '../simulate';
+import {
+  batchSteps,
+  documentDrink,
+  preparationLibrary,
+  type Drink,
+  type DrinkDocument,
+  type DrinkStep,
+  type Verb,
+} from '../drink';
+import type { KitchenSettings } from '../kitchen';
+import { drawnChance, kitchenOptions, runInPot, type WorkingPot } from '../simulate';
 import { quantile, standardNormal, type Range } from '../spread';
 import { applyReadings } from './apply-readings';
 import type { ReadQuantity } from './brew-event';
@@ -11,6 +20,20 @@ export interface BrewRecipe {
   readonly document: DrinkDocument;
   readonly preparations?: Readonly<Record<string, Drink>>;
   readonly options?: AnalyseOptions;
+}
+
+/** A recipe from what is stored of a brew: its drink, the drinks that go into it, and the kitchen as it was then. */
+export function brewRecipe(stored: {
+  readonly document: DrinkDocument;
+  readonly preparations: readonly DrinkDocument[];
+  readonly settings: KitchenSettings;
+}): BrewRecipe {
+  const { document, preparations, settings } = stored;
+  return {
+    document,
+    preparations: preparationLibrary(preparations, document.name),
+    options: kitchenOptions(settings),
+  };
 }
 
 /** A step as it is made, and the step of the drink it belongs to. */

@@ -4,7 +4,7 @@ export { READING_RANGES, READ_QUANTITIES } from './brew-event';
 export type { BrewEvent, BrewHappening, ReadQuantity } from './brew-event';
 export { adviceFor, differenceWords } from './brew-advice';
 export type { AmountAdvice, BrewAdvice } from './brew-advice';
-export { expectedAt, madeSteps, runBrew } from './brew-run';
+export { brewRecipe, expectedAt, madeSteps, runBrew } from './brew-run';
 export type { BrewRecipe, BrewRun, Expected, MadeStep } from './brew-run';
 export { brewState } from './brew-state';
 export type { Addition, BrewStage, BrewState, BrewTimer, LeftStep, Reading } from './brew-state';

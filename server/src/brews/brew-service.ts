@@ -1,5 +1,5 @@
-import type { BrewRecord, MakeBrew } from '@wellhydra/contract';
-import { analyseDrink } from '@wellhydra/core/analyse';
+import type { BottleToFill, BrewRecord, MakeBrew } from '@wellhydra/contract';
+import { analyseDrink, type Analysis } from '@wellhydra/core/analyse';
 import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { formatPortion } from '@wellhydra/core/quantity';
@@ -38,21 +38,45 @@ async function analysisInKitchen({ sequelize, models }: BrewContext, kitchenId: 
   );
 }
 
-/** What a revision of a drink comes to, if it can be made at all. */
-async function analysisToMake(context: BrewContext, kitchenId: string, document: DrinkDocument) {
-  const analysis = await analysisInKitchen(context, kitchenId, document);
-  const { problems, keeping, serving, trace } = analysis;
+/** What a brew is stored with, read off its run; throws `cannot-be-made` where it comes to nothing. */
+export function madeFrom({ drink, problems, keeping, serving, trace, liquid, cautions }: Analysis) {
   if (problems.length > 0 || !keeping || !serving || serving.servings <= 0)
     throw new Problem(
       'cannot-be-made',
       problems,
       problems[0]?.message ?? 'There is nothing in it yet. Add a step first.',
     );
-  // A dry mix is kept by its mass, a gram taken as a millilitre.
-  const volume_mL = analysis.liquid?.volume_mL ?? trace.pot.mass_g;
-  const serving_mL = serving.volume_mL ?? serving.mass_g;
-  return { analysis, keeping, volume_mL, serving_mL };
+  return {
+    drinkName: drink.name,
+    // A dry mix is kept by its mass, a gram taken as a millilitre.
+    volumeMl: liquid?.volume_mL ?? trace.pot.mass_g,
+    servingMl: serving.volume_mL ?? serving.mass_g,
+    keeping,
+    cautions: cautions.filter(({ severity }) => severity !== 'note').map(({ title }) => title),
+  };
 }
+
+/** Throws where bottles hold more than was made. */
+export function checkFill(bottles: readonly BottleToFill[], made_mL: number, dry: boolean): void {
+  const bottled_mL = bottles.reduce((sum, bottle) => sum + bottle.volume_mL, 0);
+  if (bottled_mL <= made_mL * FILL_ALLOWANCE) return;
+  throw new Problem(
+    'invalid-request',
+    [{ at: 'body.bottles', message: 'more than was made' }],
+    `The bottles hold ${formatPortion(bottled_mL, dry)}, but the drink comes to ${formatPortion(made_mL, dry)}. Use fewer or smaller bottles.`,
+  );
+}
+
+export const bottleRows = (kitchenId: string, brewId: string, bottles: readonly BottleToFill[]) =>
+  bottles.map(({ id, place, volume_mL }) => ({
+    id,
+    kitchenId,
+    brewId,
+    place,
+    volumeMl: volume_mL,
+    remainingMl: volume_mL,
+    openedAt: null,
+  }));
 
 /** Records that a drink was made and bottled; sending it again changes nothing. */
 export async function recordBrew(
@@ -65,57 +89,30 @@ export async function recordBrew(
   return sequelize.transaction(async (transaction) => {
     const [already] = await findBrews(sequelize, kitchenId, id, transaction);
     if (already) return already;
+    const { drinkId, drinkRevision } = made;
     const revision = await models.drinkRevisions.findOne({
-      where: { drinkId: made.drinkId, revision: made.drinkRevision, kitchenId },
+      where: { drinkId, revision: drinkRevision, kitchenId },
       transaction,
     });
     if (!revision) throw new Problem('not-found');
-    const { analysis, keeping, volume_mL, serving_mL } = await analysisToMake(
-      { sequelize, models },
-      kitchenId,
-      revision.document,
-    );
-    const dry = analysis.liquid === null;
-    const bottled_mL = made.bottles.reduce((sum, bottle) => sum + bottle.volume_mL, 0);
-    if (bottled_mL > volume_mL * FILL_ALLOWANCE)
-      throw new Problem(
-        'invalid-request',
-        [{ at: 'body.bottles', message: 'more than was made' }],
-        `The bottles hold ${formatPortion(bottled_mL, dry)}, but the drink comes to ${formatPortion(volume_mL, dry)}. Use fewer or smaller bottles.`,
-      );
-    const drinkName = analysis.drink.name;
-    const batch = batchName(drinkName, await nextBatchNumber(sequelize, kitchenId, transaction));
-    const cautions = analysis.cautions.filter(({ severity }) => severity !== 'note').map(({ title }) => title);
+    const analysis = await analysisInKitchen({ sequelize, models }, kitchenId, revision.document);
+    const figures = madeFrom(analysis);
+    checkFill(made.bottles, figures.volumeMl, analysis.liquid === null);
     await models.brews.create(
       {
         id,
         kitchenId,
-        batch,
-        drinkId: made.drinkId,
-        drinkRevision: made.drinkRevision,
-        drinkName,
+        batch: batchName(figures.drinkName, await nextBatchNumber(sequelize, kitchenId, transaction)),
+        drinkId,
+        drinkRevision,
         kind: revision.document.kind,
-        volumeMl: volume_mL,
-        servingMl: serving_mL,
-        keeping,
-        cautions,
+        ...figures,
         madeAt: new Date(made.madeAt),
         madeBy: accountId,
       },
       { transaction },
     );
-    await models.bottles.bulkCreate(
-      made.bottles.map((bottle) => ({
-        id: bottle.id,
-        kitchenId,
-        brewId: id,
-        place: bottle.place,
-        volumeMl: bottle.volume_mL,
-        remainingMl: bottle.volume_mL,
-        openedAt: null,
-      })),
-      { transaction },
-    );
+    await models.bottles.bulkCreate(bottleRows(kitchenId, id, made.bottles), { transaction });
     const [brew] = await findBrews(sequelize, kitchenId, id, transaction);
     return brew as BrewRecord;
   });

@@ -1,6 +1,24 @@
-import { brewRecord, idParams, makeBrew, type IdParams, type MakeBrew } from '@wellhydra/contract';
+import {
+  brewProgress,
+  brewRecord,
+  brewRun,
+  brewRuns,
+  finishBrew,
+  idParams,
+  makeBrew,
+  postEvents,
+  progressQuery,
+  startBrew,
+  type FinishBrew,
+  type IdParams,
+  type MakeBrew,
+  type PostEvents,
+  type ProgressQuery,
+  type StartBrew,
+} from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { Problem } from '../problem';
+import { awaitProgress, finishRun, listRuns, postRunEvents, readRun, startRun } from './brew-run-service';
 import { recordBrew } from './brew-service';
 import { findBrews } from './brew-store';
 
@@ -8,6 +26,87 @@ const TAGS = ['brews'];
 
 /** Makings of drinks. */
 export const brewRoutes: FastifyPluginAsync = async (app) => {
+  const context = { sequelize: app.sequelize, models: app.models };
+
+  app.get(
+    '/under-way',
+    { schema: { tags: TAGS, summary: 'Brews that are being made', response: { 200: brewRuns } } },
+    async (request) => ({ brews: await listRuns(context, request.signedIn().kitchenId) }),
+  );
+
+  app.put<{ Params: IdParams; Body: StartBrew }>(
+    '/:id/run',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Begin to make a drink',
+        params: idParams,
+        body: startBrew,
+        response: { 200: brewRun },
+      },
+    },
+    (request) => startRun(context, request.signedIn(), request.params.id, request.body),
+  );
+
+  app.get<{ Params: IdParams }>(
+    '/:id/run',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'A brew with everything that happened',
+        params: idParams,
+        response: { 200: brewRun },
+      },
+    },
+    (request) => readRun(context, request.signedIn().kitchenId, request.params.id),
+  );
+
+  app.post<{ Params: IdParams; Body: PostEvents }>(
+    '/:id/events',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Say what happened to a brew',
+        params: idParams,
+        body: postEvents,
+        response: { 200: brewProgress },
+      },
+    },
+    (request) => postRunEvents(context, request.signedIn(), request.params.id, request.body.events),
+  );
+
+  app.get<{ Params: IdParams; Querystring: ProgressQuery }>(
+    '/:id/events',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'What happened after a number; waits for it when asked to',
+        params: idParams,
+        querystring: progressQuery,
+        response: { 200: brewProgress },
+      },
+    },
+    (request) => {
+      const { after, wait_ms } = request.query;
+      const gone = () => request.raw.destroyed;
+      return awaitProgress(context, request.signedIn().kitchenId, request.params.id, after, { wait_ms, gone });
+    },
+  );
+
+  app.put<{ Params: IdParams; Body: FinishBrew }>(
+    '/:id/finish',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Fill bottles with a brew',
+        params: idParams,
+        body: finishBrew,
+        response: { 200: brewRecord },
+      },
+    },
+    (request) => finishRun(context, request.signedIn(), request.params.id, request.body),
+  );
+
   app.put<{ Params: IdParams; Body: MakeBrew }>(
     '/:id',
     {
@@ -19,8 +118,7 @@ export const brewRoutes: FastifyPluginAsync = async (app) => {
         response: { 200: brewRecord },
       },
     },
-    (request) =>
-      recordBrew({ sequelize: app.sequelize, models: app.models }, request.signedIn(), request.params.id, request.body),
+    (request) => recordBrew(context, request.signedIn(), request.params.id, request.body),
   );
 
   app.get<{ Params: IdParams }>(

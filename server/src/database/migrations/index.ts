@@ -2,5 +2,6 @@
 import type { Migration } from './migration';
 import { migration as kitchensDrinksBottles } from './001-kitchens-drinks-bottles';
 import { migration as settingsAndVersions } from './002-settings-and-versions';
+import { migration as brewEvents } from './003-brew-events';
 
-export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles, settingsAndVersions];
+export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles, settingsAndVersions, brewEvents];

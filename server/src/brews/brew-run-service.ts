@@ -1,0 +1,172 @@
+import type { BrewProgress, BrewRecord, BrewRun, FinishBrew, StartBrew } from '@wellhydra/contract';
+import { brewRecipe, brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
+import type { Transaction } from 'sequelize';
+import type { SignedIn } from '../accounts/session-store';
+import { Problem } from '../problem';
+import { batchName } from './batch-name';
+import { bottleRows, checkFill, madeFrom, type BrewContext } from './brew-service';
+import { findBrews, nextBatchNumber } from './brew-store';
+import { findEvents, findRun, findRunsUnderWay, lastNumber, lockRun } from './brew-run-store';
+
+/** Begins a brew; sending it again changes nothing. */
+export async function startRun(
+  { sequelize, models }: BrewContext,
+  { kitchenId, accountId }: SignedIn,
+  id: string,
+  begun: StartBrew,
+): Promise<BrewRun> {
+  const made = madeFrom(runBrew(brewRecipe(begun.recipe), brewState([])).analysis);
+  await sequelize.transaction(async (transaction) => {
+    if (await findRun(sequelize, kitchenId, id, transaction)) return;
+    const formula = { drinkId: begun.drinkId, revision: begun.drinkRevision, kitchenId };
+    if (!(await models.drinkRevisions.findOne({ where: formula, transaction }))) throw new Problem('not-found');
+    const batch = batchName(made.drinkName, await nextBatchNumber(sequelize, kitchenId, transaction));
+    const { drinkId, drinkRevision, recipe, cook } = begun;
+    const startedAt = new Date(begun.startedAt);
+    await models.brews.create(
+      {
+        id,
+        kitchenId,
+        batch,
+        drinkId,
+        drinkRevision,
+        kind: recipe.document.kind,
+        ...made,
+        madeAt: startedAt,
+        madeBy: accountId,
+        stage: 'making',
+        recipe,
+        cook,
+        startedAt,
+      },
+      { transaction },
+    );
+  });
+  return readRun({ sequelize, models }, kitchenId, id);
+}
+
+/** A brew with all its events. */
+export async function readRun({ sequelize }: BrewContext, kitchenId: string, id: string): Promise<BrewRun> {
+  const run = await findRun(sequelize, kitchenId, id);
+  if (!run) throw new Problem('not-found');
+  const events = await findEvents(sequelize, kitchenId, [id]);
+  return { ...run, events: events.get(id) ?? [] };
+}
+
+/** Everything that is under way in a kitchen. */
+export async function listRuns({ sequelize }: BrewContext, kitchenId: string): Promise<readonly BrewRun[]> {
+  const runs = await findRunsUnderWay(sequelize, kitchenId);
+  const events = await findEvents(
+    sequelize,
+    kitchenId,
+    runs.map(({ id }) => id),
+  );
+  return runs.map((run) => ({ ...run, events: events.get(run.id) ?? [] }));
+}
+
+/** Puts events behind those that are there, and the stage and figures of the brew where they leave them. */
+async function append(
+  { sequelize, models }: BrewContext,
+  { kitchenId, accountId }: SignedIn,
+  id: string,
+  events: readonly BrewEvent[],
+  transaction: Transaction,
+): Promise<void> {
+  const locked = await lockRun(sequelize, kitchenId, id, transaction);
+  if (!locked) throw new Problem('not-found');
+  const before = (await findEvents(sequelize, kitchenId, [id], 0, transaction)).get(id) ?? [];
+  const known = new Set(before.map((event) => event.id));
+  const fresh = events.filter(
+    (event, index) => !known.has(event.id) && events.findIndex((each) => each.id === event.id) === index,
+  );
+  if (fresh.length === 0) return;
+  await models.brewEvents.bulkCreate(
+    fresh.map(({ id: eventId, at, ...happening }, index) => ({
+      brewId: id,
+      id: eventId,
+      kitchenId,
+      number: locked.last + 1 + index,
+      happenedAt: new Date(at),
+      reportedBy: accountId,
+      happening,
+    })),
+    { transaction },
+  );
+  const run = await findRun(sequelize, kitchenId, id, transaction);
+  const state = brewState([...before, ...fresh]);
+  // A correction that leaves nothing that can be served keeps the figures as they were.
+  const { analysis } = runBrew(brewRecipe(run!.recipe), state);
+  const figures = analysis.keeping && analysis.serving && analysis.serving.servings > 0 ? madeFrom(analysis) : {};
+  await models.brews.update({ ...figures, stage: state.stage }, { where: { id, kitchenId }, transaction });
+}
+
+/** Takes what happened, in order; what was sent before is left as it is. */
+export async function postRunEvents(
+  context: BrewContext,
+  who: SignedIn,
+  id: string,
+  events: readonly BrewEvent[],
+): Promise<BrewProgress> {
+  await context.sequelize.transaction((transaction) => append(context, who, id, events, transaction));
+  return readProgress(context, who.kitchenId, id, 0);
+}
+
+/** How a brew went since a number. */
+export async function readProgress(
+  { sequelize }: BrewContext,
+  kitchenId: string,
+  id: string,
+  after: number,
+): Promise<BrewProgress> {
+  const run = await findRun(sequelize, kitchenId, id);
+  if (!run) throw new Problem('not-found');
+  const events = await findEvents(sequelize, kitchenId, [id], after);
+  return { id, batch: run.batch, stage: run.stage, events: events.get(id) ?? [] };
+}
+
+/** News are looked for this often while somebody waits for them, ms: another phone sees a step within a second. */
+const LOOK_EVERY_ms = 300;
+
+/** Waits until there are events after a number, the time is up, or nobody listens any more. */
+export async function awaitProgress(
+  context: BrewContext,
+  kitchenId: string,
+  id: string,
+  after: number,
+  until: { readonly wait_ms: number; readonly gone: () => boolean },
+): Promise<BrewProgress> {
+  const end = Date.now() + until.wait_ms;
+  for (;;) {
+    const last = await lastNumber(context.sequelize, kitchenId, id);
+    if (last === undefined) throw new Problem('not-found');
+    if (last > after || Date.now() >= end || until.gone()) return readProgress(context, kitchenId, id, after);
+    await new Promise((resolve) => setTimeout(resolve, Math.min(LOOK_EVERY_ms, Math.max(1, end - Date.now()))));
+  }
+}
+
+/** Fills bottles with a brew as it was read; sending it again changes nothing. */
+export async function finishRun(
+  context: BrewContext,
+  who: SignedIn,
+  id: string,
+  { eventId, madeAt, bottles }: FinishBrew,
+): Promise<BrewRecord> {
+  const { sequelize, models } = context;
+  const { kitchenId } = who;
+  return sequelize.transaction(async (transaction) => {
+    const run = await findRun(sequelize, kitchenId, id, transaction);
+    if (!run) throw new Problem('not-found');
+    const already = await models.bottles.count({ where: { brewId: id, kitchenId }, transaction });
+    if (already === 0) {
+      await append(context, who, id, [{ kind: 'finished', id: eventId, at: madeAt }], transaction);
+      const events = (await findEvents(sequelize, kitchenId, [id], 0, transaction)).get(id) ?? [];
+      const { analysis } = runBrew(brewRecipe(run.recipe), brewState(events));
+      const made = madeFrom(analysis);
+      checkFill(bottles, made.volumeMl, analysis.liquid === null);
+      await models.brews.update({ ...made, madeAt: new Date(madeAt) }, { where: { id, kitchenId }, transaction });
+      await models.bottles.bulkCreate(bottleRows(kitchenId, id, bottles), { transaction });
+    }
+    const [brew] = await findBrews(sequelize, kitchenId, id, transaction);
+    return brew as BrewRecord;
+  });
+}

@@ -1,0 +1,86 @@
+import type { BrewRun, StoredEvent } from '@wellhydra/contract';
+import type { BrewHappening, BrewStage } from '@wellhydra/core/brew';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+
+interface StoredRun extends Omit<BrewRun, 'startedAt' | 'events'> {
+  readonly startedAt: Date;
+}
+
+const RUN = `
+  SELECT b.id, b.batch, b.stage, b.drink_id AS "drinkId", b.drink_revision AS "drinkRevision", b.cook,
+         b.started_at AS "startedAt", a.name AS "startedBy", b.recipe
+  FROM brews b JOIN accounts a ON a.id = b.made_by
+  WHERE b.kitchen_id = :kitchenId AND b.recipe IS NOT NULL`;
+
+const withoutEvents = (row: StoredRun): Omit<BrewRun, 'events'> => ({
+  ...row,
+  startedAt: row.startedAt.toISOString(),
+});
+
+/** Brews of a kitchen that are under way, oldest first, without their events. */
+export async function findRunsUnderWay(sequelize: Sequelize, kitchenId: string) {
+  const rows = await sequelize.query<StoredRun>(
+    `${RUN} AND b.stage IN ('making', 'paused') ORDER BY b.started_at, b.batch`,
+    { replacements: { kitchenId }, type: QueryTypes.SELECT },
+  );
+  return rows.map(withoutEvents);
+}
+
+export async function findRun(sequelize: Sequelize, kitchenId: string, id: string, transaction?: Transaction) {
+  const [row] = await sequelize.query<StoredRun>(`${RUN} AND b.id = :id`, {
+    replacements: { kitchenId, id },
+    type: QueryTypes.SELECT,
+    transaction: transaction ?? null,
+  });
+  return row && withoutEvents(row);
+}
+
+interface EventRow {
+  readonly brewId: string;
+  readonly id: string;
+  readonly number: number;
+  readonly at: Date;
+  readonly by: string;
+  readonly happening: BrewHappening;
+}
+
+/** Events of some brews after a number, in the order in which they count. */
+export async function findEvents(
+  sequelize: Sequelize,
+  kitchenId: string,
+  brewIds: readonly string[],
+  after = 0,
+  transaction?: Transaction,
+): Promise<ReadonlyMap<string, readonly StoredEvent[]>> {
+  const found = new Map<string, StoredEvent[]>(brewIds.map((id) => [id, []]));
+  if (brewIds.length === 0) return found;
+  const rows = await sequelize.query<EventRow>(
+    `SELECT e.brew_id AS "brewId", e.id, e.number, e.happened_at AS at, a.name AS by, e.happening
+     FROM brew_events e JOIN accounts a ON a.id = e.reported_by
+     WHERE e.kitchen_id = :kitchenId AND e.brew_id IN (:brewIds) AND e.number > :after ORDER BY e.brew_id, e.number`,
+    { replacements: { kitchenId, brewIds, after }, type: QueryTypes.SELECT, transaction: transaction ?? null },
+  );
+  for (const { brewId, id, number, at, by, happening } of rows)
+    found.get(brewId)?.push({ ...happening, id, number, at: at.toISOString(), by });
+  return found;
+}
+
+/** Stage and batch of a brew; its row stays locked until the transaction ends, so that events are numbered one after the other. */
+export async function lockRun(sequelize: Sequelize, kitchenId: string, id: string, transaction: Transaction) {
+  const [row] = await sequelize.query<{ stage: BrewStage; last: number }>(
+    `SELECT b.stage, (SELECT coalesce(max(number), 0) FROM brew_events WHERE brew_id = b.id)::integer AS last
+     FROM brews b WHERE b.kitchen_id = :kitchenId AND b.id = :id AND b.recipe IS NOT NULL FOR UPDATE OF b`,
+    { replacements: { kitchenId, id }, type: QueryTypes.SELECT, transaction },
+  );
+  return row;
+}
+
+/** The newest number of a brew, without reading the events; undefined for a brew that is not there. */
+export async function lastNumber(sequelize: Sequelize, kitchenId: string, id: string): Promise<number | undefined> {
+  const [row] = await sequelize.query<{ last: number }>(
+    `SELECT (SELECT coalesce(max(number), 0) FROM brew_events WHERE brew_id = b.id)::integer AS last
+     FROM brews b WHERE b.kitchen_id = :kitchenId AND b.id = :id AND b.recipe IS NOT NULL`,
+    { replacements: { kitchenId, id }, type: QueryTypes.SELECT },
+  );
+  return row?.last;
+}
