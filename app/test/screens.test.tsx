@@ -111,7 +111,8 @@ describe('a drink', () => {
     const sent = fakeKitchen({ 'GET /drinks/d': DRINK });
     renderScreen(<DrinkScreen id="d" />);
     expect(await screen.findByText(/Version 2 · saved/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Made it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'More' }));
+    await userEvent.click(await screen.findByRole('menuitem', { name: 'Made it' }));
     await userEvent.clear(await screen.findByRole('textbox', { name: 'Filled with, each' }));
     await userEvent.type(screen.getByRole('textbox', { name: 'Filled with, each' }), '1 kg');
     expect(screen.getByText('A bottle is said in mL or L.')).toBeTruthy();

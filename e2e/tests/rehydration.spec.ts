@@ -61,7 +61,7 @@ test('what is not understood is shown where it stands, kept, and mended with one
   await saved(page);
   await page.reload();
   await expect(page.getByRole('button', { name: /^2 g slat/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Made it' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Make it' })).toBeDisabled();
   await page.getByRole('button', { name: 'Use "2 g salt"' }).click();
   await expect(page.getByRole('button', { name: /^2 g salt/ })).toBeVisible();
 });

@@ -4,7 +4,7 @@ test('made, bottled, labelled, poured, taken back', async ({ page }) => {
   await register(page, 'Ines');
   await newDrink(page, 'Sports drink', 'Dawn bottle');
   await saved(page);
-  await page.getByRole('button', { name: 'Made it' }).click();
+  await fromMenu(page, 'Made it');
   await page.getByLabel('Filled with, each').fill('500 mL');
   await page.getByLabel('Bottles').fill('3');
   await page.getByRole('button', { name: 'Put on the shelf' }).click();

@@ -3,6 +3,8 @@ import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { draftsReducer, keepDraftsDurable } from '../features/drink/draft/drafts';
 import { draftSync } from '../features/drink/draft/draft-sync';
+import { brewsReducer, keepBrewsDurable } from '../features/make/brews';
+import { outboxSync } from '../features/make/outbox';
 import { api } from './api';
 import { noticesReducer } from './notices';
 import { applyPreferences, preferencesReducer } from './preferences';
@@ -15,16 +17,18 @@ export function createStore() {
       preferences: preferencesReducer,
       notices: noticesReducer,
       drafts: draftsReducer,
+      brews: brewsReducer,
     },
-    middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
+    middleware: (defaults) => defaults().prepend(draftSync.middleware, outboxSync.middleware).concat(api.middleware),
   });
   setupListeners(store.dispatch);
-  let { preferences, drafts } = store.getState();
+  let { preferences, drafts, brews } = store.getState();
   store.subscribe(() => {
     const next = store.getState();
     if (next.preferences !== preferences) applyPreferences(next.preferences);
     if (next.drafts !== drafts) keepDraftsDurable(next.drafts);
-    ({ preferences, drafts } = next);
+    if (next.brews !== brews) keepBrewsDurable(next.brews);
+    ({ preferences, drafts, brews } = next);
   });
   return store;
 }

@@ -7,10 +7,12 @@ interface IconButtonProps {
   readonly label: string;
   readonly onPress: () => void;
   readonly disabled?: boolean;
+  /** On the dark panel. */
+  readonly onPanel?: boolean;
 }
 
 /** A button with a picture; its label is for those who cannot see it. */
-export function IconButton({ icon: Icon, label, onPress, disabled = false }: IconButtonProps) {
+export function IconButton({ icon: Icon, label, onPress, disabled = false, onPanel = false }: IconButtonProps) {
   return (
     <Pressable
       role="button"
@@ -20,7 +22,7 @@ export function IconButton({ icon: Icon, label, onPress, disabled = false }: Ico
       onPress={onPress}
       className={`h-[44px] w-[44px] items-center justify-center rounded-[10px] active:bg-line ${disabled ? 'opacity-30' : ''}`}
     >
-      <Text className="text-mute">
+      <Text className={onPanel ? 'text-panelmute' : 'text-mute'}>
         <Icon size={20} color="currentColor" />
       </Text>
     </Pressable>

@@ -3,6 +3,7 @@ import { api } from '../../state/api';
 import { readDurable, writeDurable } from '../../state/durable';
 import { useAppDispatch } from '../../state/store';
 import { draftsCleared } from '../drink/draft/drafts';
+import { brewsCleared } from '../make/brews';
 
 const LAST_KITCHEN_KEY = 'wellhydra.kitchen';
 
@@ -11,7 +12,10 @@ export function useEntering(): (kitchenId: string) => void {
   const dispatch = useAppDispatch();
   return (kitchenId) => {
     const last = readDurable<string>(LAST_KITCHEN_KEY);
-    if (last !== undefined && last !== kitchenId) dispatch(draftsCleared());
+    if (last !== undefined && last !== kitchenId) {
+      dispatch(draftsCleared());
+      dispatch(brewsCleared());
+    }
     writeDurable(LAST_KITCHEN_KEY, kitchenId);
     dispatch(api.util.resetApiState());
     router.replace('/drinks');

@@ -1,4 +1,3 @@
-import { PLACES, type Place } from '@wellhydra/contract/places';
 import type { Analysis } from '@wellhydra/core/analyse';
 import { formatVolume, formatNumber } from '@wellhydra/core/quantity';
 import { router } from 'expo-router';
@@ -8,16 +7,13 @@ import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { useAppDispatch } from '../../state/store';
 import { Button } from '../../ui/button';
-import { Choice } from '../../ui/choice';
-import { Field } from '../../ui/field';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { keepingView } from '../drink/figures/cautions-view';
 import type { Draft } from '../drink/draft/drafts';
 import { useMakeBrewMutation } from './bottle-endpoints';
-import { PLACE_NAMES } from './bottles-view';
-import { fillBottles, suggestBottles } from './fill-bottles';
+import { BottleForm, bottlesOf, useBottleForm } from './bottle-form';
 
 interface MadeItSheetProps {
   readonly draft: Draft;
@@ -29,14 +25,6 @@ interface MadeItSheetProps {
 const localMoment = (date: Date): string =>
   new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 
-/** Where a drink that keeps in a place is put on the shelf; the shelf has no freezer. */
-const SHELF_PLACES = {
-  fridge: 'fridge',
-  freezer: 'fridge',
-  'cool room': 'cool-room',
-  cupboard: 'cupboard',
-} as const;
-
 /** A moment counts as still to come from this far ahead. */
 const CLOCKS_DIFFER_ms = 60_000;
 
@@ -47,27 +35,23 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
   const [brewId] = useState(() => crypto.randomUUID());
   const dry = analysis.liquid === null;
   const made = analysis.liquid?.volume_mL ?? analysis.trace.pot.mass_g;
-  const [row, setRow] = useState(() => (dry ? { count: '1', size: `${formatNumber(made)} g` } : suggestBottles(made)));
-  const [place, setPlace] = useState<Place>(SHELF_PLACES[analysis.keeping?.place ?? 'fridge']);
+  const form = useBottleForm(analysis);
+  const { filled } = form;
   const [madeAt, setMadeAt] = useState(() => localMoment(new Date()));
   const now = useNow();
   const [failure, setFailure] = useState<string | null>(null);
-  const filled = fillBottles(row, dry);
   const when = new Date(madeAt);
   const future = when.getTime() > now.getTime() + CLOCKS_DIFFER_ms;
   const keeping = keepingView(analysis);
-  const wrong = (field: 'count' | 'size') =>
-    filled.kind === 'wrong' && filled.field === field ? filled.message : undefined;
 
   const record = async () => {
     if (filled.kind !== 'bottles') return;
-    const bottles = filled.volumes_mL.map((volume_mL) => ({ id: crypto.randomUUID(), volume_mL, place }));
     const { data, error } = await makeBrew({
       id: brewId,
       drinkId: draft.id,
       drinkRevision: draft.revision,
       madeAt: when.toISOString(),
-      bottles,
+      bottles: bottlesOf(form),
     });
     if (!data) return setFailure(failureOf(error).message);
     onClose();
@@ -81,34 +65,7 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
         The formula comes to {dry ? `${formatNumber(made)} g` : formatVolume(made)}.{' '}
         {keeping ? `${keeping.title}.` : ''}
       </Text>
-      <View className="flex-row gap-3">
-        <View className="w-[110px]">
-          <Field
-            label={dry ? 'Jars' : 'Bottles'}
-            inputMode="numeric"
-            value={row.count}
-            onChangeText={(count) => setRow({ ...row, count })}
-            error={wrong('count')}
-          />
-        </View>
-        <View className="flex-1">
-          <Field
-            label="Filled with, each"
-            value={row.size}
-            onChangeText={(size) => setRow({ ...row, size })}
-            error={wrong('size')}
-          />
-        </View>
-      </View>
-      <View className="gap-2">
-        <Text variant="smallStrong">Put in</Text>
-        <Choice
-          label="Put in"
-          options={PLACES.map((each) => ({ value: each, label: PLACE_NAMES[each] }))}
-          value={place}
-          onChange={setPlace}
-        />
-      </View>
+      <BottleForm form={form} />
       <View className="gap-1">
         <Text variant="smallStrong" nativeID="made-at">
           Made

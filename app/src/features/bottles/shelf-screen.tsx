@@ -37,7 +37,7 @@ export function ShelfScreen() {
     return (
       <Message
         title="The shelf is empty"
-        text="When a drink is made, “Made it” on its sheet puts the bottles it filled here, each with the day it is to be used up."
+        text="Make a drink to the end, and the bottles it fills stand here, each with the day it is to be used up. “Made it”, under More, does so for one made without its steps."
         action={{ label: 'Go to drinks', onPress: () => router.push('/drinks') }}
       />
     );

@@ -13,3 +13,19 @@ export function analyseDocument(
   const preparations = usesOthers(document) ? context.preparationsFor(document.name) : undefined;
   return analyseDrink(documentDrink(document, preparations), context.options);
 }
+
+/** Drinks of the kitchen that a drink is made with, and those that these are made with. */
+export function usedDocuments(document: DrinkDocument, all: readonly DrinkDocument[]): readonly DrinkDocument[] {
+  const used = new Set<DrinkDocument>();
+  const follow = ({ steps }: DrinkDocument): void => {
+    const texts = steps.filter(({ verb }) => verb === 'use').map(({ text }) => text.toLowerCase());
+    for (const other of all) {
+      const name = other.name.trim().toLowerCase();
+      if (name === '' || used.has(other) || !texts.some((text) => text.includes(name))) continue;
+      used.add(other);
+      follow(other);
+    }
+  };
+  follow(document);
+  return [...used];
+}

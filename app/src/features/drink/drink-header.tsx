@@ -18,7 +18,7 @@ interface DrinkHeaderProps {
   readonly document: DrinkDocument;
   readonly analysis: Analysis;
   readonly onEdit: (change: (document: DrinkDocument) => DrinkDocument) => void;
-  readonly onMade: () => void;
+  readonly onMake: () => void;
   readonly onResize: () => void;
   readonly onMore: () => void;
 }
@@ -56,7 +56,7 @@ export const DrinkHeader = memo(function DrinkHeader({
   document,
   analysis,
   onEdit,
-  onMade,
+  onMake,
   onResize,
   onMore,
 }: DrinkHeaderProps) {
@@ -82,7 +82,7 @@ export const DrinkHeader = memo(function DrinkHeader({
         <View className="flex-row gap-2">
           <Button label="More" kind="plain" onPress={onMore} />
           <Button label="Resize" kind="plain" disabled={!ready} onPress={onResize} />
-          <Button label="Made it" disabled={!ready} onPress={onMade} />
+          <Button label="Make it" disabled={!ready} onPress={onMake} />
         </View>
       </View>
     </View>

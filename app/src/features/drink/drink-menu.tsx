@@ -5,6 +5,7 @@ import { Text } from '../../ui/text';
 
 /** What can be done with a drink as a whole. */
 export const MENU = [
+  { key: 'made', label: 'Made it', about: 'Put on the shelf what was made without this page' },
   { key: 'settings', label: 'Size and kind', about: 'Serving, total, what it is measured against' },
   { key: 'resize', label: 'Resize', about: 'By servings, bottles, a pot, or what is there' },
   { key: 'aim', label: 'Aim the doses', about: 'Doses that come to a target' },
@@ -17,15 +18,17 @@ export const MENU = [
 export type MenuKey = (typeof MENU)[number]['key'];
 
 interface DrinkMenuProps {
+  /** Whether there is anything that can be made. */
+  readonly ready: boolean;
   readonly onPick: (key: MenuKey) => void;
   readonly onClose: () => void;
 }
 
-export function DrinkMenu({ onPick, onClose }: DrinkMenuProps) {
+export function DrinkMenu({ ready, onPick, onClose }: DrinkMenuProps) {
   return (
     <Sheet title="More" open onClose={onClose}>
       <View role="menu">
-        {MENU.map(({ key, label, about }) => (
+        {MENU.filter(({ key }) => ready || key !== 'made').map(({ key, label, about }) => (
           <Pressable
             key={key}
             role="menuitem"

@@ -80,7 +80,8 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   const openedView = opened === null ? undefined : steps.find(({ id }) => id === opened);
   const deleteIt = useDeleting(draft);
   const { settle, addStep } = handle;
-  const openMade = useCallback(() => setSheet('made'), []);
+  const { id } = draft;
+  const make = useCallback(() => router.push(`/make/new?drink=${id}`), [id]);
   const openResize = useCallback(() => setSheet('resize'), []);
   const openMenu = useCallback(() => setSheet('menu'), []);
   const pick = useCallback(() => setOpened(addStep({ verb: 'add', text: '' })), [addStep]);
@@ -111,7 +112,7 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
               document={document}
               analysis={analysis}
               onEdit={handle.edit}
-              onMade={openMade}
+              onMake={make}
               onResize={openResize}
               onMore={openMenu}
             />

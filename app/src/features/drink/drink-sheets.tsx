@@ -20,7 +20,7 @@ import { VariantsSheet } from './variants/variants-sheet';
 import { VersionsSheet } from './versions/versions-sheet';
 
 /** What can lie over the page. */
-export type OpenSheet = MenuKey | 'menu' | 'made' | null;
+export type OpenSheet = MenuKey | 'menu' | null;
 
 interface DrinkSheetsProps {
   readonly open: OpenSheet;
@@ -80,7 +80,13 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
   };
   switch (open) {
     case 'menu':
-      return <DrinkMenu onPick={(key) => (key === 'fork' ? (close(), fork()) : onOpen(key))} onClose={close} />;
+      return (
+        <DrinkMenu
+          ready={analysis.problems.length === 0 && analysis.trace.pot.mass_g > 0}
+          onPick={(key) => (key === 'fork' ? (close(), fork()) : onOpen(key))}
+          onClose={close}
+        />
+      );
     case 'settings':
       return (
         <SizeAndKind

@@ -63,6 +63,6 @@ export function useLiveRun(document: DrinkDocument, context: Context, typing: Ty
     [typing, live, context],
   );
   // What changed by another way than typing.
-  useLayoutEffect(live.tell, [live, analysis]);
+  useLayoutEffect(() => live.tell(), [live, analysis]);
   return { live, analysis };
 }

@@ -10,6 +10,7 @@ import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useSignOutMutation } from '../accounts/account-endpoints';
+import { forgetSession } from '../accounts/known-session';
 import { Equipment } from './equipment';
 import { useGetKitchenQuery, useNewInvitationMutation } from './kitchen-endpoints';
 
@@ -39,6 +40,7 @@ export function KitchenScreen() {
   const leave = async () => {
     const { error: failed } = await signOut();
     if (failed) return void dispatch(noticeRaised({ text: failureOf(failed).message, grave: true }));
+    forgetSession();
     dispatch(api.util.resetApiState());
     router.replace('/welcome');
   };

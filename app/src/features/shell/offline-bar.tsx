@@ -23,10 +23,15 @@ export function OfflineBar() {
   const waiting = useAppSelector(
     (state) => Object.values(state.drafts).filter(({ unsent, stuck }) => unsent && stuck === 'offline').length,
   );
-  if (!offline && waiting === 0) return null;
+  const steps = useAppSelector(({ brews }) => (offline || brews.unreachable ? brews.outbox.length : 0));
+  if (!offline && waiting === 0 && steps === 0) return null;
+  const what = [
+    waiting > 0 && (waiting === 1 ? '1 drink' : `${waiting} drinks`),
+    steps > 0 && (steps === 1 ? '1 thing you did' : `${steps} things you did`),
+  ].filter(Boolean);
   const kept =
-    waiting > 0
-      ? `${waiting} ${waiting === 1 ? 'drink is' : 'drinks are'} kept on this device and sent when it is back.`
+    what.length > 0
+      ? `${what.join(' and ')} ${waiting + steps === 1 ? 'is' : 'are'} kept on this device and sent when it is back.`
       : 'What you type is kept on this device.';
   return (
     <View role="status" className="bg-amber px-4 py-2">

@@ -11,6 +11,10 @@ const LOADERS = {
   drink: async () => ({ default: (await secondLoad()).DrinkScreen }),
   shelf: async () => ({ default: (await secondLoad()).ShelfScreen }),
   bottle: async () => ({ default: (await secondLoad()).BottleScreen }),
+  make: async () => ({ default: (await secondLoad()).MakeScreen }),
+  gather: async () => ({ default: (await secondLoad()).GatherScreen }),
+  today: async () => ({ default: (await secondLoad()).TodayScreen }),
+  timers: async () => ({ default: (await secondLoad()).TimerBar }),
   kitchen: async () => ({ default: (await secondLoad()).KitchenScreen }),
 };
 
@@ -34,3 +38,16 @@ export const LazyDrinkScreen = screen(LOADERS.drink, 'the drink');
 export const LazyShelfScreen = screen(LOADERS.shelf, 'the shelf');
 export const LazyBottleScreen = screen(LOADERS.bottle, 'the bottle');
 export const LazyKitchenScreen = screen(LOADERS.kitchen, 'the kitchen');
+export const LazyMakeScreen = screen(LOADERS.make, 'the brew');
+export const LazyGatherScreen = screen(LOADERS.gather, 'the drink');
+export const LazyTodayScreen = screen(LOADERS.today, 'today');
+
+const Timers = lazy(LOADERS.timers);
+/** The timers that run, over every page; nothing until there are any. */
+export function LazyTimerBar() {
+  return (
+    <Suspense fallback={null}>
+      <Timers />
+    </Suspense>
+  );
+}

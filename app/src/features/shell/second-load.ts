@@ -7,3 +7,7 @@ export { ShelfScreen } from '../bottles/shelf-screen';
 export { DrinkScreen } from '../drink/drink-screen';
 export { figuresIn } from '../drinks/drink-figures';
 export { KitchenScreen } from '../kitchen/kitchen-screen';
+export { GatherScreen } from '../make/gather-screen';
+export { MakeScreen } from '../make/make-screen';
+export { TimerBar } from '../make/timer-bar';
+export { TodayScreen } from '../today/today-screen';

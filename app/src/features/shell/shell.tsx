@@ -1,18 +1,21 @@
 import { Link, Slot, usePathname } from 'expo-router';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { useAppSelector } from '../../state/store';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
 import { useShortcuts } from '../../ui/use-shortcuts';
+import { keepOnDevice } from './keep-on-device';
 import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
 import { PLACES } from './places';
-import { fetchScreens } from './screens';
+import { LazyTimerBar, fetchScreens } from './screens';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['/', 'Search, on the list of drinks'],
   ['n', 'New drink, on the list of drinks'],
+  ['Enter, ← →', 'While making: done and on, back, ahead'],
   ['?', 'These keys'],
   ['Enter', 'Add the step that is typed'],
   ['Esc', 'Close a sheet, or stop editing a step'],
@@ -26,22 +29,29 @@ const FETCH_AFTER_ms = 400;
 export function Shell() {
   const wide = useIsWide();
   const [help, setHelp] = useState(false);
+  // A step that is made fills the screen.
+  const making = usePathname().startsWith('/make/');
+  const hasBrews = useAppSelector((state) => Object.keys(state.brews.byId).length > 0);
   useShortcuts({ '?': () => setHelp(true) });
   useEffect(() => {
-    const timer = setTimeout(fetchScreens, FETCH_AFTER_ms);
+    const timer = setTimeout(() => {
+      fetchScreens();
+      keepOnDevice();
+    }, FETCH_AFTER_ms);
     return () => clearTimeout(timer);
   }, []);
   return (
     <View className={`flex-1 ${wide ? 'flex-row' : ''}`}>
-      {wide ? <SideRail /> : null}
+      {wide && !making ? <SideRail /> : null}
       <View className="min-w-0 flex-1">
         <OfflineBar />
+        {hasBrews ? <LazyTimerBar /> : null}
         <View className="min-h-0 flex-1">
           <Slot />
         </View>
         <NoticeBar />
       </View>
-      {wide ? null : <BottomBar />}
+      {wide || making ? null : <BottomBar />}
       <Sheet title="Keys" open={help} onClose={() => setHelp(false)}>
         {KEYS.map(([key, does]) => (
           <View key={key} className="flex-row gap-4">

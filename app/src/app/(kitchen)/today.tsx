@@ -1,0 +1,3 @@
+import { LazyTodayScreen } from '../../features/shell/screens';
+
+export default LazyTodayScreen;

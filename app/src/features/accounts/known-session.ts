@@ -1,0 +1,24 @@
+import type { Session } from '@wellhydra/contract';
+import { useEffect } from 'react';
+import { readDurable, writeDurable } from '../../state/durable';
+
+const SESSION_KEY = 'wellhydra.session';
+/** The answer that says that nobody is signed in. */
+const NOBODY = 'not-signed-in';
+
+/** Whoever was in last is not let in without the server any more. */
+export const forgetSession = (): void => writeDurable(SESSION_KEY, undefined);
+
+/**
+ * Whether somebody is known to be in on this device, where the server does not say.
+ *
+ * @param data what the server said
+ * @param code why it said nothing
+ */
+export function useKnownSession(data: Session | undefined, code: string | null): boolean {
+  useEffect(() => {
+    if (data) writeDurable(SESSION_KEY, data);
+    else if (code === NOBODY) forgetSession();
+  }, [data, code]);
+  return code !== null && code !== NOBODY && readDurable<Session>(SESSION_KEY) !== undefined;
+}

@@ -1,0 +1,38 @@
+import type {
+  BrewProgress,
+  BrewRecord,
+  BrewRun,
+  BrewRuns,
+  FinishBrew,
+  PostEvents,
+  ProgressQuery,
+  StartBrew,
+} from '@wellhydra/contract';
+import { api } from '../../state/api';
+
+interface OfBrew {
+  readonly id: string;
+}
+
+export const brewsApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    listRuns: build.query<BrewRuns, void>({ query: () => '/brews/under-way', providesTags: ['Brew'] }),
+    getRun: build.query<BrewRun, string>({ query: (id) => `/brews/${id}/run`, keepUnusedDataFor: 0 }),
+    awaitProgress: build.query<BrewProgress, OfBrew & ProgressQuery>({
+      query: ({ id, after, wait_ms }) => ({ url: `/brews/${id}/events`, params: { after, wait_ms } }),
+      keepUnusedDataFor: 0,
+    }),
+    startRun: build.mutation<BrewRun, OfBrew & StartBrew>({
+      query: ({ id, ...body }) => ({ url: `/brews/${id}/run`, method: 'PUT', body }),
+    }),
+    postEvents: build.mutation<BrewProgress, OfBrew & PostEvents>({
+      query: ({ id, ...body }) => ({ url: `/brews/${id}/events`, method: 'POST', body }),
+    }),
+    finishRun: build.mutation<BrewRecord, OfBrew & FinishBrew>({
+      query: ({ id, ...body }) => ({ url: `/brews/${id}/finish`, method: 'PUT', body }),
+      invalidatesTags: [{ type: 'Bottle', id: 'LIST' }],
+    }),
+  }),
+});
+
+export const { useListRunsQuery, useGetRunQuery } = brewsApi;

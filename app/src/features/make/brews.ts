@@ -1,0 +1,132 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { BrewProgress, BrewRun, FinishBrew, StartBrew, StoredEvent } from '@wellhydra/contract';
+import type { BrewEvent } from '@wellhydra/core/brew';
+import { readDurable, writeDurable } from '../../state/durable';
+
+/** A brew as this device knows it. */
+export interface DeviceBrew extends Omit<StartBrew, 'startedAt'> {
+  readonly id: string;
+  readonly startedAt: string;
+  /** Its batch number; empty until the server has given one. */
+  readonly batch: string;
+  /** What the server has numbered, in that order. */
+  readonly known: readonly StoredEvent[];
+}
+
+/** Something that is still to be sent; they go out one after the other. */
+export type Waiting =
+  | { readonly id: string; readonly brew: string; readonly kind: 'start'; readonly body: StartBrew }
+  | { readonly id: string; readonly brew: string; readonly kind: 'event'; readonly body: BrewEvent }
+  | { readonly id: string; readonly brew: string; readonly kind: 'finish'; readonly body: FinishBrew };
+
+export interface Brews {
+  readonly byId: Readonly<Record<string, DeviceBrew>>;
+  readonly outbox: readonly Waiting[];
+  /** What the server would not take, and why: kept until somebody has seen it. */
+  readonly refused: readonly { readonly waiting: Waiting; readonly message: string }[];
+  /** True while sending failed for want of an answer. */
+  readonly unreachable: boolean;
+}
+
+const BREWS_KEY = 'wellhydra.brews';
+const NONE: Brews = { byId: {}, outbox: [], refused: [], unreachable: false };
+
+const withKnown = (brew: DeviceBrew, events: readonly StoredEvent[]): DeviceBrew => {
+  const last = brew.known.at(-1)?.number ?? 0;
+  const fresh = events.filter(({ number }) => number > last);
+  return fresh.length > 0 ? { ...brew, known: [...brew.known, ...fresh] } : brew;
+};
+
+function arrived(state: Brews, run: BrewRun): Brews {
+  const { id, batch, drinkId, drinkRevision, cook, startedAt, recipe, events } = run;
+  const before = state.byId[id] ?? { id, batch, drinkId, drinkRevision, cook, startedAt, recipe, known: [] };
+  return { ...state, byId: { ...state.byId, [id]: withKnown({ ...before, batch }, events) } };
+}
+
+const slice = createSlice({
+  name: 'brews',
+  initialState: (): Brews => ({ ...NONE, ...readDurable<Brews>(BREWS_KEY) }),
+  reducers: {
+    brewStarted: (state, { payload: { id, start } }: PayloadAction<{ id: string; start: StartBrew }>) => ({
+      ...state,
+      byId: { ...state.byId, [id]: { id, ...start, batch: '', known: [] } },
+      outbox: [...state.outbox, { id, brew: id, kind: 'start' as const, body: start }],
+    }),
+    brewHappened: (state, { payload: { brew, event } }: PayloadAction<{ brew: string; event: BrewEvent }>) => ({
+      ...state,
+      outbox: [...state.outbox, { id: event.id, brew, kind: 'event' as const, body: event }],
+    }),
+    brewFilled: (state, { payload: { brew, finish } }: PayloadAction<{ brew: string; finish: FinishBrew }>) => ({
+      ...state,
+      outbox: [...state.outbox, { id: finish.eventId, brew, kind: 'finish' as const, body: finish }],
+    }),
+    runArrived: (state, { payload }: PayloadAction<BrewRun>) => arrived(state, payload),
+    /** Everything that is under way; what this device knew and the server does not list any more is over. */
+    runsArrived: (state, { payload }: PayloadAction<readonly BrewRun[]>) => {
+      const listed = new Set(payload.map(({ id }) => id));
+      const busy = new Set(state.outbox.map(({ brew }) => brew));
+      const byId = Object.fromEntries(Object.entries(state.byId).filter(([id]) => listed.has(id) || busy.has(id)));
+      return payload.reduce(arrived, { ...state, byId });
+    },
+    progressArrived: (state, { payload: { id, batch, events } }: PayloadAction<BrewProgress>) => {
+      const brew = state.byId[id];
+      return brew ? { ...state, byId: { ...state.byId, [id]: withKnown({ ...brew, batch }, events) } } : state;
+    },
+    waitingSent: (state, { payload }: PayloadAction<readonly string[]>) => ({
+      ...state,
+      unreachable: false,
+      outbox: state.outbox.filter(({ id }) => !payload.includes(id)),
+    }),
+    sendingFailed: (state) => (state.unreachable ? state : { ...state, unreachable: true }),
+    waitingRefused: (
+      state,
+      { payload: { ids, message } }: PayloadAction<{ ids: readonly string[]; message: string }>,
+    ) => ({
+      ...state,
+      unreachable: false,
+      outbox: state.outbox.filter(({ id }) => !ids.includes(id)),
+      refused: [
+        ...state.refused,
+        ...state.outbox.filter(({ id }) => ids.includes(id)).map((waiting) => ({ waiting, message })),
+      ],
+    }),
+    refusalSeen: (state, { payload }: PayloadAction<string>) => ({
+      ...state,
+      refused: state.refused.filter(({ waiting }) => waiting.id !== payload),
+    }),
+    /** Somebody else signs in here. */
+    brewsCleared: () => NONE,
+  },
+});
+
+export const {
+  brewStarted,
+  brewHappened,
+  brewFilled,
+  runArrived,
+  runsArrived,
+  progressArrived,
+  waitingSent,
+  sendingFailed,
+  waitingRefused,
+  refusalSeen,
+  brewsCleared,
+} = slice.actions;
+export const brewsReducer = slice.reducer;
+
+/** Writes brews and what is to be sent where a reload, or a day without a server, finds them. */
+export function keepBrewsDurable(brews: Brews): void {
+  const empty = Object.keys(brews.byId).length === 0 && brews.outbox.length === 0 && brews.refused.length === 0;
+  writeDurable(BREWS_KEY, empty ? undefined : brews);
+}
+
+/** What happened to a brew: numbered by the server, then what is still on its way. */
+export function eventsOf({ byId, outbox }: Brews, id: string): readonly BrewEvent[] {
+  const known = byId[id]?.known ?? [];
+  const seen = new Set(known.map((event) => event.id));
+  const waiting = outbox.flatMap((each): BrewEvent[] => {
+    if (each.brew !== id || seen.has(each.id) || each.kind === 'start') return [];
+    return each.kind === 'event' ? [each.body] : [{ kind: 'finished', id: each.id, at: each.body.madeAt }];
+  });
+  return [...known, ...waiting];
+}

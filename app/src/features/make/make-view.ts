@@ -1,0 +1,196 @@
+import {
+  READING_RANGES,
+  adviceFor,
+  differenceWords,
+  expectedAt,
+  type BrewRecipe,
+  type BrewRun,
+  type BrewState,
+  type Expected,
+  type ReadQuantity,
+  type Reading,
+} from '@wellhydra/core/brew';
+import { batchSteps, type EditedStep } from '@wellhydra/core/drink';
+import { formatMass, formatNumber, formatVolume, readDuration } from '@wellhydra/core/quantity';
+import { minutesWords } from '../drink/minutes-words';
+import { doseWords } from '../drink/step/dose-words';
+import { capital, qualifierWords, stepTitle } from '../drink/step/step-words';
+import { QUANTITIES, SCALES, stepGuide } from './step-guide';
+
+/** A number of a quantity with its unit. */
+export function quantityWords(quantity: ReadQuantity, value: number): string {
+  const scale = SCALES[quantity];
+  if (scale) return scale[Math.round(value) - 1] ?? '';
+  if (quantity === 'volume_mL') return formatVolume(value);
+  if (quantity === 'mass_g') return formatMass(value);
+  if (quantity === 'minutes') return minutesWords(value);
+  if (quantity === 'pH') return `pH ${value.toFixed(1)}`;
+  return `${formatNumber(value)} ${QUANTITIES[quantity].unit}`;
+}
+
+/** What can be expected of a quantity, as it stands beside the box. */
+export interface ExpectedView {
+  readonly words: string;
+  /** Places on the gauge, 0 to 1: the range, and what was read. */
+  readonly low: number;
+  readonly high: number;
+  readonly dot: number | null;
+}
+
+/** A gauge shows so much beyond the range at each end, as a share of its width. */
+const MARGIN = 0.9;
+
+export function expectedView(quantity: ReadQuantity, expected: Expected, value: number | null): ExpectedView | null {
+  const range = expected[quantity];
+  if (!range) return null;
+  const width = Math.max(range.p95 - range.p5, Math.abs(range.p50) * 0.02, 1e-6);
+  const from = Math.min(range.p5 - MARGIN * width, value ?? Infinity);
+  const to = Math.max(range.p95 + MARGIN * width, value ?? -Infinity);
+  const at = (each: number) => (each - from) / (to - from);
+  const narrow = width < Math.abs(range.p50) * 0.03;
+  const low = quantityWords(quantity, range.p5);
+  const high = quantityWords(quantity, range.p95);
+  return {
+    words:
+      narrow || low === high ? `expected about ${quantityWords(quantity, range.p50)}` : `expected ${low} to ${high}`,
+    low: at(range.p5),
+    high: at(range.p95),
+    dot: value === null ? null : at(value),
+  };
+}
+
+/** What a reading means for the rest, to be taken or refused. */
+export interface AdviceView {
+  readonly reading: Reading;
+  readonly words: string;
+  readonly take: string;
+  readonly keep: string;
+  readonly changes: readonly { readonly step: string; readonly text: string }[];
+  readonly moreMinutes: number | null;
+}
+
+/** The amount at the head of a line: "374 g" of "374 g honey". */
+const amountOf = (line: string, name: string): string => {
+  const words = line.split(/\s+/);
+  const end = words.findIndex((word, index) => index > 0 && name.toLowerCase().includes(word.toLowerCase()));
+  return words.slice(0, end > 0 ? end : 2).join(' ');
+};
+
+export function adviceView(recipe: BrewRecipe, state: BrewState, reading: Reading): AdviceView | null {
+  if (state.kept.has(reading.id)) return null;
+  const advice = adviceFor(recipe, state, reading);
+  if (!advice) return null;
+  const { amounts, moreMinutes } = advice;
+  const difference = differenceWords(advice);
+  if (amounts.length === 0)
+    return {
+      reading,
+      words: `${difference}. At this pace about ${minutesWords(moreMinutes!)} more.`,
+      take: `${minutesWords(moreMinutes!)} more`,
+      keep: 'Go on as it is',
+      changes: [],
+      moreMinutes,
+    };
+  const [first] = amounts as readonly [(typeof amounts)[number]];
+  const becomes = amounts.map(
+    ({ name, from, to }) => `${name.toLowerCase()} becomes ${amountOf(to, name)} instead of ${amountOf(from, name)}`,
+  );
+  return {
+    reading,
+    words: `${difference}. To hold the same strength ${becomes.join(', ')}.`,
+    take: amounts.length === 1 ? `Use ${amountOf(first.to, first.name)}` : 'Use these',
+    keep: amounts.length === 1 ? `Keep ${amountOf(first.from, first.name)}` : 'Keep as written',
+    changes: amounts.map(({ step, to }) => ({ step, text: to })),
+    moreMinutes: null,
+  };
+}
+
+/** One step as it fills the screen. */
+export interface StepPage {
+  readonly id: string;
+  readonly title: string;
+  /** What it comes to, how long, in what. */
+  readonly facts: string;
+  readonly look: string;
+  readonly mind: string;
+  readonly note: string;
+  readonly notes: readonly string[];
+  readonly optional: boolean;
+  readonly left: 'done' | 'skipped' | null;
+  /** What is worth reading off here, the first one asked for. */
+  readonly readings: readonly ReadQuantity[];
+  /** Minutes of a timer that belongs here; null where nothing is timed. */
+  readonly timer_min: number | null;
+  /** A taste step can be answered with an addition. */
+  readonly canAdd: boolean;
+  readonly additions: readonly { readonly id: string; readonly text: string; readonly after: string }[];
+}
+
+const TIMED = new Set(['simmer', 'boil', 'steep', 'rest', 'infuse', 'soak', 'freeze', 'process', 'wash']);
+const FOUND = new Set(['heat', 'reduce', 'cool', 'chill']);
+const TASTED = new Set(['add', 'use', 'stir', 'dissolve', 'shake', 'rinsePass', 'carbonate']);
+const LEAST_TIMER_min = 0.5;
+
+function timerOf(step: EditedStep, minutes: number | undefined): number | null {
+  const written = step.verb === 'wash' ? (step.for ?? '') : step.text;
+  const read = TIMED.has(step.verb) && written ? readDuration(written) : null;
+  const found = read && read.kind !== 'unreadable' ? read.minutes : FOUND.has(step.verb) ? minutes : undefined;
+  return found !== undefined && found >= LEAST_TIMER_min ? found : null;
+}
+
+/** The pages of a brew, one a step. */
+export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): readonly StepPage[] {
+  const { entries } = run.analysis.trace;
+  const entryOf = (id: string) => {
+    const at = run.steps.findIndex(({ of, addition }) => of === id && addition === undefined);
+    return entries.find(({ step }) => step === at);
+  };
+  const brixAfter = (addition: string) => {
+    const at = run.steps.findIndex((step) => step.addition === addition);
+    const entry = entries.find(({ step }) => step === at);
+    return entry && entry.brix !== null
+      ? `${formatNumber(entry.brix, 2)} °Brix, ${formatVolume(entry.volume_mL ?? 0)}`
+      : '';
+  };
+  return batchSteps(recipe.document).map((written): StepPage => {
+    const step = { ...written, text: state.texts.get(written.id) ?? written.text };
+    const entry = entryOf(step.id);
+    const guide = stepGuide(step);
+    const found = FOUND.has(step.verb) && entry ? `about ${minutesWords(entry.minutes)}` : '';
+    const facts = [
+      entry?.line && entry.added_g !== undefined && doseWords(entry.line, entry.added_g),
+      qualifierWords(step),
+      found,
+      state.texts.has(step.id) && `written: ${written.text}`,
+    ];
+    return {
+      id: step.id,
+      title: stepTitle(step),
+      facts: capital(facts.filter(Boolean).join(' · ')),
+      look: guide.look,
+      mind: guide.mind,
+      note: step.note ?? '',
+      notes: (entry?.notes ?? []).map(({ text }) => text),
+      optional: step.optional === true,
+      left: state.left.get(step.id)?.how ?? null,
+      readings: guide.readings,
+      timer_min: timerOf(step, entry?.minutes),
+      canAdd: TASTED.has(step.verb),
+      additions: state.additions
+        .filter((each) => each.step === step.id)
+        .map(({ id, text }) => ({ id, text, after: brixAfter(id) })),
+    };
+  });
+}
+
+/** What can be expected at a step, without what was already read there. */
+export const expectedHere = (recipe: BrewRecipe, state: BrewState, step: string): Expected =>
+  expectedAt(recipe, { ...state, readings: state.readings.filter((each) => each.step !== step) }, step);
+
+/** What is typed as a reading: a number in its range, or why not. */
+export function readReading(quantity: ReadQuantity, text: string): number | string {
+  const value = text.trim() === '' ? NaN : Number(text.trim().replace(',', '.'));
+  const [least, most] = READING_RANGES[quantity];
+  if (value >= least && value <= most) return value;
+  return `A number from ${least} to ${most} ${QUANTITIES[quantity].unit}.`;
+}

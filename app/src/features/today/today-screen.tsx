@@ -1,0 +1,182 @@
+import { Link, router } from 'expo-router';
+import { Pressable, ScrollView, View } from 'react-native';
+import { useAppDispatch } from '../../state/store';
+import { Button } from '../../ui/button';
+import { Text } from '../../ui/text';
+import { useNow } from '../../ui/use-now';
+import { useListBottlesQuery } from '../bottles/bottle-endpoints';
+import { shelfView } from '../bottles/bottles-view';
+import { DueBadge } from '../bottles/due-badge';
+import { usePour } from '../bottles/use-pour';
+import { refusalSeen, type Brews } from '../make/brews';
+import { DayRibbon, RibbonKey } from './day-ribbon';
+import { inWords, todayView, type RunningView } from './today-view';
+import { useRuns } from './use-runs';
+
+const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
+const TICK_ms = 10_000;
+/** So many bottles are shown here; the others stand on the shelf. */
+const FIRST_BOTTLES = 3;
+
+/** What runs, what is next, what to drink first. */
+export function TodayScreen() {
+  const now = useNow(TICK_ms);
+  const { brews } = useRuns();
+  const running = todayView(brews, now);
+  const due = running.filter(({ next }) => next?.now).length;
+  const [first] = running;
+  return (
+    <ScrollView className="flex-1 bg-mist" contentContainerClassName="pb-16" role="main">
+      <View className="w-full max-w-[860px] self-center gap-4 pt-5">
+        <View className="flex-row flex-wrap items-end justify-between gap-2 px-4 md:px-8">
+          <Text variant="title">{weekday.format(now)}</Text>
+          <Text variant="small">
+            {running.length === 0 ? 'nothing is being made' : `${running.length} under way`}
+            {due > 0 ? ` · ${due} now` : ''}
+          </Text>
+        </View>
+        {running.length > 0 ? (
+          <>
+            <DayRibbon brews={running} now={now} />
+            <RibbonKey />
+          </>
+        ) : null}
+        {first?.next ? <NextAction brew={first} now={now} /> : null}
+        <Refusals brews={brews} />
+        <View className="gap-4 px-4 md:px-8">
+          {running.length === 0 ? (
+            <View className="items-start gap-3 py-4">
+              <Text className="text-mute">
+                Pick a drink and press “Make it”: what runs and what is due stands here.
+              </Text>
+              <Button label="Go to drinks" onPress={() => router.push('/drinks')} />
+            </View>
+          ) : (
+            <>
+              <Text variant="heading">Under way</Text>
+              <View role="list" aria-label="Under way">
+                {running.map((brew) => (
+                  <RunningRow key={brew.id} brew={brew} now={now} />
+                ))}
+              </View>
+            </>
+          )}
+          <DrinkFirst now={now} />
+        </View>
+      </View>
+    </ScrollView>
+  );
+}
+
+function NextAction({ brew, now }: { readonly brew: RunningView; readonly now: Date }) {
+  const { title, at, now: isNow } = brew.next!;
+  return (
+    <View className="flex-row items-center justify-between gap-3 bg-teal px-4 py-4 md:px-8">
+      <View className="shrink">
+        <Text className="text-[15px] text-onteal">
+          {isNow ? 'now' : `next, ${inWords(at, now)}`}
+          {brew.late ? ` · ${brew.late}` : ''}
+        </Text>
+        <Text variant="heading" className="text-onteal">
+          {title}
+        </Text>
+        <Text className="text-[15px] text-onteal">
+          {brew.name}
+          {brew.batch ? `, batch ${brew.batch}` : ''}
+        </Text>
+      </View>
+      <Pressable
+        role="button"
+        aria-label={`Go on with ${brew.name}`}
+        onPress={() => router.push(`/make/${brew.id}`)}
+        className="min-h-[52px] items-center justify-center rounded-[12px] bg-onteal px-5"
+      >
+        <Text className="font-heading text-[17px] font-bold text-teal">Go on</Text>
+      </Pressable>
+    </View>
+  );
+}
+
+function RunningRow({ brew, now }: { readonly brew: RunningView; readonly now: Date }) {
+  return (
+    <View role="listitem" className="border-b border-line">
+      <Link href={`/make/${brew.id}`} asChild>
+        <Pressable className="min-h-[56px] justify-center gap-1 py-2 active:bg-sheet">
+          <Text variant="strong">
+            {brew.name}
+            {brew.batch ? <Text variant="small"> · {brew.batch}</Text> : null}
+          </Text>
+          <Text variant="small">
+            {brew.words}
+            {brew.next && !brew.next.now
+              ? ` · then ${brew.next.title.toLowerCase()} ${inWords(brew.next.at, now)}`
+              : ''}
+          </Text>
+          {brew.late ? (
+            <Text variant="smallStrong" className="text-heat">
+              {brew.late}
+            </Text>
+          ) : null}
+        </Pressable>
+      </Link>
+    </View>
+  );
+}
+
+/** What the server would not take: it is told, with its reason, and goes when it was read. */
+function Refusals({ brews }: { readonly brews: Brews }) {
+  const dispatch = useAppDispatch();
+  return brews.refused.map(({ waiting, message }) => (
+    <View key={waiting.id} role="alert" className="mx-4 gap-2 rounded-[12px] border border-heat bg-sheet p-3 md:mx-8">
+      <Text variant="strong">Something of a brew could not be stored</Text>
+      <Text>
+        {brews.byId[waiting.brew]?.recipe.document.name ?? 'A brew'}: {message}
+      </Text>
+      <Button
+        label="I have read it"
+        kind="plain"
+        className="self-start"
+        onPress={() => dispatch(refusalSeen(waiting.id))}
+      />
+    </View>
+  ));
+}
+
+function DrinkFirst({ now }: { readonly now: Date }) {
+  const { data } = useListBottlesQuery(undefined, { refetchOnMountOrArgChange: true });
+  const pour = usePour();
+  if (!data) return null;
+  const byId = new Map(data.bottles.map((bottle) => [bottle.id, bottle]));
+  const first = shelfView(data.bottles, now).full.slice(0, FIRST_BOTTLES);
+  if (first.length === 0) return null;
+  return (
+    <>
+      <Text variant="heading">Drink these first</Text>
+      <View role="list" aria-label="Drink these first">
+        {first.map((view) => (
+          <View
+            key={view.id}
+            role="listitem"
+            className="flex-row items-center justify-between gap-3 border-b border-line py-2"
+          >
+            <Link href={`/bottles/${view.id}`} asChild>
+              <Pressable className="min-h-[44px] shrink justify-center">
+                <Text variant="strong">{view.name}</Text>
+                <View className="flex-row flex-wrap items-center gap-2">
+                  <Text variant="small">{view.left}</Text>
+                  <DueBadge due={view.due} />
+                </View>
+              </Pressable>
+            </Link>
+            <Button
+              label="Pour"
+              kind="plain"
+              hint={`Pour from ${view.name}`}
+              onPress={() => void pour(byId.get(view.id)!)}
+            />
+          </View>
+        ))}
+      </View>
+    </>
+  );
+}
