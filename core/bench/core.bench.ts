@@ -10,6 +10,7 @@ import { bestDoses } from '../src/aim';
 import { AIMS, problemOf } from '../test/aim-problems';
 import { highsDoses } from '../test/highs-doses';
 import { PLAIN_AMOUNTS } from './amounts';
+import { learningErrors } from './learning';
 
 /**
  * Measures, never judges: prints calls a second, and ratios against the peers in the same run.
@@ -157,3 +158,10 @@ for (const [name, aim] of AIMS) {
     `${name.padEnd(32)} ours ${mine_ms.toFixed(1).padStart(7)} ms cost ${mine.cost.toFixed(5)}${mine.proven ? ' proven' : ''}; HiGHS ${theirs.ms.toFixed(0).padStart(6)} ms cost ${theirs.cost.toFixed(5)} ${theirs.status}; ${(theirs.ms / mine_ms).toFixed(0)} times as fast`,
   );
 }
+
+say('\na kitchen that learns: 200 simulated ones, error of the yield they expect (root mean square)');
+const [first, ...later] = learningErrors(200, 5);
+for (const [index, error] of [first!, ...later].entries())
+  say(
+    `before brew ${index + 1}   ${error.toFixed(1).padStart(5)} %${index > 0 ? `, ${(error / first!).toFixed(2)} of what it was` : ' by the tables alone'}`,
+  );

@@ -8,6 +8,8 @@ export { brewRecipe, expectedAt, madeSteps, runBrew } from './brew-run';
 export type { BrewRecipe, BrewRun, Expected, MadeStep } from './brew-run';
 export { gatherList } from './gather';
 export type { GatherList, Gathered } from './gather';
+export { learnHabits } from './learn-habits';
+export type { HabitLearning, HabitPoint, LearnedFrom } from './learn-habits';
 export { brewTimeline } from './brew-timeline';
 export type { BrewTimeline, TimelineStep } from './brew-timeline';
 export { brewState } from './brew-state';

@@ -42,7 +42,7 @@ export {
   potHeat,
   potOfWidth,
 } from './kitchen';
-export type { CookingPot, Kitchen } from './kitchen';
-export { FRESH_RETENTION, RETENTION, RETENTION_CV, STRAINING_LOSS_mL } from './retention';
+export type { CookingPot, Habits, Kitchen } from './kitchen';
+export { FRESH_RETENTION, RETENTION, RETENTION_CV, STRAINER_CV, STRAINING_LOSS_mL } from './retention';
 export type { PlantPart, Straining } from './retention';
 export { airPressure, boilingPoint, saturationPressure } from './vapour-pressure';

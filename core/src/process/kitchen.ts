@@ -45,6 +45,12 @@ export const potHeat = (pot: CookingPot): number => pot.mass_kg * STEEL_kJ_kgK;
 /** Open surface of what is in a pot, m². */
 export const potArea = (pot: CookingPot): number => (Math.PI / 4) * pot.diameter_m ** 2;
 
+/**
+ * How a kitchen differs from the tables, as far as its own readings tell: by process, such as `evaporation:saucepan`
+ * or `strainer:cloth`, a factor and what is left of its spread.
+ */
+export type Habits = Readonly<Record<string, { readonly factor: number; readonly cv: number }>>;
+
 /** What a kitchen is like where nobody has said otherwise. */
 export interface Kitchen {
   readonly room_C: number;
@@ -62,6 +68,7 @@ export interface Kitchen {
   readonly burners: Readonly<Record<string, number>>;
   readonly burner: string;
   readonly blenderJug_mL: number;
+  readonly habits?: Habits;
 }
 
 export const DEFAULT_KITCHEN: Kitchen = {

@@ -3,6 +3,7 @@ import { brixOf } from '../liquid/volume';
 import { DEFAULT_KITCHEN } from '../process/kitchen';
 import type { Unreadable } from '../quantity/outcome';
 import { AS_WRITTEN, type Chance } from './chance';
+import { habitualChance } from './habitual-chance';
 import { WorkingPot, potVolume, type Pot } from './pot';
 import { preparationsOf } from './preparation';
 import type { StepDone, StepNote, StepRunner } from './step-run';
@@ -66,7 +67,7 @@ export function runInPot(
   after: (index: number, done: StepDone | Unreadable, pot: WorkingPot) => void,
 ): WorkingPot {
   const kitchen = { ...DEFAULT_KITCHEN, ...options.kitchen };
-  const pot = new WorkingPot(chance, kitchen.tap_C);
+  const pot = new WorkingPot(habitualChance(chance, kitchen.habits), kitchen.tap_C);
   const preparations = preparationsOf(options, (steps, inner) => runSteps(steps, inner));
   steps.forEach((step, index) => {
     const context = { step, index, pot, kitchen, options, ...preparations };

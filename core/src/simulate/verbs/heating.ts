@@ -143,9 +143,16 @@ function steamRate(context: StepContext, stove: Stove, temperature_C: number, bo
 }
 
 /** How far the burner is off: what heats up faster boils off faster, too. */
-const burnerSpread = ({ pot }: StepContext): Column => pot.chance.shared('burner', BURNER_CV);
-const steamSpread = (context: StepContext, boiling: boolean): Column =>
-  boiling ? burnerSpread(context) : context.pot.chance.shared('evaporation', SURFACE_EVAPORATION_CV);
+const burnerSpread = ({ pot, step, kitchen }: StepContext): Column =>
+  pot.chance.shared(`burner:${(step.burner ?? kitchen.burner).trim().toLowerCase()}`, BURNER_CV);
+const steamSpread = (context: StepContext, stove: Stove, boiling: boolean): Column =>
+  boiling
+    ? burnerSpread(context)
+    : context.pot.chance.shared(`evaporation:${potName(context, stove)}`, SURFACE_EVAPORATION_CV);
+
+/** What the kitchen calls a pot; its width where it has no name. */
+const potName = ({ kitchen }: StepContext, { pot }: Stove): string =>
+  Object.keys(kitchen.pots).find((name) => kitchen.pots[name] === pot) ?? `${Math.round(100 * pot.diameter_m)} cm`;
 
 const driedOut: StepNote = {
   code: 'reduces-dry',
@@ -168,7 +175,7 @@ function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
   elapse(pot, evenColumn(pot, wanted), pot.temperature_C);
   const dry = evaporate(
     pot,
-    steamSpread(context, boiling).map((factor) => rate * wanted * factor),
+    steamSpread(context, stove, boiling).map((factor) => rate * wanted * factor),
   );
   const minutes = warming[0]! + wanted;
   return {
@@ -212,7 +219,7 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
       step.text,
       'Nothing evaporates at this heat. Take the lid off or use a stronger burner.',
     );
-  const spread = steamSpread(context, boiling);
+  const spread = steamSpread(context, stove, boiling);
   const first = waterToRemove(pot, goal, start);
   if (first[0]! <= 0)
     return unreadable(

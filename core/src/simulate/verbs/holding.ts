@@ -1,5 +1,5 @@
 import { BERRY_YIELDS, FIRM_YIELDS } from '../../process/juicing';
-import { FRESH_RETENTION, RETENTION, RETENTION_CV, type Straining } from '../../process/retention';
+import { FRESH_RETENTION, RETENTION, RETENTION_CV, STRAINER_CV, type Straining } from '../../process/retention';
 import { solidsGiven, waterOf } from '../ingredient-parts';
 import type { Column } from '../chance';
 import type { WorkingPot } from '../pot';
@@ -8,7 +8,10 @@ import { isFresh, type Solid } from '../solid';
 /** mL that a solid keeps back, in each lane. */
 export function keptBy(pot: WorkingPot, solid: Solid, straining: Straining): Column {
   const { ingredient, grams } = solid;
-  const spread = pot.chance.shared(`retention:${ingredient.id}`, RETENTION_CV);
+  const spread = pot.chance.product([
+    { key: `strainer:${straining}`, cv: STRAINER_CV },
+    { key: `retention:${ingredient.id}`, cv: RETENTION_CV },
+  ]);
   if (solid.blended && isFresh(solid)) {
     const yields = ingredient.juice ?? (/berr|currant|cherr/.test(ingredient.id) ? BERRY_YIELDS : FIRM_YIELDS);
     const method = straining === 'drain' || straining === 'press' ? yields.mesh : yields.cloth;

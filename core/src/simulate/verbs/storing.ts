@@ -60,15 +60,17 @@ function coolTo(context: StepContext, chilling: boolean): StepDone | Unreadable 
   const tau_min = where.jar
     ? coolingConstant(heatCapacity(pot)[0]!, jarFor(pot.liquid.volumes()[0]!), where.place)
     : potConstant(context, where.place);
-  const minutes = coolingTime(tau_min, from_C, to_C, around_C);
-  const minutesByLane = pot.chance.shared(`cooling:${where.place}`, COOLING_CV).map((factor) => factor * minutes);
+  const tables_min = coolingTime(tau_min, from_C, to_C, around_C);
+  const factors = pot.chance.shared(`cooling:${where.place}`, COOLING_CV);
+  const minutesByLane = factors.map((factor) => factor * tables_min);
+  const minutes = minutesByLane[0]!;
   elapseToward(context, minutesByLane, around_C, tau_min);
   return {
     minutes,
     minutesByLane,
     handsOn_min: icy ? 5 : 1,
     hottest_C: from_C,
-    cooling: { minutes, tau_min, around_C },
+    cooling: { minutes, tau_min: factors[0]! * tau_min, around_C },
   };
 }
 
