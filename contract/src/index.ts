@@ -58,7 +58,13 @@ export type {
 } from './drinks';
 export { ERROR_CODES } from './error-codes';
 export type { ErrorBody, ErrorCode } from './error-codes';
-export { KITCHEN_LIMITS, kitchenSettings, kitchenSettingsRecord, saveKitchenSettings } from './kitchen-settings';
-export type { KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
+export {
+  KITCHEN_LIMITS,
+  habitsRecord,
+  kitchenSettings,
+  kitchenSettingsRecord,
+  saveKitchenSettings,
+} from './kitchen-settings';
+export type { HabitCurve, HabitsRecord, KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
 export { PLACES } from './places';
 export type { Place } from './places';

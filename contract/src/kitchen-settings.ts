@@ -1,3 +1,5 @@
+import type { HabitPoint } from '@wellhydra/core/brew';
+import type { Habits } from '@wellhydra/core/process';
 import {
   STRAINERS,
   TAP_WATERS,
@@ -8,7 +10,7 @@ import {
   type OwnPot,
 } from '@wellhydra/core/kitchen';
 import Joi from 'joi';
-import { objectOf, text } from './common';
+import { objectOf, text, timestamp } from './common';
 
 /** How many of each a kitchen can list. */
 export const KITCHEN_LIMITS = { rows: 60, name: 60 } as const;
@@ -38,6 +40,15 @@ const container = objectOf<OwnContainer>({
   dark: Joi.boolean().required(),
 });
 
+/** Factors on the tables, by process, with what is left of their spread. */
+const habits = Joi.object().pattern(
+  Joi.string().max(120),
+  objectOf<Habits[string]>({
+    factor: Joi.number().greater(0).max(100).required(),
+    cv: Joi.number().min(0).max(5).required(),
+  }),
+);
+
 /** What a kitchen has, as its people describe it. */
 export const kitchenSettings = objectOf<KitchenSettings>({
   units: Joi.string().valid('metric', 'us').required(),
@@ -63,6 +74,7 @@ export const kitchenSettings = objectOf<KitchenSettings>({
   sheet_mg_L: Joi.object(
     Object.fromEntries(WATER_MINERALS.map((mineral) => [mineral, Joi.number().min(0).max(5000).label(mineral)])),
   ).required(),
+  habits,
 });
 
 export interface SaveKitchenSettings {
@@ -83,4 +95,42 @@ export interface KitchenSettingsRecord {
 export const kitchenSettingsRecord = objectOf<KitchenSettingsRecord>({
   revision: Joi.number().integer().min(0).required(),
   settings: kitchenSettings.allow(null).required(),
+});
+
+/** What was known of a habit after a brew. */
+export interface HabitCurve {
+  readonly key: string;
+  readonly points: readonly HabitPoint[];
+}
+
+/** What a kitchen has learned about itself, and how. */
+export interface HabitsRecord {
+  readonly habits: Habits;
+  readonly curves: readonly HabitCurve[];
+  /** Brews with readings that it was learned from. */
+  readonly brews: number;
+  /** Readings before this moment do not count; null for all. */
+  readonly since: string | null;
+}
+export const habitsRecord = objectOf<HabitsRecord>({
+  habits: habits.required(),
+  curves: Joi.array()
+    .items(
+      objectOf<HabitCurve>({
+        key: Joi.string().required(),
+        points: Joi.array()
+          .items(
+            objectOf<HabitPoint>({
+              brew: Joi.string().required(),
+              factor: Joi.number().required(),
+              low: Joi.number().required(),
+              high: Joi.number().required(),
+            }),
+          )
+          .required(),
+      }),
+    )
+    .required(),
+  brews: Joi.number().integer().min(0).required(),
+  since: timestamp.allow(null).required(),
 });

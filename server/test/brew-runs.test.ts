@@ -153,6 +153,26 @@ test('a reading can be corrected after the bottles are full', async () => {
   expect(after - before).toBeCloseTo(50, 0);
 });
 
+test('a kitchen learns from its readings, forgets when told to, and nobody else learns with it', async () => {
+  const learner = await newCook(app);
+  const habits = async (of: Cook = learner) => (await of.send('GET', '/api/kitchen/habits')).json;
+  expect(await habits()).toEqual({ habits: {}, curves: [], brews: 0, since: null });
+  const { ids } = await begun(learner);
+  // Far less than the tables expect: this kitchen steams more, or squeezes less.
+  await post(ids.brew, [happened('reading', { step: 'simmer', quantity: 'volume_mL', value: 870 })], learner);
+  const first = await habits();
+  expect(first.brews).toBe(1);
+  expect(first.habits['evaporation:saucepan'].factor).toBeGreaterThan(1.1);
+  expect(first.curves[0].points).toHaveLength(1);
+  await post(ids.brew, [happened('reading', { step: 'simmer', quantity: 'volume_mL', value: 890 })], learner);
+  expect((await habits()).habits['evaporation:saucepan'].factor).toBeLessThan(
+    first.habits['evaporation:saucepan'].factor,
+  );
+  const forgotten = (await learner.send('POST', '/api/kitchen/habits/reset')).json;
+  expect([forgotten.habits, forgotten.brews]).toEqual([{}, 0]);
+  expect((await habits(await newCook(app))).habits).toEqual({});
+});
+
 test('another kitchen sees none of it', async () => {
   const { ids } = await begun();
   const stranger = await newCook(app);

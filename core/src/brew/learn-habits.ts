@@ -136,39 +136,59 @@ function update(belief: Belief, brew: LearnedFrom, reading: Reading, sd: number)
   }
 }
 
+/** Takes brews in one after the other; what is known can be asked at any time. */
+export interface HabitLearner {
+  readonly take: (brew: LearnedFrom) => void;
+  readonly learned: () => HabitLearning;
+}
+
+function takeBrew(belief: Belief, history: Map<string, HabitPoint[]>, brew: LearnedFrom): void {
+  const order = new Map(madeSteps(brew.recipe.document, brew.state).map(({ of }, index) => [of, index]));
+  const readings = [...brew.state.readings].sort((a, b) => (order.get(a.step) ?? 0) - (order.get(b.step) ?? 0));
+  for (const reading of readings) {
+    const sd = READING_SD[reading.quantity];
+    if (sd !== undefined) update(belief, brew, reading, sd);
+  }
+  for (const [index, key] of belief.keys.entries()) {
+    const points = history.get(key) ?? [];
+    const sd = Math.sqrt(belief.covariances[index]![index]!);
+    const mean = belief.means[index]!;
+    const factor = Math.exp(mean);
+    const last = points.at(-1);
+    // A brew that said nothing about a habit is no point of its curve.
+    if (last && Math.abs(last.factor / factor - 1) < SAME) continue;
+    const point = { brew: brew.name, factor, low: Math.exp(mean - Z95 * sd), high: Math.exp(mean + Z95 * sd) };
+    history.set(key, [...points, point]);
+  }
+}
+const SAME = 1e-9;
+
 /**
- * What a kitchen does more or less of than the tables say, from the readings of its brews: evaporation by pot,
- * burners, what strainers keep back, cooling, juice.
+ * Learns what a kitchen does more or less of than the tables say, from the readings of its brews: evaporation by
+ * pot, burners, what strainers keep back, cooling, juice.
  *
  * The logarithms of the factors are jointly normal, with the spread of the tables before the first reading. Each
  * reading of a volume, a mass or a time moves all factors it depends on, as far as they can explain it (extended
  * Kalman filter; slopes by central differences). What the fruit and the measures leave open counts as noise.
  *
- * @param brews oldest first
- * @returns factors with what is left of their spread, for {@link Habits} of a kitchen, and how they came about
  * Source: Kalman 1960; linearised. Holds while factors stay within about a factor of two of the tables.
  */
-export function learnHabits(brews: readonly LearnedFrom[]): HabitLearning {
+export function habitLearner(): HabitLearner {
   const belief: Belief = { keys: [], means: [], covariances: [] };
   const history = new Map<string, HabitPoint[]>();
-  for (const brew of brews) {
-    const before = new Set(belief.keys);
-    const order = new Map(madeSteps(brew.recipe.document, brew.state).map(({ of }, index) => [of, index]));
-    const readings = [...brew.state.readings].sort((a, b) => (order.get(a.step) ?? 0) - (order.get(b.step) ?? 0));
-    for (const reading of readings) {
-      const sd = READING_SD[reading.quantity];
-      if (sd !== undefined) update(belief, brew, reading, sd);
-    }
-    for (const [index, key] of belief.keys.entries()) {
-      const points = history.get(key) ?? [];
-      const sd = Math.sqrt(belief.covariances[index]![index]!);
-      const mean = belief.means[index]!;
-      const point = { factor: Math.exp(mean), low: Math.exp(mean - Z95 * sd), high: Math.exp(mean + Z95 * sd) };
-      const last = points.at(-1);
-      // A brew that said nothing about a habit is no point of its curve.
-      if (before.has(key) && last && Math.abs(last.factor / point.factor - 1) < 1e-9) continue;
-      history.set(key, [...points, { brew: brew.name, ...point }]);
-    }
-  }
-  return { habits: habitsOf(belief), history };
+  return {
+    take: (brew) => takeBrew(belief, history, brew),
+    learned: () => ({ habits: habitsOf(belief), history: new Map(history) }),
+  };
+}
+
+/**
+ * What a kitchen has learned from all of its brews at once; see {@link habitLearner}.
+ *
+ * @param brews oldest first
+ */
+export function learnHabits(brews: readonly LearnedFrom[]): HabitLearning {
+  const learner = habitLearner();
+  brews.forEach(learner.take);
+  return learner.learned();
 }

@@ -1,3 +1,5 @@
+import type { Habits } from '../process/kitchen';
+
 /** Minerals of a water in mg/L, as a supplier's sheet prints them. */
 export const WATER_MINERALS = [
   'sodium',
@@ -51,6 +53,8 @@ export interface KitchenSettings {
   readonly coolRoom_C: number;
   readonly tap: TapWater;
   readonly sheet_mg_L: Readonly<Partial<Record<WaterMineral, number>>>;
+  /** What the kitchen does more or less of than the tables, learned from its brews. */
+  readonly habits?: Habits;
 }
 
 /** What strainers a kitchen can have. */

@@ -56,6 +56,7 @@ export function kitchenOptions(settings: KitchenSettings): Omit<RunOptions, 'pre
     room_C: settings.room_C,
     fridge_C: settings.fridge_C,
     coolRoom_C: settings.coolRoom_C,
+    ...(settings.habits ? { habits: settings.habits } : {}),
   };
   const water = tapWater(settings);
   return {

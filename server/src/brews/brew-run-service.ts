@@ -4,7 +4,8 @@ import type { Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
-import { bottleRows, checkFill, madeFrom, type BrewContext } from './brew-service';
+import type { BrewContext } from './brew-context';
+import { bottleRows, checkFill, madeFrom } from './brew-service';
 import { findBrews, nextBatchNumber } from './brew-store';
 import { findEvents, findRun, findRunsUnderWay, lastNumber, lockRun } from './brew-run-store';
 

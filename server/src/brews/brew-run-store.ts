@@ -84,3 +84,27 @@ export async function lastNumber(sequelize: Sequelize, kitchenId: string, id: st
   );
   return row?.last;
 }
+
+export interface ReadRun {
+  readonly id: string;
+  readonly batch: string;
+  readonly recipe: BrewRun['recipe'];
+  readonly last: number;
+}
+
+/** The newest brews of a kitchen that have events, oldest first, begun after a moment; those given up teach, too. */
+export async function findReadRuns(
+  sequelize: Sequelize,
+  kitchenId: string,
+  since: Date | null,
+  most: number,
+): Promise<readonly ReadRun[]> {
+  const rows = await sequelize.query<ReadRun>(
+    `SELECT b.id, b.batch, b.recipe, max(e.number)::integer AS last
+     FROM brews b JOIN brew_events e ON e.brew_id = b.id
+     WHERE b.kitchen_id = :kitchenId AND b.recipe IS NOT NULL ${since ? 'AND b.started_at > :since' : ''}
+     GROUP BY b.id ORDER BY b.started_at DESC, b.batch DESC LIMIT :most`,
+    { replacements: { kitchenId, since, most }, type: QueryTypes.SELECT },
+  );
+  return rows.reverse();
+}

@@ -4,26 +4,23 @@ import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydr
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { formatPortion } from '@wellhydra/core/quantity';
 import { kitchenOptions } from '@wellhydra/core/simulate';
-import type { Sequelize } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
-import type { Models } from '../database/models';
 import { listDrinks } from '../drinks/drink-store';
 import { readSettings } from '../kitchen/kitchen-settings-store';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
+import type { BrewContext } from './brew-context';
 import { findBrews, nextBatchNumber } from './brew-store';
-
-export interface BrewContext {
-  readonly sequelize: Sequelize;
-  readonly models: Models;
-}
+import { readHabits } from './habits-service';
 
 /** Bottles may hold this much more than the brew comes to: jugs and eyes differ. */
 const FILL_ALLOWANCE = 1.1;
 
-/** What a drink of a kitchen is run with: its settings, and its other drinks as preparations. */
-async function analysisInKitchen({ sequelize, models }: BrewContext, kitchenId: string, document: DrinkDocument) {
+/** What a drink of a kitchen is run with: its settings and habits, and its other drinks as preparations. */
+async function analysisInKitchen(context: BrewContext, kitchenId: string, document: DrinkDocument) {
+  const { sequelize, models } = context;
   const { settings } = await readSettings(models, kitchenId);
+  const { habits } = await readHabits(context, kitchenId);
   const others = document.steps.some(({ verb }) => verb === 'use') ? await listDrinks(sequelize, kitchenId) : [];
   const named = { ...document, name: document.name || 'Unnamed drink' };
   return analyseDrink(
@@ -34,7 +31,7 @@ async function analysisInKitchen({ sequelize, models }: BrewContext, kitchenId: 
         named.name,
       ),
     ),
-    kitchenOptions(settings ?? DEFAULT_SETTINGS),
+    kitchenOptions({ ...(settings ?? DEFAULT_SETTINGS), habits }),
   );
 }
 

@@ -271,6 +271,18 @@ export const DEMO_DRINKS: Readonly<Record<string, readonly DrinkDocument[]>> = {
       'glass: 1 tsp coconut oil',
     ]),
   ],
+  thyme: [
+    brewed('Headland thyme and honey', 'vinegar-honey', '15 mL', [
+      '60 g fresh thyme, chopped',
+      '350 mL raw cider vinegar',
+      '300 g honey',
+      'stir 3 min',
+      'infuse 28 days, in a dark cupboard',
+      'strain through cloth',
+      'bottle 2 x 250 mL dark bottle',
+      'store in the cool room',
+    ]),
+  ],
   weedGel: [
     brewed('Kelp-line gel', 'gel', '30 mL', [
       '40 g chia seeds',

@@ -1,13 +1,18 @@
 import { randomBytes } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
+import { brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
+import type { DrinkDocument } from '@wellhydra/core/drink';
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { Op, type Sequelize } from 'sequelize';
 import { newInvitation } from '../accounts/account-service';
 import type { SignedIn } from '../accounts/session-store';
 import { pourFromBottle } from '../bottles/bottle-service';
+import { finishRun, postRunEvents, startRun } from '../brews/brew-run-service';
 import { recordBrew } from '../brews/brew-service';
 import type { Models } from '../database/models';
 import { saveDrinkRecord } from '../drinks/drink-service';
 import { DEMO_BREWS } from './demo-brews';
+import { DEMO_HABITS, DEMO_MADE, DEMO_RUNS } from './demo-runs';
 import { DEMO_DRINKS, DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
 
 interface DemoContext {
@@ -87,11 +92,105 @@ async function createBrews(context: DemoContext, members: readonly SignedIn[], n
   }
 }
 
+const minutesAfter = (at: Date, minutes: number): string => new Date(at.getTime() + minutes * MINUTE_ms).toISOString();
+const MINUTE_ms = 60_000;
+
+function demoRecipe(drink: string) {
+  const document = DEMO_DRINKS[drink]?.at(-1) as DrinkDocument;
+  return { document, preparations: [], settings: DEFAULT_SETTINGS };
+}
+
+/** Brews that are under way, at different stages. */
+async function createRuns(context: DemoContext, members: readonly SignedIn[], now: Date): Promise<void> {
+  const ago = (hours: number) => new Date(now.getTime() - hours * HOUR_ms);
+  for (const [index, run] of DEMO_RUNS.entries()) {
+    const id = demoId(`run-${index}`);
+    const who = members[index % members.length] as SignedIn;
+    const recipe = demoRecipe(run.drink);
+    const { steps } = recipe.document;
+    await startRun(context, who, id, {
+      drinkId: demoId(run.drink),
+      drinkRevision: DEMO_DRINKS[run.drink]?.length as number,
+      recipe,
+      cook: run.cook,
+      startedAt: ago(run.hoursAgo).toISOString(),
+    });
+    const events = run.done.map((hours, step): BrewEvent => ({
+      kind: 'step-done',
+      id: demoId(`run-${index}-${step}`),
+      at: ago(hours).toISOString(),
+      step: steps[step]!.id,
+    }));
+    if (run.timer_h)
+      events.push({
+        kind: 'timer-started',
+        id: demoId(`run-${index}-timer`),
+        at: ago(run.done.at(-1)!).toISOString(),
+        step: steps[run.done.length]!.id,
+        minutes: run.timer_h * 60,
+      });
+    await postRunEvents(context, who, id, events);
+  }
+}
+
+/** Steps after which the demo cooks look into the jug. */
+const READ_AFTER = new Set(['simmer', 'strain', 'reduce']);
+
+/** What this kitchen would have read on a day, by its own habits and not by the tables. */
+function readingsOf(document: DrinkDocument, day: number) {
+  const wobble = 1 + 0.015 * (day - 2);
+  const habits = Object.fromEntries(
+    Object.entries(DEMO_HABITS).map(([key, factor]) => [key, { factor: factor * wobble, cv: 0 }]),
+  );
+  const { steps, analysis } = runBrew({ document, options: { kitchen: { habits } } }, brewState([]));
+  return analysis.trace.entries
+    .filter(({ verb, volume_mL }) => READ_AFTER.has(verb) && volume_mL !== null)
+    .map(({ step, volume_mL }) => ({ step: steps[step]!.of, value: 5 * Math.round(volume_mL! / 5) }));
+}
+
+/** Three months of brews, read on the way and drunk since. */
+async function createMade(context: DemoContext, members: readonly SignedIn[], now: Date): Promise<void> {
+  for (const [index, { drink, daysAgo, day }] of DEMO_MADE.entries()) {
+    const id = demoId(`made-${index}`);
+    const who = members[index % members.length] as SignedIn;
+    const recipe = demoRecipe(drink);
+    const startedAt = new Date(now.getTime() - daysAgo * 24 * HOUR_ms);
+    await startRun(context, who, id, {
+      drinkId: demoId(drink),
+      drinkRevision: DEMO_DRINKS[drink]?.length as number,
+      recipe,
+      cook: who.accountName,
+      startedAt: startedAt.toISOString(),
+    });
+    const readings = readingsOf(recipe.document, day);
+    const events = recipe.document.steps
+      .filter(({ atServing }) => !atServing)
+      .flatMap((step, place): BrewEvent[] => {
+        const at = minutesAfter(startedAt, 12 * (place + 1));
+        const read = readings.find((each) => each.step === step.id);
+        const done: BrewEvent = { kind: 'step-done', id: demoId(`made-${index}-${place}`), at, step: step.id };
+        if (!read) return [done];
+        const reading = { kind: 'reading', quantity: 'volume_mL', ...read } as const;
+        return [{ ...reading, id: demoId(`made-${index}-${place}-read`), at }, done];
+      });
+    await postRunEvents(context, who, id, events);
+    const bottle = { id: demoId(`made-bottle-${index}`), volume_mL: 250, place: 'fridge' as const };
+    const madeAt = minutesAfter(startedAt, 12 * (recipe.document.steps.length + 1));
+    await finishRun(context, who, id, { eventId: demoId(`made-${index}-end`), madeAt, bottles: [bottle] });
+    // It was emptied and washed long ago.
+    await context.models.bottles.destroy({ where: { id: bottle.id } });
+  }
+}
+
 /** Moves what the demo came with to today; what people added since stays where it is. */
 async function moveDates({ sequelize, models }: DemoContext, since: string, now: Date): Promise<void> {
   const days = Math.round((Date.parse(dayOf(now)) - Date.parse(since)) / (24 * HOUR_ms));
   if (days <= 0) return;
-  const brews = DEMO_BREWS.map((_brew, index) => demoId(`brew-${index}`));
+  const runs = [
+    ...DEMO_RUNS.map((_run, index) => demoId(`run-${index}`)),
+    ...DEMO_MADE.map((_made, index) => demoId(`made-${index}`)),
+  ];
+  const brews = [...DEMO_BREWS.map((_brew, index) => demoId(`brew-${index}`)), ...runs];
   const bottles = DEMO_BREWS.flatMap((brew, index) =>
     brew.bottles.map((_each, place) => demoId(`bottle-${index}-${place}`)),
   );
@@ -101,12 +200,17 @@ async function moveDates({ sequelize, models }: DemoContext, since: string, now:
     ),
   );
   await sequelize.transaction(async (transaction) => {
-    const shift = async (table: string, column: string, ids: readonly string[]) =>
-      sequelize.query(`UPDATE ${table} SET ${column} = ${column} + make_interval(days => :days) WHERE id IN (:ids)`, {
-        replacements: { days, ids },
-        transaction,
-      });
+    const shift = async (table: string, column: string, ids: readonly string[], of = 'id') =>
+      sequelize.query(
+        `UPDATE ${table} SET ${column} = ${column} + make_interval(days => :days) WHERE ${of} IN (:ids)`,
+        {
+          replacements: { days, ids },
+          transaction,
+        },
+      );
     await shift('brews', 'made_at', brews);
+    await shift('brews', 'started_at', runs);
+    await shift('brew_events', 'happened_at', runs, 'brew_id');
     await shift('bottles', 'opened_at', bottles);
     await shift('pours', 'poured_at', pours);
     await models.kitchens.update({ demoDay: dayOf(now) }, { where: { id: demoId('kitchen') }, transaction });
@@ -124,7 +228,9 @@ export async function keepDemoAlive(context: DemoContext, now: Date): Promise<vo
   await removeHalfMade(context);
   const members = await createKitchen(context);
   await createDrinks(context, members);
+  await createMade(context, members, now);
   await createBrews(context, members, now);
+  await createRuns(context, members, now);
   // Last of all: a kitchen without this day was left half made by a start that was killed.
   await context.models.kitchens.update({ demoDay: dayOf(now) }, { where: { id: demoId('kitchen') } });
 }

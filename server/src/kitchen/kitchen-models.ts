@@ -18,6 +18,8 @@ export interface KitchenRow extends Model<InferAttributes<KitchenRow>, InferCrea
   /** What the kitchen has; null while nobody has said. */
   settings: CreationOptional<KitchenSettings | null>;
   settingsRevision: CreationOptional<number>;
+  /** Readings before this do not teach. */
+  habitsSince: CreationOptional<Date | null>;
 }
 
 export interface MemberRow extends Model<InferAttributes<MemberRow>, InferCreationAttributes<MemberRow>> {
@@ -37,6 +39,7 @@ export function defineKitchens(sequelize: Sequelize) {
         brewsMade: { type: DataTypes.INTEGER, defaultValue: 0 },
         settings: DataTypes.JSONB,
         settingsRevision: { type: DataTypes.INTEGER, defaultValue: 0 },
+        habitsSince: DataTypes.DATE,
       },
       { tableName: 'kitchens' },
     ),

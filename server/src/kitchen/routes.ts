@@ -1,4 +1,5 @@
 import {
+  habitsRecord,
   kitchenDetails,
   kitchenSettingsRecord,
   saveKitchenSettings,
@@ -8,6 +9,7 @@ import {
 import type { FastifyPluginAsync } from 'fastify';
 import { newInvitation } from '../accounts/account-service';
 import type { SignedIn } from '../accounts/session-store';
+import { readHabits, resetHabits } from '../brews/habits-service';
 import { readSettings, saveSettings } from './kitchen-settings-store';
 import { findKitchen, setInvitation } from './kitchen-store';
 
@@ -34,5 +36,14 @@ export const kitchenRoutes: FastifyPluginAsync = async (app) => {
     '/settings',
     { schema: { ...settings, summary: 'Save what the kitchen has', body: saveKitchenSettings } },
     (request) => saveSettings(app.models, request.signedIn().kitchenId, request.body),
+  );
+
+  const context = { sequelize: app.sequelize, models: app.models };
+  const habits = { tags: ['kitchen'], response: { 200: habitsRecord } };
+  app.get('/habits', { schema: { ...habits, summary: 'What the kitchen has learned from its readings' } }, (request) =>
+    readHabits(context, request.signedIn().kitchenId),
+  );
+  app.post('/habits/reset', { schema: { ...habits, summary: 'Begin to learn anew' } }, (request) =>
+    resetHabits(context, request.signedIn().kitchenId, new Date()),
   );
 };

@@ -1,4 +1,4 @@
-import type { KitchenDetails, KitchenSettingsRecord, SaveKitchenSettings } from '@wellhydra/contract';
+import type { HabitsRecord, KitchenDetails, KitchenSettingsRecord, SaveKitchenSettings } from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 export const kitchenApi = api.injectEndpoints({
@@ -16,8 +16,19 @@ export const kitchenApi = api.injectEndpoints({
       query: (body) => ({ url: '/kitchen/settings', method: 'PUT', body }),
       invalidatesTags: ['Settings'],
     }),
+    getHabits: build.query<HabitsRecord, void>({ query: () => '/kitchen/habits', providesTags: ['Habits'] }),
+    resetHabits: build.mutation<HabitsRecord, void>({
+      query: () => ({ url: '/kitchen/habits/reset', method: 'POST' }),
+      invalidatesTags: ['Habits'],
+    }),
   }),
 });
 
-export const { useGetKitchenQuery, useNewInvitationMutation, useGetSettingsQuery, useSaveSettingsMutation } =
-  kitchenApi;
+export const {
+  useGetHabitsQuery,
+  useResetHabitsMutation,
+  useGetKitchenQuery,
+  useNewInvitationMutation,
+  useGetSettingsQuery,
+  useSaveSettingsMutation,
+} = kitchenApi;

@@ -12,6 +12,7 @@ import { Text } from '../../ui/text';
 import { useSignOutMutation } from '../accounts/account-endpoints';
 import { forgetSession } from '../accounts/known-session';
 import { Equipment } from './equipment';
+import { Habits } from './habits';
 import { useGetKitchenQuery, useNewInvitationMutation } from './kitchen-endpoints';
 
 const THEMES: readonly { readonly value: Theme; readonly label: string }[] = [
@@ -55,6 +56,7 @@ export function KitchenScreen() {
   return (
     <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''}>
       <Equipment />
+      <Habits />
       <View className="gap-1">
         <Text variant="heading">Members</Text>
         {kitchen.members.map(({ id, name, email }) => (

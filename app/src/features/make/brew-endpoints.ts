@@ -30,7 +30,7 @@ export const brewsApi = api.injectEndpoints({
     }),
     finishRun: build.mutation<BrewRecord, OfBrew & FinishBrew>({
       query: ({ id, ...body }) => ({ url: `/brews/${id}/finish`, method: 'PUT', body }),
-      invalidatesTags: [{ type: 'Bottle', id: 'LIST' }],
+      invalidatesTags: [{ type: 'Bottle', id: 'LIST' }, 'Habits'],
     }),
   }),
 });

@@ -3,5 +3,6 @@ import type { Migration } from './migration';
 import { migration as kitchensDrinksBottles } from './001-kitchens-drinks-bottles';
 import { migration as settingsAndVersions } from './002-settings-and-versions';
 import { migration as brewEvents } from './003-brew-events';
+import { migration as habits } from './004-habits';
 
-export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles, settingsAndVersions, brewEvents];
+export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles, settingsAndVersions, brewEvents, habits];

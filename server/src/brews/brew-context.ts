@@ -1,0 +1,8 @@
+import type { Sequelize } from 'sequelize';
+import type { Models } from '../database/models';
+
+/** What the service of brews works on. */
+export interface BrewContext {
+  readonly sequelize: Sequelize;
+  readonly models: Models;
+}
