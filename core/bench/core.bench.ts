@@ -11,6 +11,7 @@ import { AIMS, problemOf } from '../test/aim-problems';
 import { highsDoses } from '../test/highs-doses';
 import { PLAIN_AMOUNTS } from './amounts';
 import { learningErrors } from './learning';
+import { planningFigures } from './planning';
 
 /**
  * Measures, never judges: prints calls a second, and ratios against the peers in the same run.
@@ -165,3 +166,6 @@ for (const [index, error] of [first!, ...later].entries())
   say(
     `before brew ${index + 1}   ${error.toFixed(1).padStart(5)} %${index > 0 ? `, ${(error / first!).toFixed(2)} of what it was` : ' by the tables alone'}`,
   );
+
+say('\nseveral drinks in one kitchen, against HiGHS on a time-indexed model');
+await planningFigures(say);

@@ -41,10 +41,14 @@ export function habitsView({ curves }: HabitsRecord): readonly HabitView[] {
       const [process = '', ...rest] = key.split(':');
       const last = points.at(-1);
       const known = PROCESSES[process];
-      if (!known || !last) return [];
+      if (!known || !last || isUntold(points)) return [];
       return [{ key, name: known.name(rest.join(':')), words: factorWords(last.factor, last.high, known.of), points }];
     })
     .sort((a, b) => widthOf(a) - widthOf(b));
 }
+
+/** A habit that many brews asked for and none of their readings told anything about. */
+const isUntold = (points: HabitView['points']): boolean =>
+  points.length > 3 && Math.abs(points.at(-1)!.factor - 1) < 0.01 && points.at(-1)!.high / points[0]!.high > 0.97;
 
 const widthOf = ({ points }: HabitView): number => points.at(-1)!.high / points.at(-1)!.low;

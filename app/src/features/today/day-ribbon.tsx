@@ -10,8 +10,10 @@ interface DayRibbonProps {
   readonly now: Date;
 }
 
-const LANE_px = 28;
+const LANE_px = 42;
 const BLOCK_px = 18;
+/** Room for a brew's name over its lane. */
+const NAME_px = 18;
 const HOURS_px = 26;
 /** Hours that are written, on a phone and where there is room. */
 const STEP_h = { narrow: 4, wide: 2 } as const;
@@ -36,7 +38,7 @@ export function DayRibbon({ brews, now }: DayRibbonProps) {
     <View
       role="img"
       aria-label={`Today, hour by hour. ${brews.map(({ name, words }) => `${name}: ${words}`).join('. ')}`}
-      className="border-y border-line bg-sheet"
+      className="border-y border-line bg-sheet text-ink"
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
     >
       {width === 0 ? (
@@ -59,6 +61,18 @@ export function DayRibbon({ brews, now }: DayRibbonProps) {
               {hour}
             </SvgText>
           ))}
+          {brews.map(({ id, name }, lane) => (
+            <SvgText
+              key={`name ${id}`}
+              x={x(0) + 2}
+              y={HOURS_px + lane * LANE_px + 14}
+              fontSize={13}
+              fontFamily="Atkinson Hyperlegible Next"
+              fill="currentColor"
+            >
+              {name}
+            </SvgText>
+          ))}
           {brews.map(({ id, blocks }, lane) =>
             blocks.map((block) => {
               const thick = block.waiting ? BLOCK_px * 0.5 : BLOCK_px;
@@ -67,7 +81,7 @@ export function DayRibbon({ brews, now }: DayRibbonProps) {
                 <Rect
                   key={`${id} ${block.from}`}
                   x={from}
-                  y={HOURS_px + lane * LANE_px + (LANE_px - thick) / 2}
+                  y={HOURS_px + lane * LANE_px + NAME_px + (LANE_px - NAME_px - thick) / 2}
                   width={Math.max(2, x(24 * block.to) - from)}
                   height={thick}
                   rx={3}

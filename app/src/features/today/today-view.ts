@@ -95,7 +95,7 @@ export function runningView(brews: Brews, brew: DeviceBrew, now: Date): RunningV
     batch: brew.batch,
     words: stepWords(timeline, timeline.now ? titleOf(timeline.now.step) : '', now, state),
     paused,
-    late: !paused && late_min > 0 && timeline.now?.waiting ? `${minutesWords(late_min)} over its time` : '',
+    late: !paused && late_min > 0 ? `${minutesWords(late_min)} over its time` : '',
     next: paused
       ? null
       : timeline.now === null

@@ -1,0 +1,212 @@
+import fc from 'fast-check';
+import { analyseDrink } from '../src/analyse';
+import {
+  SLOT_min,
+  costOf,
+  scheduleDrinks,
+  stretchesOf,
+  type PlanDrink,
+  type PlanProblem,
+  type PlanStretch,
+} from '../src/plan';
+import { Occupancy, shapeOf } from '../src/plan/slots';
+import { highsPlan } from './highs-plan';
+
+const stretch = (minutes: number, needs: Partial<PlanStretch> = {}): PlanStretch => ({
+  minutes,
+  hands: false,
+  awake: false,
+  stove: false,
+  title: 'stretch',
+  ...needs,
+});
+const HANDS = { hands: true, awake: true };
+const FIRE = { awake: true, stove: true };
+const drink = (
+  id: string,
+  readyBy_min: number,
+  stretches: readonly PlanStretch[],
+  more: Partial<PlanDrink> = {},
+): PlanDrink => ({
+  id,
+  name: id,
+  stretches,
+  readyBy_min,
+  keeps_min: 1440,
+  after: [],
+  pinned_min: null,
+  ...more,
+});
+const problem = (drinks: readonly PlanDrink[], more: Partial<PlanProblem> = {}): PlanProblem => ({
+  drinks,
+  cooks: 1,
+  stoves: 1,
+  sleeps: [],
+  ...more,
+});
+const TEA = [stretch(10, HANDS), stretch(20, FIRE), stretch(5, HANDS)];
+
+describe('one drink', () => {
+  it('is ready just when it is wanted', () => {
+    const { drinks, cost, lowerBound, proven } = scheduleDrinks(problem([drink('tea', 600, TEA)]));
+    expect(drinks).toEqual([{ id: 'tea', begin_min: 565, end_min: 600, late_min: 0 }]);
+    expect([cost, lowerBound, proven]).toEqual([0, 0, true]);
+  });
+
+  it('is late where it cannot be in time, and says by how much', () => {
+    expect(scheduleDrinks(problem([drink('tea', 20, TEA)])).drinks[0]).toMatchObject({ begin_min: 0, late_min: 15 });
+  });
+
+  it('is made before the night when nobody is up to make it', () => {
+    const sleeps = [{ from_min: 300, to_min: 780 }];
+    const { drinks } = scheduleDrinks(problem([drink('tea', 785, TEA)], { sleeps }));
+    expect(drinks[0]!.end_min).toBe(300);
+  });
+
+  it('may steep through the night, begun before somebody goes to bed', () => {
+    const steeped = [stretch(10, HANDS), stretch(480), stretch(10, HANDS)];
+    const sleeps = [{ from_min: 300, to_min: 780 }];
+    const { drinks } = scheduleDrinks(problem([drink('tonic', 800, steeped)], { sleeps }));
+    expect(drinks[0]).toMatchObject({ begin_min: 290, end_min: 790 });
+  });
+
+  it('that is longer on the fire than anybody is up has a plan all the same, with its price said', () => {
+    const sleeps = [
+      { from_min: 100, to_min: 200 },
+      { from_min: 300, to_min: 5000 },
+    ];
+    const { drinks, broken } = scheduleDrinks(problem([drink('stew', 400, [stretch(300, FIRE)])], { sleeps }));
+    expect(drinks[0]!.end_min).toBe(400);
+    expect(broken).toEqual([{ id: 'stew', because: 'somebody would have to be up at night' }]);
+  });
+});
+
+describe('several drinks', () => {
+  it('share one burner one after the other', () => {
+    const { drinks } = scheduleDrinks(problem([drink('a', 600, TEA), drink('b', 600, TEA)], { cooks: 2 }));
+    const [first, second] = [...drinks].sort((a, b) => a.begin_min - b.begin_min);
+    expect(second!.begin_min + 10).toBeGreaterThanOrEqual(first!.begin_min + 30);
+  });
+
+  it('a preparation is made before what it goes into', () => {
+    const { drinks } = scheduleDrinks(
+      problem([drink('cooler', 600, TEA, { after: ['syrup'] }), drink('syrup', 900, TEA)], { cooks: 2, stoves: 2 }),
+    );
+    const at = Object.fromEntries(drinks.map((each) => [each.id, each]));
+    expect(at.syrup!.end_min).toBeLessThanOrEqual(at.cooler!.begin_min);
+    expect(at.cooler!.late_min).toBe(0);
+  });
+
+  it('a pin is kept, the others go around it, and what it breaks is said', () => {
+    const pinned = drink('a', 600, TEA, { pinned_min: 300 });
+    const { drinks, broken } = scheduleDrinks(problem([pinned, drink('b', 335, TEA)]));
+    expect(drinks.find(({ id }) => id === 'a')!.begin_min).toBe(300);
+    expect(broken).toEqual([]);
+    const both = scheduleDrinks(problem([pinned, drink('b', 335, TEA, { pinned_min: 300 })]));
+    expect(both.broken.map(({ because }) => because)).toEqual(
+      Array(2).fill('there are not enough hands or burners with the others'),
+    );
+  });
+
+  it('without a cook there is no plan', () => {
+    expect(() => scheduleDrinks(problem([], { cooks: 0 }))).toThrow(RangeError);
+  });
+});
+
+/** Small kitchens with a handful of drinks in a working day. */
+const small = fc.record({
+  cooks: fc.integer({ min: 1, max: 2 }),
+  stoves: fc.integer({ min: 1, max: 2 }),
+  drinks: fc.array(
+    fc.record({
+      wish: fc.integer({ min: 6, max: 40 }),
+      prepare: fc.integer({ min: 1, max: 4 }),
+      cook: fc.integer({ min: 0, max: 6 }),
+      wait: fc.integer({ min: 0, max: 8 }),
+      finish: fc.integer({ min: 1, max: 3 }),
+    }),
+    { minLength: 1, maxLength: 4 },
+  ),
+});
+const problemFrom = ({ cooks, stoves, drinks }: typeof small extends fc.Arbitrary<infer T> ? T : never): PlanProblem =>
+  problem(
+    drinks.map(({ wish, prepare, cook, wait, finish }, index) =>
+      drink(`d${index}`, wish * SLOT_min, [
+        stretch(prepare * SLOT_min, HANDS),
+        stretch(cook * SLOT_min, FIRE),
+        stretch(wait * SLOT_min),
+        stretch(finish * SLOT_min, HANDS),
+      ]),
+    ),
+    { cooks, stoves },
+  );
+
+describe('any few drinks', () => {
+  it('are never begun with more hands or pots than there are', () => {
+    fc.assert(
+      fc.property(small, (each) => {
+        const plan = problemFrom(each);
+        const { drinks } = scheduleDrinks(plan);
+        const taken = new Occupancy(plan, 2000);
+        for (const { id, begin_min } of drinks) {
+          const shape = shapeOf(plan.drinks.find((other) => other.id === id)!);
+          expect(taken.fits(shape, begin_min / SLOT_min)).toBe(true);
+          taken.change(shape, begin_min / SLOT_min, 1);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('cost what they are said to, and never less than the bound', () => {
+    fc.assert(
+      fc.property(small, (each) => {
+        const plan = problemFrom(each);
+        const { drinks, cost, lowerBound } = scheduleDrinks(plan);
+        const sum = drinks.reduce(
+          (all, { id, end_min }) =>
+            all +
+            costOf(
+              plan.drinks.find((other) => other.id === id)!,
+              end_min,
+            ),
+          0,
+        );
+        expect(cost).toBeCloseTo(sum, 6);
+        expect(cost).toBeGreaterThanOrEqual(lowerBound - 1e-9);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('are planned as well as HiGHS plans them', async () => {
+    const samples = fc.sample(small, { numRuns: 8, seed: 3 });
+    for (const each of samples) {
+      const plan = problemFrom(each);
+      const mine = scheduleDrinks(plan);
+      const theirs = await highsPlan(plan, 110);
+      expect(mine.cost).toBeLessThanOrEqual(theirs.cost + 1e-6);
+      if (mine.proven) expect(mine.cost).toBeGreaterThanOrEqual(theirs.cost - 1e-6);
+    }
+  }, 120_000);
+});
+
+it('the stretches of a drink last as long as the drink, hands on the fire apart from waiting', () => {
+  const analysis = analyseDrink({
+    name: 'Root tea',
+    kind: 'tea',
+    serving: '200 mL',
+    steps: [
+      { verb: 'add', text: '80 g fresh ginger, sliced' },
+      { verb: 'add', text: '1 L water' },
+      { verb: 'simmer', text: '30 min' },
+      { verb: 'steep', text: '2 h' },
+      { verb: 'strain', text: 'mesh' },
+    ],
+  });
+  const stretches = stretchesOf(analysis, []);
+  const total = stretches.reduce((sum, { minutes }) => sum + minutes, 0);
+  expect(total).toBeGreaterThanOrEqual(analysis.trace.total_min - 1e-6);
+  expect(stretches.some(({ stove, hands }) => stove && !hands)).toBe(true);
+  expect(stretches.find(({ minutes }) => minutes > 100)).toMatchObject({ hands: false, awake: false, stove: false });
+});
