@@ -100,12 +100,36 @@ const PICTURES = [
       await page.getByLabel('Step 2', { exact: true }).fill('1 level tsp table salt');
     },
   },
+  { name: 'today', path: '/today', then: (page) => page.getByRole('heading', { name: 'Under way' }).waitFor() },
   {
-    name: 'made-it',
+    name: 'gather',
     path: '/drinks',
     then: async (page) => {
-      await open('Dawn-round')(page);
-      await page.getByRole('button', { name: 'Made it' }).click();
+      await open('Fogbank')(page);
+      await page.getByRole('button', { name: 'Make it' }).click();
+    },
+  },
+  {
+    name: 'make',
+    path: '/drinks',
+    then: async (page) => {
+      await open('Fogbank')(page);
+      await page.getByRole('button', { name: 'Make it' }).click();
+      await page.getByRole('button', { name: 'Begin' }).click();
+      await page.getByRole('button', { name: /^Step 8,/ }).click();
+      await page.getByLabel('Volume, mL').fill('580');
+      await page.getByLabel('Volume, mL').press('Enter');
+    },
+  },
+  {
+    name: 'plan',
+    path: '/plan',
+    then: async (page) => {
+      for (const name of ['Fogbank elderberry syrup', 'Night-watch hibiscus', 'Slipway root tea', 'Kelp-line gel']) {
+        await page.getByRole('button', { name: 'Add a drink' }).click();
+        await page.getByRole('button', { name: `Plan ${name}` }).click();
+      }
+      await page.getByRole('list', { name: 'Hands needed' }).waitFor();
     },
   },
   { name: 'shelf', path: '/shelf' },

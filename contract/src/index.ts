@@ -66,5 +66,33 @@ export {
   saveKitchenSettings,
 } from './kitchen-settings';
 export type { HabitCurve, HabitsRecord, KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
+export { PLAN_LIMITS, planCalendar } from './plans';
+export type { CalendarEvent, PlanCalendar } from './plans';
 export { PLACES } from './places';
 export type { Place } from './places';
+export {
+  DEVICES,
+  SENSORS,
+  SIGNALS,
+  deviceList,
+  deviceParams,
+  plugDevice,
+  printLabels,
+  printedLabels,
+  streamQuery,
+  tareScale,
+} from './devices';
+export type {
+  Device,
+  DeviceList,
+  DeviceParams,
+  DeviceState,
+  PlugDevice,
+  PrintLabels,
+  PrintedLabels,
+  Sensor,
+  SensorValue,
+  Signal,
+  StreamQuery,
+  TareScale,
+} from './devices';

@@ -5,9 +5,16 @@ import { allFigures, expect, fromMenu, openDemo, register, stepButton, test } fr
 /** Every address there is, and something that only stands there. */
 async function addresses(page: Page): Promise<readonly (readonly [string, string])[]> {
   const { drinks } = await (await page.request.get('/api/drinks')).json();
+  const { brews } = await (await page.request.get('/api/brews/under-way')).json();
   const { bottles } = await (await page.request.get('/api/bottles')).json();
   return [
+    ['/today', 'Under way'],
+    ['/plan', 'Plan'],
     ['/drinks', 'Drinks'],
+    [`/make/new?drink=${drinks[0].id}`, 'Have these ready'],
+    // The oldest brew under way is a steep of weeks.
+    [`/make/${brews[0].id}`, 'Infuse 28 days'],
+    ['/make/00000000-0000-4000-8000-000000000000', 'No such brew'],
     [`/drinks/${drinks[0].id}`, 'In each'],
     ['/shelf', 'Shelf'],
     [`/bottles/${bottles[0].id}`, bottles[0].drinkName],
@@ -113,6 +120,10 @@ test('a server that does not answer is told, and asked again', async ({ page }) 
   await openDemo(page);
   await page.route('**/api/**', (route) => route.abort());
   await page.goto('/shelf');
+  // Whoever was in here last stays in, and sees what is missing.
+  await expect(page.getByText('The shelf cannot be shown')).toBeVisible();
+  await page.evaluate(() => localStorage.removeItem('wellhydra.session'));
+  await page.reload();
   await expect(page.getByText('The kitchen does not answer')).toBeVisible();
   await page.unroute('**/api/**');
   await page.getByRole('button', { name: 'Try again' }).click();

@@ -5,6 +5,7 @@ import { bottleRoutes } from './bottles/routes';
 import { brewRoutes } from './brews/routes';
 import type { ServerConfig } from './config';
 import { databasePlugin } from './database/plugin';
+import { deviceRoutes } from './devices/routes';
 import { documentRoutes } from './documents/routes';
 import { drinkRoutes } from './drinks/routes';
 import { healthRoutes } from './health/routes';
@@ -56,6 +57,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   await app.register(drinkRoutes, { prefix: '/api/drinks' });
   await app.register(brewRoutes, { prefix: '/api/brews' });
   await app.register(bottleRoutes, { prefix: '/api/bottles' });
+  await app.register(deviceRoutes, { prefix: '/api/devices', spoolFolder: config.spoolFolder });
   await app.register(documentRoutes, { prefix: '/api/documents' });
   await app.register(staticAppPlugin, { appFolder: config.appFolder });
   return app;

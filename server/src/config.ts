@@ -1,3 +1,6 @@
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
 /** Everything the server is told from outside. */
 export interface ServerConfig {
   readonly databaseUrl: string;
@@ -5,6 +8,8 @@ export interface ServerConfig {
   readonly port: number;
   /** Folder of the exported application; without one only the API is served. */
   readonly appFolder?: string;
+  /** Where the simulated label printer puts what it prints. */
+  readonly spoolFolder: string;
   readonly demo: boolean;
   readonly logLevel: string;
   /** Most requests a minute from one address, and most sign-ins with one e-mail in a quarter of an hour. */
@@ -16,6 +21,7 @@ export const CONFIG_DEFAULTS = {
   host: '127.0.0.1',
   port: 4870,
   logLevel: 'info',
+  spoolFolder: join(tmpdir(), 'wellhydra-spool'),
   requestsPerMinute: 1200,
   signInsPerQuarter: 10,
 } as const;
@@ -35,6 +41,7 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): ServerConfig {
     port,
     host: env.HOST ?? CONFIG_DEFAULTS.host,
     ...(env.APP_FOLDER ? { appFolder: env.APP_FOLDER } : {}),
+    spoolFolder: env.SPOOL_FOLDER ?? CONFIG_DEFAULTS.spoolFolder,
     demo: env.DEMO === '1',
     logLevel: env.LOG_LEVEL ?? CONFIG_DEFAULTS.logLevel,
     requestsPerMinute: Number(env.REQUESTS_PER_MINUTE ?? CONFIG_DEFAULTS.requestsPerMinute),

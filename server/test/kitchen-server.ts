@@ -1,8 +1,13 @@
 import { randomUUID } from 'node:crypto';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { FastifyInstance, InjectOptions } from 'fastify';
 import { Client } from 'pg';
 import { buildApp } from '../src/build-app';
 import type { ServerConfig } from '../src/config';
+
+/** Where labels are printed to in tests. */
+export const testSpool = join(tmpdir(), 'wellhydra-test-spool');
 
 /** Address of the throwaway database server that the test command started. */
 export function testDatabase(): string {
@@ -28,6 +33,7 @@ export async function startServer(databaseUrl: string, changes: Partial<ServerCo
     host: '127.0.0.1',
     port: 0,
     demo: false,
+    spoolFolder: testSpool,
     logLevel: 'silent',
     requestsPerMinute: 100_000,
     signInsPerQuarter: 5,

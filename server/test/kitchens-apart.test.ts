@@ -52,6 +52,12 @@ const BODIES: Readonly<Record<string, unknown>> = {
     madeAt: new Date().toISOString(),
     bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }],
   }),
+  'PUT /api/devices/{device}': { plugged: false },
+  'POST /api/devices/scale/tare': () => ({ brew: ids.brew }),
+  'POST /api/devices/printer/labels': () => ({ bottles: [ids.bottle] }),
+  'POST /api/documents/plan.ics': () => ({
+    events: [{ id: 'a', title: 'Stir', begin: new Date().toISOString(), end: new Date().toISOString() }],
+  }),
   'PUT /api/brews/{id}/run': () => ({
     drinkId: ids.drink,
     drinkRevision: 1,
@@ -74,7 +80,8 @@ const BODIES: Readonly<Record<string, unknown>> = {
 
 function addressFor({ url }: Route): string {
   const thing = url.includes('/drinks') ? ids.drink : url.includes('/brews') ? ids.brew : ids.bottle;
-  return url.replace('{id}', thing).replace('{pourId}', pourId).replace('{revision}', '1');
+  if (url.endsWith('/stream')) return `${url}?brew=${ids.brew}`;
+  return url.replace('{device}', 'scale').replace('{id}', thing).replace('{pourId}', pourId).replace('{revision}', '1');
 }
 
 function bodyFor({ method, url }: Route): unknown {
@@ -105,7 +112,7 @@ test('a second kitchen can read and write nothing of the first, on any route', a
     if (OPEN.includes(route.url)) continue;
     const { status, json } = await stranger.send(route.method, addressFor(route), bodyFor(route));
     if (route.url.includes('{id}')) expect([route.method, route.url, status]).toEqual([route.method, route.url, 404]);
-    else for (const id of Object.values(ids)) expect(JSON.stringify(json)).not.toContain(id);
+    else for (const id of Object.values(ids)) expect(JSON.stringify(json ?? '')).not.toContain(id);
   }
   expect(await everything()).toBe(before);
 });
@@ -141,6 +148,7 @@ test('too many requests are told to wait', async () => {
     host: '127.0.0.1',
     port: 0,
     demo: false,
+    spoolFolder: '/nowhere',
     logLevel: 'silent',
     requestsPerMinute: 3,
     signInsPerQuarter: 5,

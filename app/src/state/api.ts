@@ -5,7 +5,7 @@ import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/to
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', credentials: 'same-origin' }),
-  tagTypes: ['Session', 'Kitchen', 'Settings', 'Habits', 'Versions', 'Drink', 'Brew', 'Bottle'],
+  tagTypes: ['Session', 'Kitchen', 'Settings', 'Devices', 'Habits', 'Versions', 'Drink', 'Brew', 'Bottle'],
   refetchOnFocus: true,
   refetchOnReconnect: true,
   endpoints: () => ({}),

@@ -4,6 +4,7 @@ import { useDispatch, useSelector } from 'react-redux';
 import { draftsReducer, keepDraftsDurable } from '../features/drink/draft/drafts';
 import { draftSync } from '../features/drink/draft/draft-sync';
 import { brewsReducer, keepBrewsDurable } from '../features/make/brews';
+import { keepPlansDurable, plansReducer } from '../features/plan/plans';
 import { outboxSync } from '../features/make/outbox';
 import { api } from './api';
 import { noticesReducer } from './notices';
@@ -18,17 +19,19 @@ export function createStore() {
       notices: noticesReducer,
       drafts: draftsReducer,
       brews: brewsReducer,
+      plans: plansReducer,
     },
     middleware: (defaults) => defaults().prepend(draftSync.middleware, outboxSync.middleware).concat(api.middleware),
   });
   setupListeners(store.dispatch);
-  let { preferences, drafts, brews } = store.getState();
+  let { preferences, drafts, brews, plans } = store.getState();
   store.subscribe(() => {
     const next = store.getState();
     if (next.preferences !== preferences) applyPreferences(next.preferences);
     if (next.drafts !== drafts) keepDraftsDurable(next.drafts);
     if (next.brews !== brews) keepBrewsDurable(next.brews);
-    ({ preferences, drafts, brews } = next);
+    if (next.plans !== plans) keepPlansDurable(next.plans);
+    ({ preferences, drafts, brews, plans } = next);
   });
   return store;
 }

@@ -27,6 +27,11 @@ const TAGS = ['brews'];
 /** Makings of drinks. */
 export const brewRoutes: FastifyPluginAsync = async (app) => {
   const context = { sequelize: app.sequelize, models: app.models };
+  // Nobody who waits for news holds up a server that is told to stop.
+  let closing = false;
+  app.addHook('preClose', async () => {
+    closing = true;
+  });
 
   app.get(
     '/under-way',
@@ -88,7 +93,7 @@ export const brewRoutes: FastifyPluginAsync = async (app) => {
     },
     (request) => {
       const { after, wait_ms } = request.query;
-      const gone = () => request.raw.destroyed;
+      const gone = () => closing || request.raw.destroyed;
       return awaitProgress(context, request.signedIn().kitchenId, request.params.id, after, { wait_ms, gone });
     },
   );

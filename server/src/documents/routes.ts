@@ -1,7 +1,8 @@
-import { idParams, type IdParams } from '@wellhydra/contract';
+import { idParams, planCalendar, type IdParams, type PlanCalendar } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { readBottle } from '../bottles/bottle-service';
 import { labelPdf } from './label-pdf';
+import { planCalendarFile } from './plan-calendar';
 
 /** Things to print. */
 export const documentRoutes: FastifyPluginAsync = async (app) => {
@@ -19,6 +20,18 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
         .type('application/pdf')
         .header('content-disposition', `inline; filename="label-${bottle.batch}.pdf"`)
         .send(await labelPdf(bottle, address));
+    },
+  );
+
+  app.post<{ Body: PlanCalendar }>(
+    '/plan.ics',
+    { schema: { tags: ['documents'], summary: 'A plan as an iCalendar file', body: planCalendar } },
+    async (request, reply) => {
+      request.signedIn();
+      return reply
+        .type('text/calendar; charset=utf-8')
+        .header('content-disposition', 'attachment; filename="wellhydra-plan.ics"')
+        .send(planCalendarFile(request.body));
     },
   );
 };

@@ -1,3 +1,4 @@
+import type { Device } from '@wellhydra/contract';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import {
   DataTypes,
@@ -20,6 +21,9 @@ export interface KitchenRow extends Model<InferAttributes<KitchenRow>, InferCrea
   settingsRevision: CreationOptional<number>;
   /** Readings before this do not teach. */
   habitsSince: CreationOptional<Date | null>;
+  unplugged: CreationOptional<readonly Device[]>;
+  /** What the scale shows as nothing, g; null for the vessel alone. */
+  tareG: CreationOptional<number | null>;
 }
 
 export interface MemberRow extends Model<InferAttributes<MemberRow>, InferCreationAttributes<MemberRow>> {
@@ -40,6 +44,8 @@ export function defineKitchens(sequelize: Sequelize) {
         settings: DataTypes.JSONB,
         settingsRevision: { type: DataTypes.INTEGER, defaultValue: 0 },
         habitsSince: DataTypes.DATE,
+        unplugged: { type: DataTypes.JSONB, defaultValue: [] },
+        tareG: DataTypes.DOUBLE,
       },
       { tableName: 'kitchens' },
     ),

@@ -4,6 +4,7 @@ import { readDurable, writeDurable } from '../../state/durable';
 import { useAppDispatch } from '../../state/store';
 import { draftsCleared } from '../drink/draft/drafts';
 import { brewsCleared } from '../make/brews';
+import { plansCleared } from '../plan/plans';
 
 const LAST_KITCHEN_KEY = 'wellhydra.kitchen';
 
@@ -15,6 +16,7 @@ export function useEntering(): (kitchenId: string) => void {
     if (last !== undefined && last !== kitchenId) {
       dispatch(draftsCleared());
       dispatch(brewsCleared());
+      dispatch(plansCleared());
     }
     writeDurable(LAST_KITCHEN_KEY, kitchenId);
     dispatch(api.util.resetApiState());

@@ -10,6 +10,7 @@ import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
+import { usePrintLabelsMutation } from '../make/device-endpoints';
 import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useMoveBottleMutation } from './bottle-endpoints';
 import { PLACE_NAMES, bottleView, dateWords, measure } from './bottles-view';
@@ -26,6 +27,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
   const pour = usePour();
   const dispatch = useAppDispatch();
   const [moveBottle] = useMoveBottleMutation();
+  const [print] = usePrintLabelsMutation();
   if (!bottle && error) {
     const { code, message } = failureOf(error);
     return (
@@ -41,6 +43,14 @@ export function BottleScreen({ id }: { readonly id: string }) {
   const move = async (place: (typeof PLACES)[number]) => {
     const { error: failed } = await moveBottle({ id, place });
     if (failed) dispatch(noticeRaised({ text: failureOf(failed).message, grave: true }));
+  };
+  const printIt = async () => {
+    const { data, error: failed } = await print([id]);
+    dispatch(
+      noticeRaised(
+        failed ? { text: failureOf(failed).message, grave: true } : { text: `Printed: ${data!.files.join(', ')}` },
+      ),
+    );
   };
   return (
     <Page title={view.name} aside={`Batch ${view.batch}`}>
@@ -63,6 +73,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
           size="large"
           onPress={() => void Linking.openURL(`/api/documents/bottles/${id}/label.pdf`)}
         />
+        <Button label="To the label printer" kind="plain" size="large" onPress={() => void printIt()} />
       </View>
       {bottle.cautions.length > 0 ? (
         <View className="gap-1 rounded-[12px] bg-amber p-3">

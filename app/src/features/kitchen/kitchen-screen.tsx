@@ -11,6 +11,7 @@ import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useSignOutMutation } from '../accounts/account-endpoints';
 import { forgetSession } from '../accounts/known-session';
+import { Devices } from './devices';
 import { Equipment } from './equipment';
 import { Habits } from './habits';
 import { useGetKitchenQuery, useNewInvitationMutation } from './kitchen-endpoints';
@@ -57,6 +58,7 @@ export function KitchenScreen() {
     <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''}>
       <Equipment />
       <Habits />
+      <Devices />
       <View className="gap-1">
         <Text variant="heading">Members</Text>
         {kitchen.members.map(({ id, name, email }) => (

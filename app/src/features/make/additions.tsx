@@ -24,7 +24,7 @@ export function Additions({ page, happened }: AdditionsProps) {
   };
   return (
     <View className="gap-2 rounded-[18px] bg-[#163B3B] p-4">
-      <Text variant="subheading" className="text-onpanel">
+      <Text variant="subheading" aria-level={2} className="text-onpanel">
         Not right yet? Add a little
       </Text>
       {page.additions.length > 0 ? (

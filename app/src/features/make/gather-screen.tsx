@@ -40,7 +40,9 @@ export function GatherScreen({ drink }: { readonly drink: string }) {
 function Section({ title, children }: { readonly title: string; readonly children: ReactNode }) {
   return (
     <View className="gap-1 rounded-[18px] bg-sheet p-4">
-      <Text variant="subheading">{title}</Text>
+      <Text variant="subheading" aria-level={2}>
+        {title}
+      </Text>
       {children}
     </View>
   );

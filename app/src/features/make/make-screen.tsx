@@ -14,6 +14,7 @@ import { ReadingCard } from './reading-card';
 import { TimerCard } from './timer-card';
 import { useBrew, useBrewNews, type MakingProps } from './use-brew';
 import { useGetRunQuery } from './brew-endpoints';
+import { useSensors, type Sensors } from './use-sensors';
 import { useWakeLock } from './use-wake-lock';
 
 /** A brew, one step filling the screen. */
@@ -36,6 +37,7 @@ export function MakeScreen({ id }: { readonly id: string }) {
 
 function Making(props: MakingProps) {
   const { brew, recipe, state, run } = props;
+  const sensors = useSensors(brew.id);
   const pages = stepPages(recipe, state, run);
   const current = pages.findIndex(({ left }) => left === null);
   // Where somebody looks back or ahead; otherwise the page follows the brew, also when another phone goes on.
@@ -79,6 +81,7 @@ function Making(props: MakingProps) {
         <StepFrame
           key={page.id}
           {...props}
+          sensors={sensors}
           page={page}
           above={above}
           isCurrent={at === current}
@@ -130,6 +133,7 @@ function Segments({
 }
 
 interface StepFrameProps extends MakingProps {
+  readonly sensors: Sensors;
   readonly page: StepPage;
   readonly above: React.ReactNode;
   readonly isCurrent: boolean;
@@ -140,7 +144,8 @@ interface StepFrameProps extends MakingProps {
 }
 
 /** One step: what, how much, how long, what to look for, what can go wrong. */
-function StepFrame({ page, above, isCurrent, then, recipe, state, happened, onBack, onNext, onStay }: StepFrameProps) {
+function StepFrame(props: StepFrameProps) {
+  const { page, above, isCurrent, then, brew, sensors, recipe, state, happened, onBack, onNext, onStay } = props;
   const timer = state.timers.find(({ step }) => step === page.id);
   const done = () => {
     happened({ kind: 'step-done', step: page.id });
@@ -197,6 +202,8 @@ function StepFrame({ page, above, isCurrent, then, recipe, state, happened, onBa
       )}
       {page.readings.length > 0 ? (
         <ReadingCard
+          brew={brew.id}
+          sensors={sensors}
           step={page.id}
           quantities={page.readings}
           recipe={recipe}

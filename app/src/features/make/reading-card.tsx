@@ -7,9 +7,13 @@ import { Choice } from '../../ui/choice';
 import { IconButton } from '../../ui/icon-button';
 import { Text } from '../../ui/text';
 import { adviceView, expectedHere, expectedView, quantityWords, readReading, type AdviceView } from './make-view';
+import { SensorLine } from './sensor-line';
 import { QUANTITIES, SCALES } from './step-guide';
+import { SENSOR_FOR, type Sensors } from './use-sensors';
 
 interface ReadingCardProps {
+  readonly brew: string;
+  readonly sensors: Sensors;
   readonly step: string;
   readonly quantities: readonly ReadQuantity[];
   readonly recipe: BrewRecipe;
@@ -20,7 +24,16 @@ interface ReadingCardProps {
 }
 
 /** What was read off at a step, what was expected, and what that means for the rest. */
-export function ReadingCard({ step, quantities, recipe, state, happened, onMoreTime }: ReadingCardProps) {
+export function ReadingCard({
+  brew,
+  sensors,
+  step,
+  quantities,
+  recipe,
+  state,
+  happened,
+  onMoreTime,
+}: ReadingCardProps) {
   const [first] = quantities as readonly [ReadQuantity];
   const [quantity, setQuantity] = useState<ReadQuantity>(first);
   const expected = useMemo(() => expectedHere(recipe, state, step), [recipe, state, step]);
@@ -28,6 +41,8 @@ export function ReadingCard({ step, quantities, recipe, state, happened, onMoreT
   const reading = here.find((each) => each.quantity === quantity);
   const options = quantities.map((value) => ({ value, label: QUANTITIES[value].label }));
   const read = (value: number) => happened({ kind: 'reading', step, quantity, value });
+  const sensor = SENSOR_FOR[quantity];
+  const shown = sensor ? sensors[sensor] : undefined;
   const view = expectedView(quantity, expected, reading?.value ?? null);
   const advice = useMemo(
     () => here.flatMap((each) => adviceView(recipe, state, each) ?? []),
@@ -37,7 +52,7 @@ export function ReadingCard({ step, quantities, recipe, state, happened, onMoreT
   );
   return (
     <View className="gap-3 rounded-[18px] bg-[#163B3B] p-4">
-      <Text variant="subheading" className="text-onpanel">
+      <Text variant="subheading" aria-level={2} className="text-onpanel">
         {QUANTITIES[quantity].asks}
       </Text>
       {options.length > 1 ? (
@@ -48,6 +63,7 @@ export function ReadingCard({ step, quantities, recipe, state, happened, onMoreT
       ) : (
         <NumberBox key={`${quantity} ${reading?.id ?? ''}`} quantity={quantity} value={reading?.value} onRead={read} />
       )}
+      {shown ? <SensorLine brew={brew} shown={shown} onTake={read} /> : null}
       {view ? <Gauge low={view.low} high={view.high} dot={view.dot} words={view.words} /> : null}
       {here.length > 0 ? (
         <View role="list" aria-label="Read here" className="flex-row flex-wrap gap-2">

@@ -13,6 +13,7 @@ const LOADERS = {
   bottle: async () => ({ default: (await secondLoad()).BottleScreen }),
   make: async () => ({ default: (await secondLoad()).MakeScreen }),
   gather: async () => ({ default: (await secondLoad()).GatherScreen }),
+  plan: async () => ({ default: (await secondLoad()).PlanScreen }),
   today: async () => ({ default: (await secondLoad()).TodayScreen }),
   timers: async () => ({ default: (await secondLoad()).TimerBar }),
   kitchen: async () => ({ default: (await secondLoad()).KitchenScreen }),
@@ -40,6 +41,7 @@ export const LazyBottleScreen = screen(LOADERS.bottle, 'the bottle');
 export const LazyKitchenScreen = screen(LOADERS.kitchen, 'the kitchen');
 export const LazyMakeScreen = screen(LOADERS.make, 'the brew');
 export const LazyGatherScreen = screen(LOADERS.gather, 'the drink');
+export const LazyPlanScreen = screen(LOADERS.plan, 'the plan');
 export const LazyTodayScreen = screen(LOADERS.today, 'today');
 
 const Timers = lazy(LOADERS.timers);

@@ -10,4 +10,5 @@ export { KitchenScreen } from '../kitchen/kitchen-screen';
 export { GatherScreen } from '../make/gather-screen';
 export { MakeScreen } from '../make/make-screen';
 export { TimerBar } from '../make/timer-bar';
+export { PlanScreen } from '../plan/plan-screen';
 export { TodayScreen } from '../today/today-screen';

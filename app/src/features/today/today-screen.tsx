@@ -30,7 +30,8 @@ export function TodayScreen() {
       <View className="w-full max-w-[860px] self-center gap-4 pt-5">
         <View className="flex-row flex-wrap items-end justify-between gap-2 px-4 md:px-8">
           <Text variant="title">{weekday.format(now)}</Text>
-          <Text variant="small">
+          <Button label="Plan" kind="plain" onPress={() => router.push('/plan')} />
+          <Text variant="small" className="w-full">
             {running.length === 0 ? 'nothing is being made' : `${running.length} under way`}
             {due > 0 ? ` · ${due} now` : ''}
           </Text>

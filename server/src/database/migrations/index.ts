@@ -4,5 +4,12 @@ import { migration as kitchensDrinksBottles } from './001-kitchens-drinks-bottle
 import { migration as settingsAndVersions } from './002-settings-and-versions';
 import { migration as brewEvents } from './003-brew-events';
 import { migration as habits } from './004-habits';
+import { migration as devices } from './005-devices';
 
-export const MIGRATIONS: readonly Migration[] = [kitchensDrinksBottles, settingsAndVersions, brewEvents, habits];
+export const MIGRATIONS: readonly Migration[] = [
+  kitchensDrinksBottles,
+  settingsAndVersions,
+  brewEvents,
+  habits,
+  devices,
+];

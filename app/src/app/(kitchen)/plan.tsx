@@ -1,0 +1,3 @@
+import { LazyPlanScreen } from '../../features/shell/screens';
+
+export default LazyPlanScreen;

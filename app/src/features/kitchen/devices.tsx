@@ -1,0 +1,35 @@
+import { View } from 'react-native';
+import { failureOf } from '../../state/api';
+import { noticeRaised } from '../../state/notices';
+import { useAppDispatch } from '../../state/store';
+import { Text } from '../../ui/text';
+import { Toggle } from '../../ui/toggle';
+import { useListDevicesQuery, usePlugDeviceMutation } from '../make/device-endpoints';
+
+/** What stands on the worktop: plugged in, or not. */
+export function Devices() {
+  const dispatch = useAppDispatch();
+  const { data } = useListDevicesQuery();
+  const [plug] = usePlugDeviceMutation();
+  if (!data) return null;
+  return (
+    <View className="gap-1">
+      <Text variant="heading">Devices</Text>
+      <Text className="text-mute">
+        While something is made, what these show stands beside the box and is taken with one press. They are simulated:
+        the pot they hang in heats, cools and steams like a real one.
+      </Text>
+      {data.devices.map(({ device, name, plugged }) => (
+        <Toggle
+          key={device}
+          label={name}
+          value={plugged}
+          onChange={async (value) => {
+            const { error } = await plug({ device, plugged: value });
+            if (error) dispatch(noticeRaised({ text: failureOf(error).message, grave: true }));
+          }}
+        />
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,20 @@
+import type { Device, DeviceList, PrintedLabels } from '@wellhydra/contract';
+import { api } from '../../state/api';
+
+export const devicesApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    listDevices: build.query<DeviceList, void>({ query: () => '/devices', providesTags: ['Devices'] }),
+    plugDevice: build.mutation<DeviceList, { readonly device: Device; readonly plugged: boolean }>({
+      query: ({ device, plugged }) => ({ url: `/devices/${device}`, method: 'PUT', body: { plugged } }),
+      invalidatesTags: ['Devices'],
+    }),
+    tareScale: build.mutation<void, string>({
+      query: (brew) => ({ url: '/devices/scale/tare', method: 'POST', body: { brew } }),
+    }),
+    printLabels: build.mutation<PrintedLabels, readonly string[]>({
+      query: (bottles) => ({ url: '/devices/printer/labels', method: 'POST', body: { bottles } }),
+    }),
+  }),
+});
+
+export const { useListDevicesQuery, usePlugDeviceMutation, useTareScaleMutation, usePrintLabelsMutation } = devicesApi;

@@ -1,0 +1,34 @@
+import { noticeRaised } from '../../state/notices';
+import type { Store } from '../../state/store';
+import type { HandsOn } from './plan-view';
+
+/** Asks the server for the plan as an iCalendar file, and hands it over as a download. */
+export async function saveCalendar(hands: readonly HandsOn[], dispatch: Store['dispatch']): Promise<void> {
+  const events = hands.map(({ id, title, drink, from, to }) => ({
+    id,
+    title: `${drink}: ${title}`,
+    begin: from.toISOString(),
+    end: to.toISOString(),
+  }));
+  try {
+    const answer = await fetch('/api/documents/plan.ics', {
+      method: 'POST',
+      credentials: 'same-origin',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ events }),
+    });
+    if (!answer.ok) throw new Error(String(answer.status));
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(await answer.blob());
+    link.download = 'wellhydra-plan.ics';
+    link.click();
+    setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  } catch {
+    dispatch(
+      noticeRaised({
+        text: 'The calendar file could not be made: the server does not answer. Try again.',
+        grave: true,
+      }),
+    );
+  }
+}

@@ -1,0 +1,71 @@
+import { expect, openDemo, register, newDrink, typeSteps, saved, test } from '../cook';
+
+test('two drinks are planned, one is moved and let go, and the plan becomes a calendar and a shopping list', async ({
+  page,
+}) => {
+  await register(page, 'Ines');
+  for (const [name, lines] of [
+    ['Root tea', ['60 g fresh ginger, sliced', '1 L water', 'simmer 30 min', 'strain through mesh']],
+    [
+      'Harbour tonic',
+      ['100 g dried elderberries', '1 L water', 'simmer 40 min', 'strain through cloth', '300 g honey'],
+    ],
+  ] as const) {
+    await page.goto('/drinks');
+    await newDrink(page, 'Tonic', name);
+    await typeSteps(page, lines);
+    await saved(page);
+  }
+  await page.goto('/today');
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Plan' })).toBeVisible();
+  for (const name of ['Root tea', 'Harbour tonic']) {
+    await page.getByRole('button', { name: 'Add a drink' }).click();
+    await page.getByRole('button', { name: `Plan ${name}` }).click();
+  }
+  const planned = page.getByRole('list', { name: 'Planned drinks' });
+  await expect(planned.getByRole('listitem')).toHaveCount(2);
+  // One cook: one of the two is ready before the other.
+  await expect(planned).toContainText('ready just in time');
+  await expect(planned).toContainText(/ready \d+ min before/);
+  const bar = page.getByRole('slider', { name: /^Root tea/ });
+  const before = await bar.getAttribute('aria-valuetext');
+  await bar.focus();
+  await bar.press('ArrowLeft');
+  await expect(bar).not.toHaveAttribute('aria-valuetext', before!);
+  await expect(page.getByRole('button', { name: 'Let go Root tea' })).toBeVisible();
+  // Put on top of the other one, it says what breaks.
+  const other = await page.getByRole('slider', { name: /^Harbour tonic/ }).boundingBox();
+  const mine = await bar.boundingBox();
+  await page.mouse.move(mine!.x + 4, mine!.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(other!.x + 4, mine!.y + 10, { steps: 5 });
+  await page.mouse.up();
+  await page.getByRole('button', { name: 'Pin Harbour tonic' }).click();
+  await page.getByRole('button', { name: 'Let go Root tea' }).click();
+  await expect(page.getByRole('button', { name: 'Pin Root tea' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Hands needed' }).getByRole('listitem').first()).toBeVisible();
+  const shopping = page.getByRole('list', { name: 'To have in the house' });
+  await expect(shopping).toContainText('300 g honey');
+  await expect(shopping).not.toContainText('1 L water');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Calendar file' }).click();
+  const file = await (await download).createReadStream();
+  const text = (await file.toArray()).join('');
+  expect(text).toContain('BEGIN:VCALENDAR');
+  expect(text.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThanOrEqual(4);
+  await page.reload();
+  await expect(planned.getByRole('listitem')).toHaveCount(2);
+});
+
+test('a beginning that was missed is told, and the rest is planned anew', async ({ page }) => {
+  await page.clock.install();
+  await openDemo(page);
+  await page.goto('/plan');
+  await page.getByRole('button', { name: 'Add a drink' }).click();
+  await page.getByRole('button', { name: 'Plan Slipway root tea' }).click();
+  await expect(page.getByRole('list', { name: 'Planned drinks' }).getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Agree on this plan' }).click();
+  await page.clock.fastForward('47:00:00');
+  await expect(page.getByText(/It was to be begun .* ago; planned anew/)).toBeVisible();
+});

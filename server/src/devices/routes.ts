@@ -1,0 +1,111 @@
+import type { ServerResponse } from 'node:http';
+import {
+  deviceList,
+  deviceParams,
+  plugDevice,
+  printLabels,
+  printedLabels,
+  streamQuery,
+  tareScale,
+  type DeviceParams,
+  type PlugDevice,
+  type PrintLabels,
+  type PrintedLabels,
+  type StreamQuery,
+  type TareScale,
+} from '@wellhydra/contract';
+import type { FastifyPluginAsync } from 'fastify';
+import { readBottle } from '../bottles/bottle-service';
+import { labelPdf } from '../documents/label-pdf';
+import { Problem } from '../problem';
+import { listDevices, plugIn, sensorsAt, tare } from './device-service';
+import { spoolPrinter } from './simulated/spool-printer';
+
+const TAGS = ['devices'];
+/** Sensors are read this often, ms. */
+const READ_EVERY_ms = 500;
+
+/** Scale, probe, refractometer and label printer of a kitchen. */
+export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (app, { spoolFolder }) => {
+  const context = { sequelize: app.sequelize, models: app.models };
+  const printer = spoolPrinter(spoolFolder);
+  const open = new Set<ServerResponse>();
+  app.addHook('preClose', async () => {
+    for (const raw of open) raw.end();
+  });
+  const list = { tags: TAGS, response: { 200: deviceList } };
+
+  app.get('/', { schema: { ...list, summary: 'What stands on the worktop' } }, (request) =>
+    listDevices(context, request.signedIn().kitchenId),
+  );
+
+  app.put<{ Params: DeviceParams; Body: PlugDevice }>(
+    '/:device',
+    { schema: { ...list, summary: 'Plug a device in, or unplug it', params: deviceParams, body: plugDevice } },
+    (request) => plugIn(context, request.signedIn().kitchenId, request.params.device, request.body.plugged),
+  );
+
+  app.post<{ Body: TareScale }>(
+    '/scale/tare',
+    { schema: { tags: TAGS, summary: 'Show nothing for what stands on the scale', body: tareScale } },
+    async (request, reply) => {
+      await tare(context, request.signedIn().kitchenId, request.body.brew, new Date());
+      return reply.code(204).send();
+    },
+  );
+
+  app.get<{ Querystring: StreamQuery }>(
+    '/stream',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Values of the sensors as they come (server-sent events)',
+        querystring: streamQuery,
+      },
+    },
+    async (request, reply) => {
+      const { kitchenId } = request.signedIn();
+      const read = sensorsAt(context, kitchenId, request.query.brew, new Date());
+      const first = await read(new Date());
+      reply.hijack();
+      const { raw } = reply;
+      raw.writeHead(200, {
+        'content-type': 'text/event-stream',
+        'cache-control': 'no-store',
+        connection: 'keep-alive',
+        'x-accel-buffering': 'no',
+      });
+      const send = (values: Awaited<ReturnType<typeof read>>) => raw.write(`data: ${JSON.stringify(values)}\n\n`);
+      send(first);
+      const timer = setInterval(() => {
+        read(new Date()).then(send, () => raw.end());
+      }, READ_EVERY_ms);
+      open.add(raw);
+      raw.on('close', () => {
+        clearInterval(timer);
+        open.delete(raw);
+      });
+      return reply;
+    },
+  );
+
+  app.post<{ Body: PrintLabels }>(
+    '/printer/labels',
+    {
+      schema: { tags: TAGS, summary: 'Print labels for bottles', body: printLabels, response: { 200: printedLabels } },
+    },
+    async (request): Promise<PrintedLabels> => {
+      const who = request.signedIn();
+      const { devices } = await listDevices(context, who.kitchenId);
+      if (!devices.some(({ device, plugged }) => device === 'printer' && plugged))
+        throw new Problem('device-unplugged');
+      const files: string[] = [];
+      for (const id of request.body.bottles) {
+        const bottle = await readBottle(context, who, id);
+        const pdf = await labelPdf(bottle, `${request.protocol}://${request.host}/bottles/${id}`);
+        files.push(await printer.print(`${bottle.batch} ${id.slice(0, 8)}`, pdf));
+      }
+      return { files, printedAt: new Date().toISOString() };
+    },
+  );
+};
