@@ -1,4 +1,5 @@
-import { READING_RANGES, READ_QUANTITIES, type BrewEvent, type BrewStage } from '@wellhydra/core/brew';
+import type { BrewStage } from '@wellhydra/core/brew';
+import { READING_RANGES, READ_QUANTITIES, type BrewEvent } from '@wellhydra/core/brew-event';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import Joi from 'joi';

@@ -12,7 +12,7 @@ import type { KitchenSettings } from '../kitchen';
 import { drawnChance, kitchenOptions, runInPot, type WorkingPot } from '../simulate';
 import { quantile, standardNormal, type Range } from '../spread';
 import { applyReadings } from './apply-readings';
-import type { ReadQuantity } from './brew-event';
+import type { ReadQuantity } from '../brew-event';
 import type { BrewState, Reading } from './brew-state';
 
 /** What a brew is made of and made in. */

@@ -1,4 +1,4 @@
-import type { BrewEvent, ReadQuantity } from './brew-event';
+import type { BrewEvent, ReadQuantity } from '../brew-event';
 
 export interface Reading {
   readonly id: string;

@@ -1,7 +1,7 @@
 /** A making of a drink: what happened, what was read, what that means for the rest and for the next time. */
 export { applyReadings } from './apply-readings';
-export { READING_RANGES, READ_QUANTITIES } from './brew-event';
-export type { BrewEvent, BrewHappening, ReadQuantity } from './brew-event';
+export { READING_RANGES, READ_QUANTITIES } from '../brew-event';
+export type { BrewEvent, BrewHappening, ReadQuantity } from '../brew-event';
 export { adviceFor, differenceWords } from './brew-advice';
 export type { AmountAdvice, BrewAdvice } from './brew-advice';
 export { brewRecipe, expectedAt, madeSteps, runBrew } from './brew-run';

@@ -3,7 +3,7 @@ import { AS_WRITTEN, drawnChance, runInPot, type Chance } from '../simulate';
 import { standardNormal } from '../spread';
 import { applyReadings } from './apply-readings';
 import { madeSteps, type BrewRecipe } from './brew-run';
-import type { ReadQuantity } from './brew-event';
+import type { ReadQuantity } from '../brew-event';
 import type { BrewState, Reading } from './brew-state';
 
 /** A brew that was made, with its readings. */

@@ -1,4 +1,0 @@
-module.exports = (api) => {
-  api.cache(true);
-  return { presets: [['babel-preset-expo', { jsxImportSource: 'nativewind' }], 'nativewind/babel'] };
-};

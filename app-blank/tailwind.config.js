@@ -1,1 +1,0 @@
-module.exports = { content: ['./src/**/*.{ts,tsx}'], presets: [require('nativewind/preset')], darkMode: 'class' };
