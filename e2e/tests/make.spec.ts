@@ -124,6 +124,28 @@ test('a brew is made by keyboard alone', async ({ page }) => {
   await expect(heading(page)).toHaveText('Simmer 40 min');
 });
 
+test('scale and probe show their value beside the box, it is taken with one press, and an unplugged one is gone', async ({
+  page,
+}) => {
+  await begun(page);
+  await goTo(page, '1 L water');
+  await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Take it from the scale' }).click();
+  // Berries and water: what stands in the pot, the vessel not counted.
+  await expect(page.getByRole('list', { name: 'Read here' })).toContainText(/Weight 1\.\d+ kg|Weight 1,?\d{3} g/);
+  await goTo(page, 'Cool to 40 °C');
+  await expect(page.getByText(/probe · [\d.]+ °C · settled/)).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Take it from the probe' }).click();
+  await expect(page.getByText(/°C more than expected/)).toBeVisible();
+  const address = page.url();
+  await page.goto('/kitchen');
+  await page.getByRole('checkbox', { name: /^Probe thermometer/ }).click();
+  await page.goto(address);
+  await expect(heading(page)).toHaveText('Cool to 40 °C');
+  await expect(page.getByLabel('Temperature, °C')).toBeVisible();
+  await expect(page.getByText(/^probe · /)).toHaveCount(0);
+});
+
 test('two phones make one brew: each sees the other, and neither undoes it unseen', async ({
   page,
   browser,

@@ -173,6 +173,36 @@ test('a kitchen learns from its readings, forgets when told to, and nobody else 
   expect((await habits(await newCook(app))).habits).toEqual({});
 });
 
+test('a server that stops in the middle of a steep finds the brew and its timer again', async () => {
+  const database = await freshDatabase();
+  const before = await startServer(database);
+  const steeping = await newCook(before);
+  const { ids } = await begun(steeping);
+  await post(ids.brew, [happened('timer-started', { step: 'simmer', minutes: 480 })], steeping);
+  await before.close();
+  const after = await startServer(database);
+  const run = (await cookWith(after, steeping.cookie).send('GET', `/api/brews/${ids.brew}/run`)).json;
+  expect(run.events).toEqual([
+    expect.objectContaining({ kind: 'timer-started', step: 'simmer', minutes: 480, at: AT }),
+  ]);
+  await after.close();
+});
+
+test('a server that is told to stop is not held up by somebody who waits for news', async () => {
+  const stopping = await startServer(await freshDatabase());
+  const patient = await newCook(stopping);
+  const { ids } = await begun(patient);
+  const address = await stopping.listen({ host: '127.0.0.1', port: 0 });
+  const waiting = fetch(`${address}/api/brews/${ids.brew}/events?after=0&wait_ms=20000`, {
+    headers: { cookie: patient.cookie },
+  }).then((answer) => answer.status);
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  const asked = Date.now();
+  await stopping.close();
+  expect(await waiting).toBe(200);
+  expect(Date.now() - asked).toBeLessThan(5000);
+});
+
 test('another kitchen sees none of it', async () => {
   const { ids } = await begun();
   const stranger = await newCook(app);

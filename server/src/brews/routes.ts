@@ -91,10 +91,13 @@ export const brewRoutes: FastifyPluginAsync = async (app) => {
         response: { 200: brewProgress },
       },
     },
-    (request) => {
+    async (request, reply) => {
       const { after, wait_ms } = request.query;
       const gone = () => closing || request.raw.destroyed;
-      return awaitProgress(context, request.signedIn().kitchenId, request.params.id, after, { wait_ms, gone });
+      const { kitchenId } = request.signedIn();
+      const progress = await awaitProgress(context, kitchenId, request.params.id, after, { wait_ms, gone });
+      if (closing) reply.header('connection', 'close');
+      return progress;
     },
   );
 

@@ -4,8 +4,9 @@ import type { OnTheWorktop } from '../device-driver';
 
 /** What a steel pot of two litres weighs, g. */
 export const VESSEL_g = 1100;
-/** A cook pours what a step adds in about this time, s. */
+/** A cook pours what a step adds in about this time, and gets most through a strainer in this, s. */
 const POURING_s = 4;
+const STRAINING_s = 15;
 const MINUTE_ms = 60_000;
 /** What was never warmed is this warm, °C. */
 const TAP_C = 20;
@@ -24,9 +25,10 @@ function warmth(entry: Entry, from_C: number, minutes: number): number {
   return from_C + (entry.temperature_C - from_C) * share;
 }
 
-/** How much of what changes in a step has changed: poured within seconds, steamed off over its minutes. */
+/** How much of what changes in a step has changed: poured or strained within seconds, steamed off over its minutes. */
 function changed(entry: Entry, minutes: number): number {
   if (entry.line) return 1 - Math.exp((-60 * minutes) / POURING_s);
+  if (entry.strained_g !== undefined) return 1 - Math.exp((-60 * minutes) / STRAINING_s);
   return entry.minutes > 0 ? Math.min(1, minutes / entry.minutes) : 1;
 }
 

@@ -1,0 +1,295 @@
+import type { BrewHappening, BrewEvent } from '@wellhydra/core/brew';
+import { brewRecipe, brewState, runBrew } from '@wellhydra/core/brew';
+import { stepFromLine, type DrinkDocument } from '@wellhydra/core/drink';
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
+import { scheduleDrinks } from '@wellhydra/core/plan';
+import type { Brews, DeviceBrew } from '../src/features/make/brews';
+import {
+  adviceView,
+  expectedHere,
+  expectedView,
+  quantityWords,
+  readReading,
+  stepPages,
+} from '../src/features/make/make-view';
+import { clockWords, restOf } from '../src/features/make/timers';
+import { habitsView } from '../src/features/kitchen/habits-view';
+import { runContext } from '../src/features/kitchen/run-context';
+import { handsOnOf, planProblem, planRows, plannedDrinks, shoppingOf } from '../src/features/plan/plan-view';
+import type { Plans } from '../src/features/plan/plans';
+import { inWords, runningView, todayView } from '../src/features/today/today-view';
+
+const drink = (name: string, lines: readonly string[]): DrinkDocument => ({
+  name,
+  kind: 'tonic',
+  serving: '15 mL',
+  target: null,
+  steps: lines.map((line, index) => ({ id: `s${index + 1}`, ...stepFromLine(line) })),
+});
+const TONIC = drink('Harbour tonic', [
+  '100 g dried elderberries',
+  '1 L water',
+  'simmer 40 min, lid ajar',
+  'steep 8 h, off heat',
+  'strain through cloth',
+  'cool to 40 °C',
+  '400 g honey',
+]);
+const stored = { document: TONIC, preparations: [], settings: DEFAULT_SETTINGS };
+const recipe = brewRecipe(stored);
+const START = new Date('2026-10-01T08:00:00Z');
+const after = (minutes: number) => new Date(START.getTime() + minutes * 60_000);
+let count = 0;
+const event = (happening: BrewHappening, at: Date = START): BrewEvent => ({
+  ...happening,
+  id: `e${(count += 1)}`,
+  at: at.toISOString(),
+});
+const brew: DeviceBrew = {
+  id: 'b',
+  batch: 'HT-01',
+  drinkId: 'd',
+  drinkRevision: 1,
+  cook: 'Ines',
+  startedAt: START.toISOString(),
+  recipe: stored,
+  known: [],
+};
+const brewsWith = (events: readonly BrewEvent[]): Brews => ({
+  byId: { b: brew },
+  outbox: events.map((body) => ({ id: body.id, brew: 'b', kind: 'event', body })),
+  refused: [],
+  unreachable: false,
+});
+
+describe('a step on its page', () => {
+  const pages = (events: readonly BrewEvent[] = []) => {
+    const state = brewState(events);
+    return stepPages(recipe, state, runBrew(recipe, state));
+  };
+
+  it('says what, in what, how long, what to look for and what can go wrong', () => {
+    const simmer = pages()[2]!;
+    expect(simmer).toMatchObject({ title: 'Simmer 40 min', timer_min: 40, left: null });
+    expect(simmer.facts).toMatch(/^Lid ajar/);
+    expect([simmer.look, simmer.mind].every(Boolean)).toBe(true);
+    expect(simmer.readings[0]).toBe('volume_mL');
+  });
+
+  it('finds the time of a cooling, and asks for its temperature first', () => {
+    const hot = brewRecipe({ ...stored, document: drink('Tea', ['1 L water', 'heat to 90 °C', 'cool to 40 °C']) });
+    const state = brewState([]);
+    const cool = stepPages(hot, state, runBrew(hot, state))[2]!;
+    expect(cool.timer_min).toBeGreaterThan(5);
+    expect(cool.facts).toMatch(/about/i);
+    expect(cool.readings[0]).toBe('temperature_C');
+  });
+
+  it('shows an amount that was changed, and what was written', () => {
+    const honey = pages([event({ kind: 'amount-changed', step: 's7', text: '320 g honey' })])[6]!;
+    expect(honey.title).toBe('320 g honey');
+    expect(honey.facts).toContain('Written: 400 g honey');
+  });
+
+  it('lists what was added to taste, with the strength after each', () => {
+    const honey = pages([event({ kind: 'added', step: 's7', text: '1 tbsp honey' })])[6]!;
+    expect(honey.additions).toEqual([expect.objectContaining({ text: '1 tbsp honey' })]);
+    expect(honey.additions[0]!.after).toMatch(/°Brix, \d/);
+  });
+});
+
+describe('a reading beside its box', () => {
+  it.each([
+    ['volume_mL', '468', 468],
+    ['volume_mL', '468,5', 468.5],
+    ['pH', '3.4', 3.4],
+  ] as const)('%s %s is read', (quantity, text, value) => {
+    expect(readReading(quantity, text)).toBe(value);
+  });
+
+  it.each([
+    ['volume_mL', ''],
+    ['volume_mL', 'a lot'],
+    ['volume_mL', '-3'],
+    ['pH', '41'],
+    ['temperature_C', '400'],
+  ] as const)('%s “%s” is refused with its range', (quantity, text) => {
+    expect(readReading(quantity, text)).toMatch(/^A number from .* to /);
+  });
+
+  it('stands on its gauge, inside or outside of what was expected', () => {
+    const expected = expectedHere(recipe, brewState([]), 's5');
+    const inside = expectedView('volume_mL', expected, expected.volume_mL!.p50)!;
+    expect(inside.dot!).toBeGreaterThan(inside.low);
+    expect(inside.dot!).toBeLessThan(inside.high);
+    const short = expectedView('volume_mL', expected, 300)!;
+    expect(short.dot).toBe(0);
+    expect(short.words).toMatch(/^expected \d+ mL to \d+ mL$/);
+  });
+
+  it('is advice until it is taken or refused', () => {
+    const reading = event({ kind: 'reading', step: 's5', quantity: 'volume_mL', value: 400 });
+    const open = brewState([reading]);
+    const advice = adviceView(recipe, open, open.readings[0]!)!;
+    expect(advice.words).toMatch(/mL short\. To hold the same strength honey becomes \d+ g instead of 400 g\./);
+    expect(advice.take).toMatch(/^Use \d+ g$/);
+    expect(advice.keep).toBe('Keep 400 g');
+    const settled = brewState([reading, event({ kind: 'amount-kept', reading: reading.id })]);
+    expect(adviceView(recipe, settled, settled.readings[0]!)).toBeNull();
+  });
+
+  it.each([
+    ['volume_mL', 468, '468 mL'],
+    ['pH', 3.42, 'pH 3.4'],
+    ['taste', 4, 'Good'],
+    ['thickness', 2, 'Coats the spoon'],
+    ['minutes', 95, '95 min'],
+  ] as const)('%s %d is said as %s', (quantity, value, words) => {
+    expect(quantityWords(quantity, value)).toBe(words);
+  });
+});
+
+describe('timers', () => {
+  const timer = { step: 's3', startedAt: START.toISOString(), endsAt: after(40).toISOString() };
+
+  it.each([
+    [after(0), null, '40:00'],
+    [after(30), null, '10:00'],
+    [after(41), null, '+1:00'],
+    [after(39), after(10).toISOString(), '30:00'],
+    // A clock that ticks a moment late shows no more than there ever was.
+    [new Date(START.getTime() - 900), null, '40:00'],
+  ])('at %s with a pause since %s show %s', (now, pausedAt, words) => {
+    expect(clockWords(restOf(timer, pausedAt, now))).toBe(words);
+  });
+
+  it('of weeks are counted in days', () => {
+    expect(clockWords(26 * 86_400_000 + 3_600_000)).toBe('26 d 1 h');
+    expect(clockWords(8 * 3_600_000)).toBe('8:00:00');
+  });
+});
+
+describe('today', () => {
+  const steeping = [
+    ...['s1', 's2', 's3'].map((step, index) => event({ kind: 'step-done', step }, after(10 * (index + 1)))),
+    event({ kind: 'timer-started', step: 's4', minutes: 480 }, after(30)),
+  ];
+
+  it('a steep waits, and what comes after it is next', () => {
+    const view = runningView(brewsWith(steeping), brew, after(60))!;
+    expect(view.words).toMatch(/^Steep 8 h, ready in 7 h 30 min$/);
+    expect(view.next).toMatchObject({ title: 'Strain through cloth', now: false });
+    expect(view.late).toBe('');
+  });
+
+  it('past its time it is late, and it is next itself', () => {
+    const view = runningView(brewsWith(steeping), brew, after(30 + 480 + 60))!;
+    expect(view.late).toBe('60 min over its time');
+    expect(view.next).toMatchObject({ title: 'Steep 8 h', now: true });
+  });
+
+  it('a step that needs hands is next at once', () => {
+    expect(runningView(brewsWith([]), brew, after(1))!.next).toMatchObject({
+      title: '100 g dried elderberries',
+      now: true,
+    });
+  });
+
+  it('a paused brew asks for nothing, a finished one is gone', () => {
+    expect(runningView(brewsWith([event({ kind: 'paused' })]), brew, after(5))!.next).toBeNull();
+    expect(todayView(brewsWith([event({ kind: 'finished' })]), after(5))).toEqual([]);
+  });
+
+  it('all steps done, the bottles are next', () => {
+    const done = TONIC.steps.map(({ id }) => event({ kind: 'step-done', step: id }));
+    expect(runningView(brewsWith(done), brew, after(5))!.next).toMatchObject({ title: 'Fill the bottles', now: true });
+  });
+
+  it('blocks of the ribbon lie within the day and follow each other', () => {
+    const { blocks } = runningView(brewsWith(steeping), brew, after(60))!;
+    for (const { from, to } of blocks) expect([from >= 0, to <= 1, to > from]).toEqual([true, true, true]);
+    expect(blocks.some(({ is }) => is === 'now')).toBe(true);
+  });
+
+  it.each([
+    [0, 'now'],
+    [18, 'in 18 min'],
+    [3 * 1440, 'in 3 days'],
+  ])('%d minutes ahead is %s', (minutes, words) => {
+    expect(inWords(after(minutes), START)).toBe(words);
+  });
+});
+
+describe('a plan', () => {
+  const drinks = [
+    { id: 'tonic', document: TONIC },
+    {
+      id: 'tea',
+      document: drink('Root tea', ['60 g fresh ginger, sliced', '1 L water', 'simmer 20 min', '100 g honey']),
+    },
+  ];
+  const context = runContext(
+    null,
+    drinks.map(({ document }) => document),
+  );
+  const wish = (id: string, drinkId: string, hours: number, agreed: string | null = null) => ({
+    id,
+    drinkId,
+    readyBy: after(hours * 60).toISOString(),
+    pinned: null,
+    agreed,
+  });
+  const plans = (wishes: Plans['wishes']): Plans => ({ wishes, cooks: 1, bed_min: 1350, up_min: 360 });
+  const rowsOf = (wishes: Plans['wishes'], now = START) => {
+    const planned = plannedDrinks(wishes, drinks, context);
+    const problem = planProblem(planned, plans(wishes), context, brewsWith([event({ kind: 'finished' })]), START);
+    return { planned, problem, rows: planRows(planned, problem, scheduleDrinks(problem), START, now) };
+  };
+
+  it('has a row for each drink that can be made, and its hands-on stretches in order', () => {
+    const { rows } = rowsOf([wish('a', 'tonic', 12), wish('b', 'tea', 6), wish('c', 'gone', 6)]);
+    expect(rows.map(({ name }) => name).sort()).toEqual(['Harbour tonic', 'Root tea']);
+    const hands = handsOnOf(rows);
+    for (let index = 1; index < hands.length; index += 1)
+      expect(hands[index]!.from.getTime()).toBeGreaterThanOrEqual(hands[index - 1]!.from.getTime());
+  });
+
+  it('says what is late, and what was missed', () => {
+    expect(rowsOf([wish('a', 'tonic', 1)]).rows[0]!.trouble).toMatch(/late$/);
+    const missed = rowsOf([wish('a', 'tea', 12, after(-60).toISOString())]).rows[0]!;
+    expect(missed.trouble).toMatch(/^It was to be begun 60 min ago; planned anew/);
+  });
+
+  it('adds up what is to be in the house, without water', () => {
+    const { planned } = rowsOf([wish('a', 'tonic', 12), wish('b', 'tea', 6)]);
+    const list = shoppingOf(planned);
+    expect(list.find(({ name }) => name === 'Honey')).toMatchObject({
+      total: '500 g',
+      lines: ['400 g honey for Harbour tonic', '100 g honey for Root tea'],
+    });
+    expect(list.some(({ name }) => /^water/i.test(name))).toBe(false);
+  });
+});
+
+it('what a kitchen learned is said as more or less than the tables', () => {
+  const point = (brewName: string, factor: number, high: number) => ({
+    brew: brewName,
+    factor,
+    low: 2 * factor - high,
+    high,
+  });
+  const views = habitsView({
+    habits: {},
+    brews: 2,
+    since: null,
+    curves: [
+      { key: 'evaporation:saucepan', points: [point('A', 1.1, 1.4), point('B', 1.2, 1.3)] },
+      { key: 'strainer:cloth', points: [point('A', 0.9, 0.95)] },
+      { key: 'something:else', points: [point('A', 1, 1.1)] },
+    ],
+  });
+  expect(views.map(({ name, words }) => `${name}: ${words}`)).toEqual([
+    'Kept back: squeezed cloth: 10 % less liquid kept back than the tables say, ± 6 %',
+    'Steam from the saucepan: 20 % more steam than the tables say, ± 8 %',
+  ]);
+});
