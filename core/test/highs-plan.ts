@@ -50,7 +50,7 @@ export async function highsPlan(problem: PlanProblem, slots: number, seconds = 6
   });
   const ms = performance.now() - began;
   const chosen = starts.map((each, index) =>
-    each.find((start) => (Columns[name(index, start)] as { Primal: number } | undefined)?.Primal! > 0.5),
+    each.find((start) => ((Columns[name(index, start)] as { Primal: number } | undefined)?.Primal ?? 0) > 0.5),
   );
   const total = chosen.reduce(
     (sum: number, start, index) => sum + (start === undefined ? Infinity : cost(index, start)),
