@@ -35,7 +35,6 @@ const sheet = (name, item, then) => async (/** @type {Page} */ page) => {
 const PICTURES = [
   { name: 'welcome', path: '/welcome' },
   { name: 'drinks', path: '/drinks' },
-  { name: 'drinks-wide', path: '/drinks', size: WIDE },
   { name: 'drink', path: '/drinks', then: open('Fogbank') },
   {
     name: 'drink-wide',

@@ -73,7 +73,7 @@ function containerLine(entry: Entry, containers: readonly OwnContainer[], hottes
   const { filled } = entry;
   if (!filled) return null;
   const own = containers.filter(({ size_mL }) => Math.abs(size_mL / filled.size_mL - 1) <= SAME_SIZE);
-  const name = `${filled.count} × ${filled.words}`;
+  const name = `${filled.count} × ${formatVolume(filled.size_mL)} ${filled.words}`;
   const owned = own.reduce((sum, { count }) => sum + count, 0);
   if (hottest_C > HOT_C && filled.glass && !own.some(({ heatSafe }) => heatSafe))
     return {

@@ -1,0 +1,130 @@
+import { act, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { stepFromLine } from '@wellhydra/core/drink';
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
+import { MakeScreen } from '../src/features/make/make-screen';
+import { TimerBar } from '../src/features/make/timer-bar';
+import { brewStarted } from '../src/features/make/brews';
+import { TodayScreen } from '../src/features/today/today-screen';
+import { fakeKitchen, renderScreen } from './fake-kitchen';
+
+jest.mock('expo-router', () => ({
+  router: { push: jest.fn(), replace: jest.fn() },
+  usePathname: () => '/drinks',
+  Link: ({ children }: { children: React.ReactNode }) => children,
+}));
+
+const BREW = '00000000-0000-4000-8000-000000000009';
+const LINES = [
+  '100 g dried elderberries',
+  '1 L water',
+  'simmer 40 min, lid ajar',
+  'strain through cloth',
+  '400 g honey',
+];
+const start = {
+  drinkId: '00000000-0000-4000-8000-000000000002',
+  drinkRevision: 1,
+  recipe: {
+    document: {
+      name: 'Harbour tonic',
+      kind: 'tonic',
+      serving: '15 mL',
+      target: null,
+      steps: LINES.map((line, index) => ({ id: `s${index + 1}`, ...stepFromLine(line) })),
+    },
+    preparations: [],
+    settings: DEFAULT_SETTINGS,
+  },
+  cook: 'Ines',
+  startedAt: new Date().toISOString(),
+};
+
+/** A brew on the screen of a device that has no server. */
+function making() {
+  fakeKitchen({});
+  const store = renderScreen(<MakeScreen id={BREW} />);
+  act(() => void store.dispatch(brewStarted({ id: BREW, start })));
+  return store;
+}
+const title = () => screen.getByRole('heading', { level: 1 }).textContent;
+const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+
+test('one step after the other, without a server', async () => {
+  const store = making();
+  expect(title()).toBe('100 g dried elderberries');
+  await press('Done, next step');
+  expect(title()).toBe('1 L water');
+  await press('Back');
+  await press('Do it again');
+  expect(title()).toBe('100 g dried elderberries');
+  expect(store.getState().brews.outbox.map(({ kind }) => kind)).toEqual(['start', 'event', 'event']);
+});
+
+test('a reading that falls short becomes less honey with one press', async () => {
+  making();
+  await press(/^Step 4, Strain/);
+  await userEvent.type(screen.getByLabelText('Volume, mL'), '500{Enter}');
+  expect(screen.getByText(/mL short\. To hold the same strength honey becomes/)).toBeTruthy();
+  await press(/^Use \d+ g$/);
+  await press(/^Step 5,/);
+  expect(title()).toMatch(/^\d{3} g honey$/);
+  expect(screen.getByText(/written: 400 g honey/i)).toBeTruthy();
+});
+
+test('what is no number is kept in the box, with the reason under it', async () => {
+  making();
+  await press(/^Step 4, Strain/);
+  const box = screen.getByLabelText('Volume, mL') as HTMLInputElement;
+  await userEvent.type(box, 'some{Enter}');
+  expect(box.value).toBe('some');
+  expect(screen.getByRole('alert').textContent).toBe('A number from 1 to 50000 mL.');
+});
+
+test('a timer starts, stops, and shows on every other page', async () => {
+  making();
+  await press(/^Step 3, Simmer/);
+  await press('Start timer');
+  expect(screen.getByRole('timer').textContent).toMatch(/^(?:40:00|39:59)$/);
+  await press('Stop timer');
+  expect(screen.queryByRole('timer')).toBeNull();
+});
+
+test('the bar of timers counts those of all brews', async () => {
+  fakeKitchen({});
+  const store = renderScreen(<TimerBar />);
+  act(() => void store.dispatch(brewStarted({ id: BREW, start })));
+  expect(screen.queryByRole('navigation', { name: 'Timers' })).toBeNull();
+});
+
+test('all steps done, the bottles are filled with what was read', async () => {
+  const store = making();
+  for (const _line of LINES) await press('Done, next step');
+  expect(title()).toBe('Fill the bottles');
+  await press('Put on the shelf');
+  expect(store.getState().brews.outbox.at(-1)?.kind).toBe('finish');
+  expect(screen.getByText('It is bottled')).toBeTruthy();
+});
+
+test('given up, it says what became of it', async () => {
+  making();
+  await press('More');
+  await press('Give it up');
+  await userEvent.type(screen.getByLabelText('What becomes of what is in the pot?'), 'Poured away');
+  await press('Give this brew up');
+  expect(screen.getByText('Poured away')).toBeTruthy();
+});
+
+test('Today without anything under way says how to begin', async () => {
+  fakeKitchen({ 'GET /brews/under-way': { brews: [] }, 'GET /bottles': { bottles: [] } });
+  renderScreen(<TodayScreen />);
+  expect(await screen.findByText(/Pick a drink and press “Make it”/)).toBeTruthy();
+});
+
+test('Today shows what this device knows while the server is away', async () => {
+  fakeKitchen({});
+  const store = renderScreen(<TodayScreen />);
+  act(() => void store.dispatch(brewStarted({ id: BREW, start })));
+  expect(await screen.findByText('1 under way · 1 now')).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Go on with Harbour tonic' })).toBeTruthy();
+});
