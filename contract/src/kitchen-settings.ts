@@ -1,6 +1,7 @@
 import type { HabitPoint } from '@wellhydra/core/brew';
 import type { Habits } from '@wellhydra/core/process';
 import {
+  SETTING_RANGES,
   STRAINERS,
   TAP_WATERS,
   WATER_MINERALS,
@@ -8,6 +9,7 @@ import {
   type OwnBurner,
   type OwnContainer,
   type OwnPot,
+  type RangedSetting,
 } from '@wellhydra/core/kitchen';
 import Joi from 'joi';
 import { objectOf, text, timestamp } from './common';
@@ -23,19 +25,21 @@ const rows = (row: Joi.Schema) =>
     .unique((a, b) => a.name.toLowerCase() === b.name.toLowerCase())
     .required();
 
+const ranged = (setting: RangedSetting) => Joi.number().min(SETTING_RANGES[setting][0]).max(SETTING_RANGES[setting][1]);
+
 const pot = objectOf<OwnPot>({
   name: named(),
-  width_cm: Joi.number().min(8).max(60).required().label('Width'),
-  holds_mL: Joi.number().min(200).max(60_000).required().label('Holds'),
+  width_cm: ranged('width_cm').required().label('Width'),
+  holds_mL: ranged('holds_mL').required().label('Holds'),
 });
 const burner = objectOf<OwnBurner>({
   name: named(),
-  net_W: Joi.number().min(100).max(6000).required().label('Watts'),
+  net_W: ranged('net_W').required().label('Watts'),
 });
 const container = objectOf<OwnContainer>({
   name: named(),
-  size_mL: Joi.number().min(10).max(30_000).required().label('Size'),
-  count: Joi.number().integer().min(0).max(999).required().label('How many'),
+  size_mL: ranged('size_mL').required().label('Size'),
+  count: ranged('count').integer().required().label('How many'),
   heatSafe: Joi.boolean().required(),
   dark: Joi.boolean().required(),
 });
@@ -63,16 +67,16 @@ export const kitchenSettings = objectOf<KitchenSettings>({
     .items(Joi.string().valid(...STRAINERS))
     .unique()
     .required(),
-  blenderJug_mL: Joi.number().min(100).max(10_000).required().label('Blender jug'),
-  altitude_m: Joi.number().min(-400).max(6000).required().label('Altitude'),
-  room_C: Joi.number().min(-5).max(45).required().label('Room'),
-  fridge_C: Joi.number().min(-2).max(15).required().label('Fridge'),
-  coolRoom_C: Joi.number().min(-5).max(30).required().label('Cool room'),
+  blenderJug_mL: ranged('blenderJug_mL').required().label('Blender jug'),
+  altitude_m: ranged('altitude_m').required().label('Altitude'),
+  room_C: ranged('room_C').required().label('Room'),
+  fridge_C: ranged('fridge_C').required().label('Fridge'),
+  coolRoom_C: ranged('coolRoom_C').required().label('Cool room'),
   tap: Joi.string()
     .valid(...TAP_WATERS)
     .required(),
   sheet_mg_L: Joi.object(
-    Object.fromEntries(WATER_MINERALS.map((mineral) => [mineral, Joi.number().min(0).max(5000).label(mineral)])),
+    Object.fromEntries(WATER_MINERALS.map((mineral) => [mineral, ranged('mineral_mg_L').label(mineral)])),
   ).required(),
   habits,
 });

@@ -5,13 +5,12 @@ interface NumberFieldProps {
   readonly label: string;
   readonly unit: string;
   readonly value: number;
-  readonly least: number;
-  readonly most: number;
+  readonly range: readonly [least: number, most: number];
   readonly onChange: (value: number) => void;
 }
 
 /** A number with its unit; what cannot be stays in the box and says why, and nothing else changes. */
-export function NumberField({ label, unit, value, least, most, onChange }: NumberFieldProps) {
+export function NumberField({ label, unit, value, range: [least, most], onChange }: NumberFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? String(value);
   const number = text.trim() === '' ? NaN : Number(text.trim().replace(',', '.'));

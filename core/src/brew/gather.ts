@@ -1,6 +1,6 @@
 import type { Analysis } from '../analyse';
 import type { Ingredient } from '../catalogue';
-import type { Verb } from '../drink';
+import { STOVE_VERBS } from '../drink';
 import type { KitchenSettings, OwnContainer, OwnPot } from '../kitchen';
 import { formatVolume } from '../quantity';
 
@@ -25,7 +25,6 @@ const STAINING =
   /^(?:elderberries|blackcurrant|blackberries|blueberries|bilberries|aronia|hibiscus|turmeric|beetroot|pomegranate|sour-cherries|tart-cherry|cranberries|cranberry-juice|red-wine|grapes|grape-juice|blood-orange)/;
 const PLANTS = new Set<string>(['fruit', 'vegetable', 'herb', 'spice']);
 
-const STOVE = new Set<Verb>(['heat', 'simmer', 'boil', 'reduce']);
 /** A pot is full at this share of what it holds: it must not boil over. */
 const FULL = 0.85;
 /** Glass that is not made for it cracks above this, °C. Source: kitchen practice. */
@@ -36,7 +35,7 @@ const SAME_SIZE = 0.02;
 type Entry = Analysis['trace']['entries'][number];
 
 function potLine(analysis: Analysis, { pots, usualPot }: KitchenSettings): readonly Gathered[] {
-  const hot = analysis.trace.entries.filter(({ verb }) => STOVE.has(verb));
+  const hot = analysis.trace.entries.filter(({ verb }) => STOVE_VERBS.has(verb));
   if (hot.length === 0) return [];
   const most_mL = Math.max(
     ...analysis.trace.entries

@@ -54,6 +54,9 @@ export const VERBS = [
 ] as const;
 export type Verb = (typeof VERBS)[number];
 
+/** Verbs that need a place on the stove. */
+export const STOVE_VERBS: ReadonlySet<Verb> = new Set<Verb>(['heat', 'simmer', 'boil', 'reduce']);
+
 /** One thing done, as written. */
 export interface DrinkStep {
   readonly verb: Verb;

@@ -1,5 +1,13 @@
 /** The drink file: what a drink is, how it is read and written, and how two edits of it are merged. */
-export { DEFAULT_SERVINGS, DRINK_FORMAT, DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from './drink';
+export {
+  DEFAULT_SERVINGS,
+  DRINK_FORMAT,
+  DRINK_KINDS,
+  FLAG_QUALIFIERS,
+  STOVE_VERBS,
+  TEXT_QUALIFIERS,
+  VERBS,
+} from './drink';
 export type { Drink, DrinkKind, DrinkStep, Verb } from './drink';
 export { batchSteps, documentDrink, drinkDocumentOf, preparationLibrary } from './document-drink';
 export { DRINK_SCHEMA } from './drink-schema';

@@ -2,3 +2,5 @@
 export { DEFAULT_SETTINGS } from './default-settings';
 export { STRAINERS, TAP_WATERS, WATER_MINERALS } from './kitchen-settings';
 export type { KitchenSettings, OwnBurner, OwnContainer, OwnPot, TapWater, WaterMineral } from './kitchen-settings';
+export { SETTING_RANGES } from './setting-ranges';
+export type { RangedSetting } from './setting-ranges';

@@ -1,5 +1,5 @@
 import type { Analysis } from '../analyse';
-import type { Verb } from '../drink';
+import { STOVE_VERBS } from '../drink';
 
 /** A stretch of making a drink, and what it takes up. */
 export interface PlanStretch {
@@ -45,7 +45,6 @@ export interface PlanProblem {
 /** The grid of the plan, min. */
 export const SLOT_min = 5;
 
-const STOVE = new Set<Verb>(['heat', 'simmer', 'boil', 'reduce']);
 /** A step with less to do in it than this share is waited for. */
 const WAITED = 0.5;
 const LEAST_WAIT_min = 5;
@@ -67,7 +66,7 @@ export function stretchesOf({ trace }: Analysis, titles: readonly string[]): rea
   };
   for (const { step, verb, minutes, handsOn_min } of trace.entries) {
     const title = titles[step] ?? verb;
-    const stove = STOVE.has(verb);
+    const stove = STOVE_VERBS.has(verb);
     const waits = minutes >= LEAST_WAIT_min && handsOn_min < WAITED * minutes;
     if (!waits) {
       push({ minutes: Math.max(minutes, handsOn_min), hands: true, awake: true, stove, title });

@@ -7,6 +7,7 @@ import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { useAppDispatch } from '../../state/store';
 import { Button } from '../../ui/button';
+import { localMoment } from '../../ui/moment-field';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
@@ -20,10 +21,6 @@ interface MadeItSheetProps {
   readonly analysis: Analysis;
   readonly onClose: () => void;
 }
-
-/** A moment as the browser's own date field writes it, in local time. */
-const localMoment = (date: Date): string =>
-  new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 
 /** A moment counts as still to come from this far ahead. */
 const CLOCKS_DIFFER_ms = 60_000;

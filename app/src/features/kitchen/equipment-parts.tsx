@@ -1,4 +1,11 @@
-import { STRAINERS, TAP_WATERS, WATER_MINERALS, type KitchenSettings, type TapWater } from '@wellhydra/core/kitchen';
+import {
+  SETTING_RANGES,
+  STRAINERS,
+  TAP_WATERS,
+  WATER_MINERALS,
+  type KitchenSettings,
+  type TapWater,
+} from '@wellhydra/core/kitchen';
 import { View } from 'react-native';
 import { Choice } from '../../ui/choice';
 import { NumberField } from '../../ui/number-field';
@@ -63,16 +70,14 @@ export function Stove({ settings, change }: PartProps) {
               label="Width"
               unit="cm"
               value={row.width_cm}
-              least={8}
-              most={60}
+              range={SETTING_RANGES.width_cm}
               onChange={(width_cm) => by({ width_cm })}
             />
             <NumberField
               label="Holds"
               unit="mL"
               value={row.holds_mL}
-              least={200}
-              most={60000}
+              range={SETTING_RANGES.holds_mL}
               onChange={(holds_mL) => by({ holds_mL })}
             />
           </View>
@@ -95,8 +100,7 @@ export function Stove({ settings, change }: PartProps) {
             label="Heat that reaches a pot"
             unit="W"
             value={row.net_W}
-            least={100}
-            most={6000}
+            range={SETTING_RANGES.net_W}
             onChange={(net_W) => by({ net_W })}
           />
         )}
@@ -115,8 +119,7 @@ export function Stove({ settings, change }: PartProps) {
         label="Blender jug"
         unit="mL"
         value={settings.blenderJug_mL}
-        least={100}
-        most={10000}
+        range={SETTING_RANGES.blenderJug_mL}
         onChange={(blenderJug_mL) => change({ blenderJug_mL })}
       />
     </View>
@@ -137,16 +140,14 @@ export function Vessels({ settings, change }: PartProps) {
               label="Size"
               unit="mL"
               value={row.size_mL}
-              least={10}
-              most={30000}
+              range={SETTING_RANGES.size_mL}
               onChange={(size_mL) => by({ size_mL })}
             />
             <NumberField
               label="How many"
               unit="pieces"
               value={row.count}
-              least={0}
-              most={999}
+              range={SETTING_RANGES.count}
               onChange={(count) => by({ count: Math.round(count) })}
             />
           </View>
@@ -183,16 +184,14 @@ export function Rooms({ settings, change }: PartProps) {
           label="Altitude"
           unit="m"
           value={settings.altitude_m}
-          least={-400}
-          most={6000}
+          range={SETTING_RANGES.altitude_m}
           onChange={(altitude_m) => change({ altitude_m })}
         />
         <NumberField
           label="Room"
           unit="°C"
           value={settings.room_C}
-          least={-5}
-          most={45}
+          range={SETTING_RANGES.room_C}
           onChange={(room_C) => change({ room_C })}
         />
       </View>
@@ -201,16 +200,14 @@ export function Rooms({ settings, change }: PartProps) {
           label="Fridge"
           unit="°C"
           value={settings.fridge_C}
-          least={-2}
-          most={15}
+          range={SETTING_RANGES.fridge_C}
           onChange={(fridge_C) => change({ fridge_C })}
         />
         <NumberField
           label="Cool room"
           unit="°C"
           value={settings.coolRoom_C}
-          least={-5}
-          most={30}
+          range={SETTING_RANGES.coolRoom_C}
           onChange={(coolRoom_C) => change({ coolRoom_C })}
         />
       </View>
@@ -235,8 +232,7 @@ export function Water({ settings, change }: PartProps) {
               label={mineral.charAt(0).toUpperCase() + mineral.slice(1)}
               unit="mg/L"
               value={settings.sheet_mg_L[mineral] ?? 0}
-              least={0}
-              most={5000}
+              range={SETTING_RANGES.mineral_mg_L}
               onChange={(mg_L) => change({ sheet_mg_L: { ...settings.sheet_mg_L, [mineral]: mg_L } })}
             />
           ))}

@@ -6,9 +6,11 @@ import { View } from 'react-native';
 import { useAppDispatch, useAppSelector } from '../../state/store';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
+import { MomentField } from '../../ui/moment-field';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
+import { useNow } from '../../ui/use-now';
 import { useGetSessionQuery } from '../accounts/account-endpoints';
 import { analyseDocument, usedDocuments } from '../drink/analyse-draft';
 import type { Draft } from '../drink/draft/drafts';
@@ -83,6 +85,8 @@ function Gather({ draft }: { readonly draft: Draft }) {
   const { data: session } = useGetSessionQuery();
   const { context, made, analysis, shown, setServings, wrong, hints } = useAmount(draft);
   const [cook, setCook] = useState<string | null>(null);
+  const [begins, setBegins] = useState<Date | null>(null);
+  const now = useNow();
   const gathered = useMemo(() => gatherList(analysis, context.settings), [analysis, context.settings]);
   const { total } = yieldWords(analysis);
   const cautions = cautionsView(analysis);
@@ -110,7 +114,7 @@ function Gather({ draft }: { readonly draft: Draft }) {
         settings: context.settings,
       },
       cook: cook ?? session?.account.name ?? '',
-      startedAt: new Date().toISOString(),
+      startedAt: (begins ?? new Date()).toISOString(),
     };
     dispatch(brewStarted({ id, start }));
     router.replace(`/make/${id}`);
@@ -146,6 +150,7 @@ function Gather({ draft }: { readonly draft: Draft }) {
             <Field label="Who cooks" value={cook ?? session?.account.name ?? ''} onChangeText={setCook} />
           </View>
         </View>
+        <MomentField label="Begins" value={begins ?? now} onChange={setBegins} />
         {hints.map((hint) => (
           <Text key={hint} variant="small">
             {hint}

@@ -5,6 +5,7 @@ import { noticeRaised } from '../../state/notices';
 import { useAppDispatch } from '../../state/store';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
+import { MomentField } from '../../ui/moment-field';
 import { Page } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
@@ -17,8 +18,6 @@ import { saveCalendar } from './save-calendar';
 import { usePlan } from './use-plan';
 
 const moment = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
-const localMoment = (date: Date): string =>
-  new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 const COOKS = ['1', '2', '3'].map((value) => ({ value, label: value }));
 
 /** Several drinks to be ready by given times, in this kitchen. */
@@ -117,36 +116,13 @@ function PlannedRow({ row }: { readonly row: PlanRow }) {
           />
         </View>
       </View>
-      <Moment
+      <MomentField
         label={`Ready by, ${row.name}`}
-        value={localMoment(row.readyBy)}
+        bare
+        value={row.readyBy}
         onChange={(at) => dispatch(wishChanged({ id: row.id, readyBy: at.toISOString(), agreed: null }))}
       />
     </View>
-  );
-}
-
-/** A moment, in the browser's own field. */
-function Moment({
-  label,
-  value,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (at: Date) => void;
-}) {
-  return (
-    <input
-      type="datetime-local"
-      aria-label={label}
-      value={value}
-      onChange={(event) => {
-        const at = new Date(event.target.value);
-        if (!Number.isNaN(at.getTime())) onChange(at);
-      }}
-      className="min-h-[44px] self-start rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
-    />
   );
 }
 
@@ -277,10 +253,7 @@ function AddWish({
   };
   return (
     <Sheet title="What, and by when" open onClose={onClose}>
-      <View className="gap-1">
-        <Text variant="smallStrong">Ready by</Text>
-        <Moment label="Ready by" value={localMoment(readyBy)} onChange={setReadyBy} />
-      </View>
+      <MomentField label="Ready by" value={readyBy} onChange={setReadyBy} />
       {drinks.length === 0 ? <Text className="text-mute">There are no drinks yet.</Text> : null}
       <View role="list" aria-label="Drinks to plan">
         {drinks.map(({ id, document }) => (

@@ -1,6 +1,6 @@
 import { brewRecipe, brewState, brewTimeline, runBrew } from '@wellhydra/core/brew';
 import type { Analysis } from '@wellhydra/core/analyse';
-import { batchSteps, type DrinkDocument } from '@wellhydra/core/drink';
+import { STOVE_VERBS, batchSteps, type DrinkDocument } from '@wellhydra/core/drink';
 import { stretchesOf, type PlanDrink, type PlanProblem, type Schedule, type Sleep } from '@wellhydra/core/plan';
 import { formatMass } from '@wellhydra/core/quantity';
 import { analyseDocument, usedDocuments } from '../drink/analyse-draft';
@@ -62,14 +62,13 @@ function underWay(brews: Brews, begin: Date): readonly PlanDrink[] {
     const recipe = brewRecipe(brew.recipe);
     const run = runBrew(recipe, state);
     const { steps, ends } = brewTimeline(recipe, state, run, new Date(brew.startedAt), begin);
-    const stove = new Set(['heat', 'simmer', 'boil', 'reduce']);
     const stretches = steps
       .filter(({ is }) => is !== 'done')
       .map(({ from, to, waiting, verb }) => ({
         minutes: Math.max(0, (to.getTime() - Math.max(begin.getTime(), from.getTime())) / MINUTE_ms),
         hands: !waiting,
-        awake: !waiting || stove.has(verb),
-        stove: stove.has(verb),
+        awake: !waiting || STOVE_VERBS.has(verb),
+        stove: STOVE_VERBS.has(verb),
         title: verb,
       }))
       .filter(({ minutes }) => minutes > 0);
@@ -140,14 +139,14 @@ export interface PlanRow {
 /** Later than agreed by this much, something was missed. */
 const MISSED_min = 5;
 
-function troubleOf(wish: Wish, late_min: number, broken: string | undefined, begin: Date, now: Date): string {
+function troubleOf(wish: Wish, late_min: number, broken: string | undefined, now: Date): string {
   const missed =
     wish.agreed !== null && now.getTime() - Date.parse(wish.agreed) > MISSED_min * MINUTE_ms
       ? `It was to be begun ${minutesWords((now.getTime() - Date.parse(wish.agreed)) / MINUTE_ms)} ago; planned anew`
       : '';
   const late = late_min > 0 ? `${minutesWords(late_min)} late` : '';
   const stands = broken ? `As it is pinned, ${broken}` : '';
-  return [missed, stands, late].filter(Boolean).join('. ') + (begin < now && broken ? '' : '');
+  return [missed, stands, late].filter(Boolean).join('. ');
 }
 
 export function planRows(
@@ -180,7 +179,7 @@ export function planRows(
           end: at(found.end_min),
           readyBy: new Date(wish.readyBy),
           pinned: wish.pinned !== null,
-          trouble: troubleOf(wish, found.late_min, broken, at(found.begin_min), now),
+          trouble: troubleOf(wish, found.late_min, broken, now),
           words:
             early_min >= 1 ? `ready ${minutesWords(early_min)} before` : found.late_min > 0 ? '' : 'ready just in time',
           stretches,

@@ -1,4 +1,5 @@
 import { runBrew, type BrewRecipe, type BrewRun, type BrewState } from '@wellhydra/core/brew';
+import { STOVE_VERBS } from '@wellhydra/core/drink';
 import { cooledTo } from '@wellhydra/core/process';
 import type { OnTheWorktop } from '../device-driver';
 
@@ -11,13 +12,12 @@ const MINUTE_ms = 60_000;
 /** What was never warmed is this warm, °C. */
 const TAP_C = 20;
 
-const WARMED = new Set(['heat', 'simmer', 'boil', 'reduce']);
 type Entry = BrewRun['analysis']['trace']['entries'][number];
 
 /** How warm the pot is so many minutes into a step: it heats up, or cools by its own time constant. */
 function warmth(entry: Entry, from_C: number, minutes: number): number {
   if (entry.cooling) return cooledTo(entry.cooling.tau_min, from_C, entry.cooling.around_C, minutes);
-  if (WARMED.has(entry.verb)) {
+  if (STOVE_VERBS.has(entry.verb)) {
     const warming_min = Math.max(0.5, entry.minutes - (entry.cooking_min ?? 0));
     return from_C + (entry.temperature_C - from_C) * Math.min(1, minutes / warming_min);
   }

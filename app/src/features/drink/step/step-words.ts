@@ -1,5 +1,5 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import type { DrinkStep, Verb } from '@wellhydra/core/drink';
+import { STOVE_VERBS, type DrinkStep, type Verb } from '@wellhydra/core/drink';
 import { formatMass, formatNumber, formatVolume } from '@wellhydra/core/quantity';
 import { doseWords, nameBeside } from './dose-words';
 import { minutesWords } from '../minutes-words';
@@ -62,7 +62,6 @@ export function qualifierWords(step: DrinkStep): string {
 
 /** Verbs whose time is found and not written. */
 const TIME_IS_FOUND = new Set<Verb>(['heat', 'reduce', 'cool', 'chill']);
-const ON_THE_STOVE = new Set<Verb>(['heat', 'simmer', 'boil', 'reduce']);
 const LEAST_g = 1;
 
 /** Minutes of heating up before a simmer are worth saying from here. */
@@ -70,7 +69,7 @@ const WARMING_min = 2;
 
 function timeWords({ verb, minutes, cooking_min, temperature_C }: Entry): string | undefined {
   if (TIME_IS_FOUND.has(verb)) return `about ${minutesWords(minutes)}`;
-  if (ON_THE_STOVE.has(verb) && cooking_min !== undefined && minutes - cooking_min >= WARMING_min)
+  if (STOVE_VERBS.has(verb) && cooking_min !== undefined && minutes - cooking_min >= WARMING_min)
     return `and ${minutesWords(minutes - cooking_min)} to get there`;
   if ((verb === 'steep' || verb === 'rest' || verb === 'infuse') && minutes >= 1)
     return `ends at ${Math.round(temperature_C)} °C`;
