@@ -211,3 +211,18 @@ test('a drink of yours goes into another as an ingredient', async ({ page }) => 
   const figures = await allFigures(page);
   await expect(figures.getByRole('group', { name: /^Sugars [1-9]/ })).toBeVisible();
 });
+
+test('a kitchen that reads ounces is shown ounces, whatever was typed', async ({ page }) => {
+  await elder(page);
+  await saved(page);
+  const total = page.getByText(/^\d[\d.,]* (?:mL|L)$/).first();
+  await expect(total).toBeVisible();
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await page.getByRole('button', { name: 'Change measures' }).click();
+  await page.getByRole('radio', { name: 'fl oz, oz, °F' }).click();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.goto('/drinks');
+  await page.getByText('Fog syrup').first().click();
+  await expect(page.getByText(/^\d[\d.,]* fl oz$/).first()).toBeVisible();
+  await expect(page.getByText('900 mL water').first()).toBeVisible();
+});

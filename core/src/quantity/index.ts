@@ -4,6 +4,7 @@ export { baseValue } from './amount';
 export { convert } from './convert';
 export type { Conversion } from './convert';
 export { formatMass, formatNumber, formatPortion, formatVolume } from './format-number';
+export { formatUsMass, formatUsVolume } from './format-us';
 export { combinedCv, heapRatio, jugCv, scaleDeviation, smallestLoad } from './measure-error';
 export type { MeasureError } from './measure-error';
 export { bulkDensityFor } from './measured-mass';

@@ -1,5 +1,6 @@
 import type { BottleRecord, Place } from '@wellhydra/contract';
-import { formatNumber, formatPortion, formatVolume } from '@wellhydra/core/quantity';
+import { formatNumber } from '@wellhydra/core/quantity';
+import { showPortion, showVolume } from '../kitchen/units';
 
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {
   fridge: 'Fridge',
@@ -59,7 +60,7 @@ export function nextPour_mL({ remaining_mL, serving_mL }: Pick<BottleRecord, 're
 
 /** An amount out of a bottle, as it is measured. */
 export const measure = (bottle: Pick<BottleRecord, 'kind'>, amount: number): string =>
-  formatPortion(amount, bottle.kind === 'dry-mix');
+  showPortion(amount, bottle.kind === 'dry-mix');
 
 export interface BottleView {
   readonly id: string;
@@ -100,6 +101,6 @@ export function shelfView(bottles: readonly BottleRecord[], now: Date) {
   return {
     full,
     empty: views.filter(({ empty }) => empty),
-    summary: volume_mL > 0 ? `${count} · ${formatVolume(volume_mL)}` : count,
+    summary: volume_mL > 0 ? `${count} · ${showVolume(volume_mL)}` : count,
   };
 }

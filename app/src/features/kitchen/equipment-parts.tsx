@@ -31,6 +31,17 @@ const pair = 'gap-3 md:flex-row md:[&>*]:flex-1';
 export function Measures({ settings, change }: PartProps) {
   return (
     <View className="gap-3">
+      <Text variant="smallStrong">Shown in</Text>
+      <Choice
+        label="Shown in"
+        options={[
+          { value: 'metric', label: 'mL, g, °C' },
+          { value: 'us', label: 'fl oz, oz, °F' },
+        ]}
+        value={settings.units}
+        onChange={(units) => change({ units })}
+      />
+      <Text variant="small">Amounts are typed in any unit, whichever is shown.</Text>
       <Text variant="smallStrong">Spoons</Text>
       <Choice
         label="Spoons"

@@ -1,4 +1,5 @@
-import { formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { formatNumber } from '@wellhydra/core/quantity';
+import { showVolume } from '../kitchen/units';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -24,7 +25,7 @@ export function FinishPage({
   const keeping = keepingView(analysis);
   const cautions = cautionsView(analysis);
   const amount = analysis.liquid
-    ? formatVolume(analysis.liquid.volume_mL)
+    ? showVolume(analysis.liquid.volume_mL)
     : `${formatNumber(analysis.trace.pot.mass_g)} g`;
   const fill = () => {
     const finish = { eventId: crypto.randomUUID(), madeAt: new Date().toISOString(), bottles: bottlesOf(form) };

@@ -11,7 +11,8 @@ import {
   type Reading,
 } from '@wellhydra/core/brew';
 import { batchSteps, type EditedStep } from '@wellhydra/core/drink';
-import { formatMass, formatNumber, formatVolume, readDuration } from '@wellhydra/core/quantity';
+import { formatNumber, readDuration } from '@wellhydra/core/quantity';
+import { showMass, showVolume } from '../kitchen/units';
 import { minutesWords } from '../drink/minutes-words';
 import { doseWords } from '../drink/step/dose-words';
 import { capital, qualifierWords, stepTitle } from '../drink/step/step-words';
@@ -21,8 +22,8 @@ import { QUANTITIES, SCALES, stepGuide } from './step-guide';
 export function quantityWords(quantity: ReadQuantity, value: number): string {
   const scale = SCALES[quantity];
   if (scale) return scale[Math.round(value) - 1] ?? '';
-  if (quantity === 'volume_mL') return formatVolume(value);
-  if (quantity === 'mass_g') return formatMass(value);
+  if (quantity === 'volume_mL') return showVolume(value);
+  if (quantity === 'mass_g') return showMass(value);
   if (quantity === 'minutes') return minutesWords(value);
   if (quantity === 'pH') return `pH ${value.toFixed(1)}`;
   return `${formatNumber(value)} ${QUANTITIES[quantity].unit}`;
@@ -149,7 +150,7 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
     const at = run.steps.findIndex((step) => step.addition === addition);
     const entry = entries.find(({ step }) => step === at);
     return entry && entry.brix !== null
-      ? `${formatNumber(entry.brix, 2)} °Brix, ${formatVolume(entry.volume_mL ?? 0)}`
+      ? `${formatNumber(entry.brix, 2)} °Brix, ${showVolume(entry.volume_mL ?? 0)}`
       : '';
   };
   return batchSteps(recipe.document).map((written): StepPage => {

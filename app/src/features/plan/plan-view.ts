@@ -2,7 +2,7 @@ import { brewRecipe, brewState, brewTimeline, runBrew } from '@wellhydra/core/br
 import type { Analysis } from '@wellhydra/core/analyse';
 import { STOVE_VERBS, batchSteps, type DrinkDocument } from '@wellhydra/core/drink';
 import { stretchesOf, type PlanDrink, type PlanProblem, type Schedule, type Sleep } from '@wellhydra/core/plan';
-import { formatMass } from '@wellhydra/core/quantity';
+import { showMass } from '../kitchen/units';
 import { analyseDocument, usedDocuments } from '../drink/analyse-draft';
 import { minutesWords } from '../drink/minutes-words';
 import { stepTitle } from '../drink/step/step-words';
@@ -225,6 +225,6 @@ export function shoppingOf(planned: readonly PlannedDrink[]): readonly Shopping[
       found.set(line.ingredient.name, known);
     }
   return [...found]
-    .map(([name, { grams, lines }]) => ({ name, total: formatMass(grams), lines }))
+    .map(([name, { grams, lines }]) => ({ name, total: showMass(grams), lines }))
     .sort((a, b) => a.name.localeCompare(b.name));
 }

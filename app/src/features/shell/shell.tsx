@@ -1,11 +1,13 @@
 import { Link, Slot, usePathname } from 'expo-router';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { unitsChosen } from '../../state/units-choice';
 import { useAppSelector } from '../../state/store';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
 import { useShortcuts } from '../../ui/use-shortcuts';
+import { useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
 import { keepOnDevice } from './keep-on-device';
 import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
@@ -31,6 +33,10 @@ export function Shell() {
   const [help, setHelp] = useState(false);
   // A step that is made fills the screen.
   const making = usePathname().startsWith('/make/');
+  const { data: stored } = useGetSettingsQuery();
+  const units = stored?.settings?.units ?? 'metric';
+  // Before anything below is drawn; other units draw everything anew.
+  unitsChosen(units);
   const hasBrews = useAppSelector((state) => Object.keys(state.brews.byId).length > 0);
   useShortcuts({ '?': () => setHelp(true) });
   useEffect(() => {
@@ -46,7 +52,7 @@ export function Shell() {
       <View className="min-w-0 flex-1">
         <OfflineBar />
         {hasBrews ? <LazyTimerBar /> : null}
-        <View className="min-h-0 flex-1">
+        <View key={units} className="min-h-0 flex-1">
           <Slot />
         </View>
         <NoticeBar />

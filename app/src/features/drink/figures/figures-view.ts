@@ -1,5 +1,6 @@
 import { SPREAD_FIGURES, type Analysis, type SpreadFigure } from '@wellhydra/core/analyse';
-import { formatMass, formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { formatNumber } from '@wellhydra/core/quantity';
+import { showMass, showVolume } from '../../kitchen/units';
 import { percentDailyValue, sugarTeaspoons, type DailyValue, type Nutrients } from '@wellhydra/core/serving';
 import type { Range } from '@wellhydra/core/spread';
 import { bandPosition, targetFor, type Target, type TargetBand } from '@wellhydra/core/target';
@@ -241,7 +242,7 @@ function plantFigures(analysis: Analysis, basis: Basis): readonly FigureView[] {
   return analysis.botanicals.slice(0, MOST_PLANTS).map(({ ingredient, dryEquivalent_g }): FigureView => {
     const grams = (dryEquivalent_g * share) / perServing;
     const label = `${ingredient.name.replace(/, dried$| \(dried\)$/i, '')}, as dried`;
-    const value = formatMass(grams);
+    const value = showMass(grams);
     return {
       id: `plant:${ingredient.id}`,
       label,
@@ -286,7 +287,7 @@ export function basisTitle(analysis: Analysis, basis: Basis): string {
   if (basis === 'glass') return `In a ${PORTIONS_mL.glass} mL glass`;
   if (basis === 'batch')
     return analysis.liquid
-      ? `In all ${formatVolume(analysis.liquid.volume_mL)}`
+      ? `In all ${showVolume(analysis.liquid.volume_mL)}`
       : `In all ${formatNumber(analysis.trace.pot.mass_g)} g`;
   return `In each ${analysis.serving?.text ?? 'serving'}`;
 }
@@ -301,7 +302,7 @@ function wholeServings(servings: number): string {
 export function yieldWords(analysis: Analysis): { readonly total: string; readonly servings: string } {
   const { liquid, serving, trace } = analysis;
   const total = liquid
-    ? formatVolume(liquid.volume_mL)
+    ? showVolume(liquid.volume_mL)
     : trace.pot.mass_g > 0
       ? `${formatNumber(trace.pot.mass_g)} g`
       : 'nothing yet';

@@ -1,4 +1,5 @@
-import { US_SPOONS, bulkDensityFor, formatMass, roundToSpoons, type IngredientLine } from '@wellhydra/core/quantity';
+import { US_SPOONS, bulkDensityFor, roundToSpoons, type IngredientLine } from '@wellhydra/core/quantity';
+import { showMass } from '../../kitchen/units';
 
 /** Spoons are worth saying up to a few tablespoons; more is a matter for a scale or a jug. */
 const MOST_SPOONED_mL = 60;
@@ -34,7 +35,7 @@ function spreadWords(cv: number): string | undefined {
 /** What an addition comes to, in grams, spoons and spread. */
 export function doseWords(line: IngredientLine, added_g: number): string {
   const isWeighed = line.amount.unit.dimension === 'mass';
-  const mass = line.dose.kind === 'fill' || !isWeighed ? formatMass(added_g) : undefined;
+  const mass = line.dose.kind === 'fill' || !isWeighed ? showMass(added_g) : undefined;
   const spread = line.dose.kind === 'mass' ? spreadWords(line.dose.cv) : undefined;
   return [mass && `${mass}${spread ? ` ${spread}` : ''}`, spoonWords(line, added_g), !mass ? spread : undefined]
     .filter(Boolean)

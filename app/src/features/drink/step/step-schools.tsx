@@ -1,6 +1,7 @@
 import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
 import { documentDrink } from '@wellhydra/core/drink';
-import { formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { formatNumber } from '@wellhydra/core/quantity';
+import { showVolume } from '../../kitchen/units';
 import { schoolOf, wayEffects, type WayEffect } from '@wellhydra/core/school';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
@@ -22,7 +23,7 @@ interface StepSchoolsProps {
 function effectWords({ yield: out, strength_g_L, total_min, handsOn_min, keeps_days }: WayEffect): string {
   if (out === null) return 'This does not work with the steps around it.';
   return [
-    formatVolume(out),
+    showVolume(out),
     strength_g_L !== null && strength_g_L >= 0.05 && `${formatNumber(strength_g_L, 2)} g/L out of the plants`,
     total_min !== null && `${minutesWords(total_min)}, ${minutesWords(handsOn_min ?? 0)} of it yours`,
     keeps_days !== null && `keeps about ${keptFor(keeps_days)}`,

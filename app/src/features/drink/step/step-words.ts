@@ -1,6 +1,7 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import { STOVE_VERBS, type DrinkStep, type Verb } from '@wellhydra/core/drink';
-import { formatMass, formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { formatNumber } from '@wellhydra/core/quantity';
+import { showMass, showVolume, showTemperature } from '../../kitchen/units';
 import { doseWords, nameBeside } from './dose-words';
 import { minutesWords } from '../minutes-words';
 
@@ -72,7 +73,7 @@ function timeWords({ verb, minutes, cooking_min, temperature_C }: Entry): string
   if (STOVE_VERBS.has(verb) && cooking_min !== undefined && minutes - cooking_min >= WARMING_min)
     return `and ${minutesWords(minutes - cooking_min)} to get there`;
   if ((verb === 'steep' || verb === 'rest' || verb === 'infuse') && minutes >= 1)
-    return `ends at ${Math.round(temperature_C)} °C`;
+    return `ends at ${showTemperature(temperature_C)}`;
   return undefined;
 }
 
@@ -84,10 +85,10 @@ export function stepDetails(step: DrinkStep, entry: Entry): string {
     line && added_g !== undefined && doseWords(line, added_g),
     qualifierWords(step),
     timeWords(entry),
-    steam_g >= LEAST_g && `${formatMass(steam_g)} leaves as steam`,
+    steam_g >= LEAST_g && `${showMass(steam_g)} leaves as steam`,
     strained_g >= LEAST_g &&
-      `about ${formatMass(strained_g)} stays behind${volume_mL === null ? '' : ` · ${formatVolume(volume_mL)} comes through`}`,
-    drawn_g >= LEAST_g && volume_mL !== null && `${formatVolume(volume_mL)} stays in the pot`,
+      `about ${showMass(strained_g)} stays behind${volume_mL === null ? '' : ` · ${showVolume(volume_mL)} comes through`}`,
+    drawn_g >= LEAST_g && volume_mL !== null && `${showVolume(volume_mL)} stays in the pot`,
   ]
     .filter(Boolean)
     .join(' · ');
@@ -97,8 +98,8 @@ export function stepDetails(step: DrinkStep, entry: Entry): string {
 export function afterWords({ volume_mL, mass_g }: Entry): string {
   if (mass_g <= 0) return '';
   return volume_mL === null
-    ? formatMass(mass_g)
+    ? showMass(mass_g)
     : volume_mL >= 999.5
       ? `${formatNumber(volume_mL / 1000)} L`
-      : formatVolume(volume_mL);
+      : showVolume(volume_mL);
 }

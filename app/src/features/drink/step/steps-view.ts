@@ -1,6 +1,7 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import { type DrinkDocument, type EditedStep, lineFromStep, stepFromLine } from '@wellhydra/core/drink';
-import { formatVolume, readIngredientLine, type Unreadable } from '@wellhydra/core/quantity';
+import { readIngredientLine, type Unreadable } from '@wellhydra/core/quantity';
+import { showVolume } from '../../kitchen/units';
 import { doseWords } from './dose-words';
 import { afterWords, capital, qualifierWords, stepDetails, stepTitle } from './step-words';
 
@@ -75,7 +76,7 @@ export function composerView(line: string): ComposerView {
   const read = readIngredientLine(step.text);
   if (read.kind === 'unreadable') return problemView(read);
   const details =
-    read.dose.kind === 'mass' ? doseWords(read, read.dose.mass_g) : `filled up to ${formatVolume(read.dose.volume_mL)}`;
+    read.dose.kind === 'mass' ? doseWords(read, read.dose.mass_g) : `filled up to ${showVolume(read.dose.volume_mL)}`;
   return {
     kind: 'understood',
     text: capital(read.understood),

@@ -1,5 +1,6 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { formatMass, formatNumber, formatVolume } from '@wellhydra/core/quantity';
+import { formatNumber } from '@wellhydra/core/quantity';
+import { showMass, showVolume, showTemperature } from '../../kitchen/units';
 import { potContents } from '@wellhydra/core/simulate';
 import { BANDS, BAND_NAMES, type Band } from '../../../ui/bands';
 import { minutesWords } from '../minutes-words';
@@ -20,9 +21,9 @@ const LEAST_PART_g = 0.05;
 
 function leavesWords({ steam_g, strained_g = 0, drawn_g = 0 }: Analysis['trace']['entries'][number]): string {
   return [
-    steam_g >= 1 ? `${formatMass(steam_g)} left as steam` : '',
-    strained_g >= 1 ? `${formatMass(strained_g)} stayed in the strainer or was poured away` : '',
-    drawn_g >= 1 ? `${formatMass(drawn_g)} was drawn off` : '',
+    steam_g >= 1 ? `${showMass(steam_g)} left as steam` : '',
+    strained_g >= 1 ? `${showMass(strained_g)} stayed in the strainer or was poured away` : '',
+    drawn_g >= 1 ? `${showMass(drawn_g)} was drawn off` : '',
   ]
     .filter(Boolean)
     .join(', ');
@@ -36,12 +37,12 @@ export function momentView(analysis: Analysis, step: number): MomentView | null 
   const parts = BANDS.filter((band) => contents[band] >= LEAST_PART_g).map((band) => ({
     band,
     name: BAND_NAMES[band],
-    grams: formatMass(contents[band]),
+    grams: showMass(contents[band]),
   }));
   const facts = [
-    formatMass(entry.mass_g),
-    entry.volume_mL === null ? '' : formatVolume(entry.volume_mL),
-    `${Math.round(entry.temperature_C)} °C`,
+    showMass(entry.mass_g),
+    entry.volume_mL === null ? '' : showVolume(entry.volume_mL),
+    showTemperature(entry.temperature_C),
     entry.brix !== null && entry.brix >= 0.05 ? `${formatNumber(entry.brix, 2)} °Brix` : '',
   ]
     .filter(Boolean)

@@ -1,0 +1,14 @@
+/** The units a kitchen reads in. */
+export type Units = 'metric' | 'us';
+
+/**
+ * Like the language of a page this is one thing for all that is shown, so it stands here and not in every
+ * signature; what is typed says its unit itself and is read in any.
+ */
+let chosen: Units = 'metric';
+
+export function unitsChosen(units: Units): void {
+  chosen = units;
+}
+
+export const readsUs = (): boolean => chosen === 'us';
