@@ -134,7 +134,8 @@ test('scale and probe show their value beside the box, it is taken with one pres
   // Berries and water: what stands in the pot, the vessel not counted.
   await expect(page.getByRole('list', { name: 'Read here' })).toContainText(/Weight 1\.\d+ kg|Weight 1,?\d{3} g/);
   await goTo(page, 'Cool to 40 °C');
-  await expect(page.getByText(/probe · [\d.]+ °C · settled/)).toBeVisible({ timeout: 60_000 });
+  // The probe lags behind what has just happened: hot from the simmer, it settles while the pot cools.
+  await expect(page.getByText(/probe · [6-9]\d(?:\.\d)? °C · settled/)).toBeVisible({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Take it from the probe' }).click();
   await expect(page.getByText(/°C more than expected/)).toBeVisible();
   const address = page.url();

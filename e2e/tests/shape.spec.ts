@@ -224,5 +224,5 @@ test('a kitchen that reads ounces is shown ounces, whatever was typed', async ({
   await page.goto('/drinks');
   await page.getByText('Fog syrup').first().click();
   await expect(page.getByText(/^\d[\d.,]* fl oz$/).first()).toBeVisible();
-  await expect(page.getByText('900 mL water').first()).toBeVisible();
+  await expect(page.getByText('950 mL water').first()).toBeVisible();
 });

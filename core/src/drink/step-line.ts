@@ -38,7 +38,8 @@ const BEGINNINGS: readonly (readonly [RegExp, Verb, lead?: string])[] = [
   ),
 ];
 
-type TextQualifier = 'lid' | 'burner' | 'pot' | 'at' | 'in' | 'as' | 'headspace' | 'altitude' | 'method' | 'loadLimit';
+type TextQualifier =
+  'lid' | 'burner' | 'pot' | 'at' | 'in' | 'as' | 'for' | 'strain' | 'headspace' | 'altitude' | 'method' | 'loadLimit';
 interface Clause {
   readonly name: TextQualifier;
   readonly verbs: readonly Verb[];
@@ -99,6 +100,19 @@ const CLAUSES: readonly Clause[] = [
     writes: (value) => `in ${value}`,
   },
   { name: 'in', verbs: ['soak'], reads: /\bin (\d.*)$/i, writes: (value) => `in ${value}` },
+  {
+    name: 'for',
+    verbs: ['wash'],
+    reads: /\bfor (\d[\d.]* ?(?:s|sec|min|minutes?|h|hours?))\b/i,
+    writes: (value) => `for ${value}`,
+  },
+  {
+    name: 'strain',
+    verbs: ['rinsePass'],
+    reads:
+      /\bstrain(?:ed|ing)?(?: again)?(?: through(?: the| a)?)? (mesh|cloth|press|mill|drain|(?:fine|paper) filter)\b/i,
+    writes: (value) => `strain ${value}`,
+  },
   { name: 'in', verbs: ['wash'], reads: /\bin (.+)$/i, writes: (value) => `in ${value}` },
   { name: 'as', verbs: ['draw'], reads: /\bas (.+)$/i, writes: (value) => `as ${value}` },
   {

@@ -1,5 +1,5 @@
 import { Link, router } from 'expo-router';
-import { memo, useCallback, useMemo, useState } from 'react';
+import { memo, useCallback, useMemo, useState, useSyncExternalStore } from 'react';
 import { ScrollView, View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
@@ -20,7 +20,8 @@ import { DrinkHeader } from './drink-header';
 import { DrinkSheets, type OpenSheet } from './drink-sheets';
 import { OpenedStep } from './step/opened-step';
 import { FiguresPanel } from './figures/figures-panel';
-import { saveState } from './draft/save-state';
+import { SAVING, saveState } from './draft/save-state';
+import type { TypedAhead } from './draft/typed-ahead';
 import { LiveRunContext, useLiveRun } from './live-run';
 import { StepList } from './step/step-list';
 import { stepsView } from './step/steps-view';
@@ -107,7 +108,7 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
       <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
         <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
           <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
-            <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} />
+            <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} typing={handle.typing} />
             <DrinkHeader
               document={document}
               analysis={analysis}
@@ -163,7 +164,16 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
 }
 
 /** The way back, what it is, and whether it is stored. */
-const TopLine = memo(function TopLine({ kind, saved }: { readonly kind: string; readonly saved: string }) {
+const TopLine = memo(function TopLine({
+  kind,
+  saved,
+  typing,
+}: {
+  readonly kind: string;
+  readonly saved: string;
+  readonly typing: TypedAhead;
+}) {
+  const ahead = useSyncExternalStore(typing.watch, typing.isAhead);
   return (
     <View className="flex-row items-center justify-between gap-3">
       <Link href="/drinks" className="py-1">
@@ -172,7 +182,7 @@ const TopLine = memo(function TopLine({ kind, saved }: { readonly kind: string; 
         </Text>
       </Link>
       <Text variant="small" role="status">
-        {kind} · {saved}
+        {kind} · {ahead ? SAVING : saved}
       </Text>
     </View>
   );

@@ -16,6 +16,7 @@ export class TypedAhead {
   private ahead: DrinkDocument | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private readonly listeners = new Set<Listener>();
+  private readonly watchers = new Set<() => void>();
 
   constructor(
     private readonly current: () => DrinkDocument | undefined,
@@ -25,10 +26,12 @@ export class TypedAhead {
   type(change: Change): void {
     const now = this.current();
     if (!now) return;
-    if (this.changes.length === 0) this.base = now;
+    const first = this.changes.length === 0;
+    if (first) this.base = now;
     this.changes = [...this.changes, change];
     this.ahead = change(this.ahead ?? now);
     for (const listener of this.listeners) listener(this.ahead);
+    if (first) this.tellWatchers();
     clearTimeout(this.timer);
     this.timer = setTimeout(this.flush, PAGE_FOLLOWS_ms);
   }
@@ -44,7 +47,21 @@ export class TypedAhead {
     this.takeOver((document) =>
       document === base && ahead ? ahead : changes.reduce((each, change) => change(each), document),
     );
+    this.tellWatchers();
   };
+
+  /** Whether something is typed that the store has not. */
+  readonly isAhead = (): boolean => this.changes.length > 0;
+
+  /** Tells when {@link isAhead} becomes another. */
+  readonly watch = (watcher: () => void): (() => void) => {
+    this.watchers.add(watcher);
+    return () => this.watchers.delete(watcher);
+  };
+
+  private tellWatchers(): void {
+    for (const watcher of this.watchers) watcher();
+  }
 
   readonly subscribe = (listener: Listener): (() => void) => {
     this.listeners.add(listener);
