@@ -131,7 +131,10 @@ test('a figure can be asked where it comes from', async ({ page }) => {
 
 test('versions are named, compared and gone back to; another drink is pasted beside', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('main').getByRole('link', { name: /Fogbank/ }).click();
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /Fogbank/ })
+    .click();
   await fromMenu(page, 'Versions');
   const versions = page.getByRole('list', { name: 'Versions' });
   await expect(versions.getByRole('listitem')).toHaveCount(2);

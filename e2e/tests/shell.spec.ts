@@ -62,7 +62,10 @@ for (const theme of ['light', 'dark'] as const)
     }
     // Everything that lies over a drink.
     await page.goto('/drinks');
-    await page.getByRole('main').getByRole('link', { name: /Fogbank/ }).click();
+    await page
+      .getByRole('main')
+      .getByRole('link', { name: /Fogbank/ })
+      .click();
     for (const item of [
       'Size and kind',
       'Resize',
