@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { FLAGS } from '../scripts/lib/chromium-flags.mjs';
 
 const port = Number(process.env.E2E_PORT ?? 4970);
 const root = new URL('..', import.meta.url).pathname;
@@ -20,15 +21,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
+      args: FLAGS,
     },
   },
   projects: [

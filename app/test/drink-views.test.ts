@@ -12,10 +12,12 @@ import {
 } from '../src/features/drink/draft/edit-document';
 import { minutesWords } from '../src/features/drink/minutes-words';
 import { composerView, stepsView } from '../src/features/drink/step/steps-view';
+import { curveStream } from '../src/features/drink/stream/curve-stream';
 import { momentView, momentsView } from '../src/features/drink/stream/moment-view';
 import { SALT_MAGNIFIED, bandWidths, barParts } from '../src/features/drink/stream/pot-bands';
 import { streamShape } from '../src/features/drink/stream/stream-shape';
 import { BANDS } from '../src/ui/bands';
+import { area, line } from 'd3-shape';
 import { SACHET, drink, steps } from './trial-drinks';
 
 describe('steps', () => {
@@ -109,6 +111,22 @@ describe('the pot as a picture', () => {
     for (const { path } of bands) expect(path).not.toMatch(/NaN/);
     expect(outflows).toEqual([]);
     expect(streamShape(analyseDocument(drink([])), [], 80)).toEqual({ bands: [], outflows: [] });
+  });
+  test('the edge of the stream turns smoothly where the width changes and is straight elsewhere, and an area closes', () => {
+    const edge = line().curve(curveStream);
+    expect(
+      edge([
+        [0, 0],
+        [10, 40],
+        [10, 60],
+      ]),
+    ).toBe('M0,0C0,20,10,20,10,40L10,60');
+    const between = area<number>()
+      .y((y) => y)
+      .x0(2)
+      .x1(8)
+      .curve(curveStream);
+    expect(between([0, 50])).toBe('M8,0L8,50L2,50L2,0Z');
   });
   test('steam, strained solids and what is drawn off leave it where they leave the pot', () => {
     const document = steps(

@@ -36,28 +36,50 @@ function stepsOf(count) {
   return lines.slice(0, count).map(([verb, text], index) => ({ id: `s${index}`, verb, text }));
 }
 
+/** The mark is the bench's own work, and is not counted. */
+const REDRAWN = 'redrawn';
+
+/** Marks in the trace when a path of the stream becomes another. @param {string} mark */
+function markDrawing(mark) {
+  new MutationObserver(function benchMark() {
+    performance.mark(mark);
+  }).observe(document.body, {
+    subtree: true,
+    attributes: true,
+    attributeFilter: ['d'],
+  });
+}
+
 /**
  * Main-thread work of each key: every task of the page's main thread from the key to the frame in which the
- * stream and the rails are drawn anew.
+ * stream and the rails are drawn anew, however many frames and tasks it takes.
  * @param {{ traceEvents: { name: string, ph: string, ts: number, dur?: number, pid: number, tid: number, args?: any }[] }} trace
+ * @param {boolean} drawing whether the page has a stream; else it is the frame of the letter
  */
-function workOfKeys({ traceEvents }) {
+function workOfKeys({ traceEvents }, drawing) {
   const keys = traceEvents.filter(({ name, args }) => name === 'EventDispatch' && args?.data?.type === 'keydown');
   const [first] = keys;
   if (!first) throw new Error('bench: no key in the trace');
   const onMain = traceEvents.filter(({ pid, tid }) => pid === first.pid && tid === first.tid);
   const tasks = onMain.filter(({ name, dur }) => name === 'RunTask' && dur !== undefined);
-  const inputs = onMain.filter(({ name, args }) => name === 'EventDispatch' && args?.data?.type === 'input');
+  const drawn = drawing
+    ? traceEvents.filter(({ name }) => name === REDRAWN)
+    : onMain.filter(({ name, args }) => name === 'EventDispatch' && args?.data?.type === 'input');
+  const marks = onMain.filter(({ args }) => args?.data?.functionName === 'benchMark');
   const commits = onMain.filter(({ name }) => name === 'Commit');
-  return keys.flatMap(({ ts }) => {
-    const input = inputs.find((event) => event.ts >= ts);
-    const drawn = input && commits.find((event) => event.ts >= input.ts + (input.dur ?? 0));
-    if (!drawn) return [];
-    const until = drawn.ts + (drawn.dur ?? 0);
+  return keys.flatMap(({ ts }, index) => {
+    const end = drawn.find((event) => event.ts >= ts);
+    const next = keys[index + 1]?.ts ?? Infinity;
+    const commit = end && commits.find((event) => event.ts >= end.ts + (end.dur ?? 0));
+    if (!commit || commit.ts > next) throw new Error(`bench: key ${index + 1} was not drawn before the next`);
+    const until = commit.ts + (commit.dur ?? 0);
     const work = tasks
       .filter((task) => task.ts < until && task.ts + (task.dur ?? 0) > ts)
       .reduce((sum, task) => sum + Math.min(task.ts + (task.dur ?? 0), until) - Math.max(task.ts, ts), 0);
-    return [work / 1000];
+    const marking = marks
+      .filter((mark) => mark.ts >= ts && mark.ts < until)
+      .reduce((sum, mark) => sum + (mark.dur ?? 0), 0);
+    return [{ work: (work - marking) / 1000, wait: (until - ts) / 1000 }];
   });
 }
 
@@ -77,13 +99,14 @@ async function press(page, count) {
  * @param {import('@playwright/test').Browser} browser
  * @param {import('@playwright/test').Page} page
  */
-async function typed(browser, page) {
+async function typed(browser, page, drawing = true) {
   await press(page, WARM_UP);
+  if (drawing) await page.evaluate(markDrawing, REDRAWN);
   await browser.startTracing(page, {
-    categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'toplevel'],
+    categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', 'toplevel', 'blink.user_timing'],
   });
   await press(page, KEYS);
-  return workOfKeys(JSON.parse((await browser.stopTracing()).toString('utf8')));
+  return workOfKeys(JSON.parse((await browser.stopTracing()).toString('utf8')), drawing);
 }
 
 /** A key on the sheet in the exported application, in Chromium by its own tracing. */
@@ -99,16 +122,15 @@ export async function benchKeys() {
     const server = await serve({ databaseUrl: cluster.url('keys'), appFolder, port: 0, demo: true });
     const { chromium } = await import('@playwright/test');
     const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS });
-    const page = await browser.newPage({ baseURL: `http://localhost:${server.port}` });
+    const page = await browser.newPage({ baseURL: `http://localhost:${server.port}`, hasTouch: true });
     await page.goto('/welcome');
-    await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
+    await page.getByRole('button', { name: 'Open the demo kitchen' }).tap();
     await page.getByRole('heading', { name: 'Drinks', exact: true }).waitFor();
     const bare = await browser.newPage();
     await bare.setContent('<input aria-label="Box">');
     await bare.getByLabel('Box').focus();
-    say(
-      `a key in a box on an empty page: ${quantile(await typed(browser, bare), 0.5).toFixed(1)} ms, the floor of this machine`,
-    );
+    const floor = (await typed(browser, bare, false)).map(({ work }) => work);
+    say(`a key in a box on an empty page: ${quantile(floor, 0.5).toFixed(1)} ms, the floor of this machine`);
     await bare.close();
     for (const [count, width] of /** @type {const} */ ([
       [20, 390],
@@ -123,14 +145,21 @@ export async function benchKeys() {
         headers: { origin: `http://localhost:${server.port}` },
       });
       await page.goto(`/drinks/${id}`);
-      await page.getByRole('button', { name: /^100 g dried elderberries/ }).click();
+      const row = page.getByRole('button', { name: /^100 g dried elderberries/ });
+      // On a phone there is no pointer left lying on the page.
+      await (width < 800 ? row.tap() : row.click());
       const box = page.getByLabel('Step 1', { exact: true });
       await box.focus();
       await page.keyboard.press('Home');
       await page.waitForTimeout(1500);
-      const work = await typed(browser, page);
+      const keys = await typed(browser, page);
+      const at = (/** @type {'work' | 'wait'} */ what, /** @type {number} */ share) =>
+        quantile(
+          keys.map((key) => key[what]),
+          share,
+        ).toFixed(1);
       say(
-        `a key, ${count} steps, ${width} px wide: ${quantile(work, 0.5).toFixed(1)} ms of main-thread work at the median, ${quantile(work, 0.95).toFixed(1)} ms at 95 %`,
+        `a key, ${count} steps, ${width} px wide: ${at('work', 0.5)} ms of main-thread work at the median, ${at('work', 0.95)} ms at 95 %; drawn after ${at('wait', 0.5)} ms`,
       );
     }
     await browser.close();

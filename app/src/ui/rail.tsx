@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
+import Svg, { Circle, Rect } from 'react-native-svg';
 import { Text } from './text';
 
 /** Where things lie on a rail, each as a share of its length from 0 to 1. */
@@ -12,13 +13,17 @@ export interface RailPlaces {
 export type RailTone = 'water' | 'sugar' | 'salt' | 'acid' | 'botanical' | 'plain';
 
 const DOTS: Readonly<Record<RailTone, string>> = {
-  water: 'bg-[#BFE1E3]',
-  sugar: 'bg-[#E3A21A]',
-  salt: 'bg-[#8FB4EA]',
-  acid: 'bg-[#B9C94A]',
-  botanical: 'bg-[#C98BAA]',
-  plain: 'bg-[#E9F2F0]',
+  water: '#BFE1E3',
+  sugar: '#E3A21A',
+  salt: '#8FB4EA',
+  acid: '#B9C94A',
+  botanical: '#C98BAA',
+  plain: '#E9F2F0',
 };
+const BAND = '#2F7068';
+const OUTSIDE = '#FF8F6B';
+/** The panel that rails stand on is dark in both themes. */
+const LINE = 'rgb(var(--panelline))';
 
 interface RailProps {
   readonly label: string;
@@ -38,12 +43,68 @@ interface RailProps {
 
 const percent = (share: number): `${number}%` => `${Math.round(1000 * Math.min(1, Math.max(0, share))) / 10}%`;
 
-function Stretch({ from, to, className }: { readonly from: number; readonly to: number; readonly className: string }) {
+// What a key does not change stands in parts of its own, which are then left alone.
+
+const Label = memo(function Label({ text }: { readonly text: string }) {
+  return <Text className="text-[15px] text-onpanel">{text}</Text>;
+});
+
+const AskButton = memo(function AskButton({
+  label,
+  id,
+  onAsk,
+}: {
+  readonly label: string;
+  readonly id: string;
+  readonly onAsk: (id: string) => void;
+}) {
   return (
-    <View
-      className={`absolute ${className}`}
-      style={{ left: percent(from), width: percent(Math.max(0, Math.min(1, to) - Math.max(0, from))) }}
+    <Pressable
+      role="button"
+      aria-label={`Where ${label.toLowerCase()} comes from`}
+      onPress={() => onAsk(id)}
+      className="absolute -bottom-1 -left-2 -right-2 -top-1 rounded-[8px] active:bg-[#FFFFFF14]"
     />
+  );
+});
+
+function Stretch({
+  from,
+  to,
+  thick,
+  fill,
+}: {
+  readonly from: number;
+  readonly to: number;
+  readonly thick: number;
+  readonly fill: string;
+}) {
+  return (
+    <Rect
+      x={percent(from)}
+      y={(GAUGE_px - thick) / 2}
+      width={percent(Math.max(0, Math.min(1, to) - Math.max(0, from)))}
+      height={thick}
+      rx={thick / 2}
+      fill={fill}
+    />
+  );
+}
+
+const GAUGE_px = 14;
+const DOT_px = 6;
+/** A dot at an end reaches over it. */
+const GAUGE_STYLE = { overflow: 'visible' } as object;
+
+function Gauge({ places, tone, outside }: Pick<RailProps, 'tone' | 'outside'> & { readonly places: RailPlaces }) {
+  const { dot, band, whisker } = places;
+  return (
+    <Svg width="100%" height={GAUGE_px} style={GAUGE_STYLE} aria-hidden>
+      <Stretch from={0} to={1} thick={2} fill={LINE} />
+      {band ? <Stretch from={band[0]} to={band[1]} thick={6} fill={BAND} /> : null}
+      {whisker ? <Stretch from={whisker[0]} to={whisker[1]} thick={2} fill={DOTS[tone]} /> : null}
+      <Circle cx={percent(dot)} cy={GAUGE_px / 2} r={DOT_px} fill={outside ? OUTSIDE : DOTS[tone]} />
+    </Svg>
   );
 }
 
@@ -66,7 +127,7 @@ export const Rail = memo(function Rail({
   return (
     <View aria-label={spoken} role="group" className="gap-1">
       <View className="flex-row items-baseline justify-between gap-3">
-        <Text className="text-[15px] text-onpanel">{label}</Text>
+        <Label text={label} />
         <Text className="text-[15px] text-panelmute">
           <Text className={`font-heading text-[17px] font-bold ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>
             {value}
@@ -74,29 +135,8 @@ export const Rail = memo(function Rail({
           {equal ? ` ${equal}` : ''}
         </Text>
       </View>
-      {places ? (
-        <View className="h-[14px] justify-center" aria-hidden>
-          <View className="absolute h-[2px] w-full bg-panelline" />
-          {places.band ? (
-            <Stretch from={places.band[0]} to={places.band[1]} className="h-[6px] rounded-full bg-[#2F7068]" />
-          ) : null}
-          {places.whisker ? (
-            <Stretch from={places.whisker[0]} to={places.whisker[1]} className={`h-[2px] ${DOTS[tone]}`} />
-          ) : null}
-          <View
-            className={`absolute h-[12px] w-[12px] rounded-full ${outside ? 'bg-[#FF8F6B]' : DOTS[tone]}`}
-            style={{ left: percent(places.dot), marginLeft: -6 }}
-          />
-        </View>
-      ) : null}
-      {onAsk ? (
-        <Pressable
-          role="button"
-          aria-label={`Where ${label.toLowerCase()} comes from`}
-          onPress={() => onAsk(id)}
-          className="absolute -bottom-1 -left-2 -right-2 -top-1 rounded-[8px] active:bg-[#FFFFFF14]"
-        />
-      ) : null}
+      {places ? <Gauge places={places} tone={tone} outside={outside} /> : null}
+      {onAsk ? <AskButton label={label} id={id} onAsk={onAsk} /> : null}
     </View>
   );
 }, sameProps);

@@ -7,6 +7,7 @@ import SlidersHorizontal from 'lucide-react-native/icons/sliders-horizontal';
 import Trash from 'lucide-react-native/icons/trash';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
+import { Apart } from '../../../ui/apart';
 import { Button } from '../../../ui/button';
 import { IconButton } from '../../../ui/icon-button';
 import { Text } from '../../../ui/text';
@@ -110,7 +111,7 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
   );
 }
 
-/** The box holds exactly what is typed; the step is what is made of it. */
+/** The box holds exactly what is typed, by itself: a key in it redraws nothing here. The step is what is made of it. */
 const StepBox = memo(function StepBox({
   label,
   start,
@@ -124,26 +125,25 @@ const StepBox = memo(function StepBox({
   readonly onType: (line: string) => void;
   readonly onLeave: () => void;
 }) {
-  const [line, setLine] = useState(start);
   const box = useRef<TextInput>(null);
   // A warning may have taken the room it stood in.
   useEffect(() => {
     (box.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'nearest' });
   }, [crowding]);
   return (
-    <TextInput
-      ref={box}
-      aria-label={label}
-      autoFocus
-      value={line}
-      onChangeText={(text) => {
-        setLine(text);
-        onType(text);
-      }}
-      onSubmitEditing={onLeave}
-      onKeyPress={({ nativeEvent }) => nativeEvent.key === 'Escape' && onLeave()}
-      className="min-h-[48px] rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-[16px] text-ink"
-    />
+    <Apart className="h-[48px]">
+      <TextInput
+        ref={box}
+        aria-label={label}
+        autoFocus
+        spellCheck={false}
+        defaultValue={start}
+        onChangeText={onType}
+        onSubmitEditing={onLeave}
+        onKeyPress={({ nativeEvent }) => nativeEvent.key === 'Escape' && onLeave()}
+        className="h-[48px] rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-[16px] text-ink"
+      />
+    </Apart>
   );
 });
 

@@ -1,6 +1,7 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { area, curveMonotoneY, stack } from 'd3-shape';
+import { area, stack } from 'd3-shape';
 import { BANDS, type Band } from '../../../ui/bands';
+import { curveStream } from './curve-stream';
 import { bandWidths } from './pot-bands';
 
 /** A band of the stream as an SVG path. */
@@ -23,6 +24,7 @@ export interface StreamShape {
 }
 
 type Widths = Readonly<Record<Band, number>>;
+/** Widths in px at a height. */
 type Point = Widths & { readonly y: number };
 
 /** A spoon of salt before its litre of water is still drawn as a thread. */
@@ -47,6 +49,13 @@ function potWidths(analysis: Analysis, rows: number): readonly Widths[] {
     if (entry) widths = bandWidths(entry.pot);
     return widths;
   });
+}
+
+/** Grams as they are drawn, px. */
+function drawnWidths(widths: Widths, px_g: number): Widths {
+  const whole = widthOf(widths);
+  const scale = Math.max(px_g, whole > 0 ? THINNEST_px / whole : 0);
+  return Object.fromEntries(BANDS.map((band) => [band, widths[band] * scale])) as Widths;
 }
 
 /** Two points a row: where the step has done its work, and its end. */
@@ -116,16 +125,13 @@ export function streamShape(
   const after = potWidths(analysis, rowEnds.length);
   const widest = Math.max(0, ...after.map(widthOf));
   if (!(widest > 0)) return { bands: [], outflows: [] };
-  const scale = (widths: Widths): number =>
-    Math.max(width_px / widest, widthOf(widths) > 0 ? THINNEST_px / widthOf(widths) : 0);
-  const series = stack<Point, Band>()
-    .keys(BANDS)
-    .value((point, band) => point[band] * scale(point))([...points(after, rowEnds)]);
+  const drawn = after.map((widths) => drawnWidths(widths, width_px / widest));
+  const series = stack<Point, Band>().keys(BANDS)([...points(drawn, rowEnds)]);
   const draw = area<[number, number] & { data: Point }>()
     .y((each) => each.data.y)
     .x0((each) => each[0])
     .x1((each) => each[1])
-    .curve(curveMonotoneY)
+    .curve(curveStream)
     .digits(1);
   const bands = series
     .filter((each) => each.some(([from, to]) => to > from))
@@ -133,7 +139,7 @@ export function streamShape(
       band: each.key,
       path: draw(each as unknown as ([number, number] & { data: Point })[]) ?? '',
     }));
-  const widthAfter = (row: number) => (row < 0 ? 0 : widthOf(after[row]!) * scale(after[row]!));
+  const widthAfter = (row: number) => (row < 0 ? 0 : widthOf(drawn[row]!));
   return {
     bands,
     outflows: outflows(

@@ -46,7 +46,7 @@ export const Stream = memo(function Stream({ analysis, rowEnds, width, room }: S
     Escape: () => setAsked(null),
   };
   return (
-    <View className="absolute bottom-0 left-0 top-0 z-20" style={{ width: room, pointerEvents: 'box-none' }}>
+    <View className="absolute bottom-0 left-0 top-0 z-20 block" style={{ width: room, pointerEvents: 'box-none' }}>
       <View
         role="slider"
         tabIndex={0}
@@ -56,7 +56,7 @@ export const Stream = memo(function Stream({ analysis, rowEnds, width, room }: S
         aria-valuemax={last + 1}
         aria-valuenow={(row ?? last) + 1}
         aria-valuetext={moment?.spoken ?? 'The pot is empty'}
-        style={{ width, height, touchAction: 'pan-y', contain: 'layout style' } as object}
+        style={{ width, height, touchAction: 'pan-y', contain: 'size layout style' } as object}
         {...({
           onPointerMove: ({ nativeEvent }: { nativeEvent: { offsetY: number } }) =>
             setAsked(rowAt(rowEnds, nativeEvent.offsetY)),
@@ -86,17 +86,32 @@ export const Stream = memo(function Stream({ analysis, rowEnds, width, room }: S
   );
 });
 
-/** The river itself: of the newest run, ahead of the page while a step is being typed. */
-const Drawing = memo(function Drawing({ analysis: shown, rowEnds, width, room }: StreamProps) {
-  const analysis = useLiveAnalysis(shown);
+/** The river itself. Its frame stands still while what is in it follows every key. */
+const Drawing = memo(function Drawing({ analysis, rowEnds, width, room }: StreamProps) {
   const scope = useId();
+  return (
+    <Svg width={room} height={rowEnds.at(-1) ?? 0} style={UNTOUCHED}>
+      <BandPatterns scope={scope} />
+      <Rivers scope={scope} analysis={analysis} rowEnds={rowEnds} width={width} room={room} />
+    </Svg>
+  );
+});
+
+/** Of the newest run, ahead of the page while a step is being typed. */
+const Rivers = memo(function Rivers({
+  scope,
+  analysis: shown,
+  rowEnds,
+  width,
+  room,
+}: StreamProps & { readonly scope: string }) {
+  const analysis = useLiveAnalysis(shown);
   const { bands, outflows } = useMemo(
     () => streamShape(analysis, rowEnds, width, room),
     [analysis, rowEnds, width, room],
   );
   return (
-    <Svg width={room} height={rowEnds.at(-1) ?? 0} style={UNTOUCHED}>
-      <BandPatterns scope={scope} />
+    <>
       {outflows.map(({ kind, step, path }) => (
         <River
           key={`${step}-${kind}`}
@@ -108,7 +123,7 @@ const Drawing = memo(function Drawing({ analysis: shown, rowEnds, width, room }:
       {bands.map(({ band, path }) => (
         <River key={band} path={path} fill={bandFill(scope, band)} opacity={1} />
       ))}
-    </Svg>
+    </>
   );
 });
 const UNTOUCHED = { pointerEvents: 'none' } as const;
