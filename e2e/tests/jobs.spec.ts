@@ -59,16 +59,16 @@ async function makeUp(page: Page, drink: DrinkFile): Promise<void> {
   await typeSteps(page, drink.steps.map(lineOf));
   for (const step of drink.atServing ?? []) {
     await typeSteps(page, [lineOf(step)]);
-    await page.getByRole('listitem').last().getByRole('button').first().click();
+    // A step begins in the batch; those that are in the glass already stand in a list of their own below it.
+    await page.getByRole('list', { name: 'Steps' }).getByRole('listitem').last().getByRole('button').first().click();
     await page.getByRole('button', { name: 'More about this step' }).click();
     const glass = page.getByRole('checkbox', { name: /^Into each glass/ });
-    // A first press was seen to be lost here, and it is not known why: it is pressed again.
-    await expect(async () => {
-      if (!(await glass.isChecked())) await glass.click();
-      await expect(glass).toBeChecked({ timeout: 1000 });
-    }).toPass();
+    await glass.click();
+    await expect(glass).toBeChecked();
     await page.getByRole('button', { name: 'Done' }).last().click();
   }
+  const inGlass = page.getByRole('list', { name: 'Into each glass' }).getByRole('listitem');
+  await expect(inGlass).toHaveCount(drink.atServing?.length ?? 0);
   await saved(page);
 }
 

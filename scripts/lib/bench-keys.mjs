@@ -109,6 +109,34 @@ async function typed(browser, page, drawing = true) {
   return workOfKeys(JSON.parse((await browser.stopTracing()).toString('utf8')), drawing);
 }
 
+const SPREADS = 9;
+
+/**
+ * Time from a key to the last change of a whisker by it, in the page's own clock, ms.
+ * @param {import('@playwright/test').Page} page
+ * @returns {Promise<number[]>}
+ */
+async function spreadsAfterKeys(page) {
+  await page.evaluate(() => {
+    const times = /** @type {any} */ (window);
+    times.benchSpread = { key: 0, spread: 0 };
+    document.addEventListener('keydown', () => (times.benchSpread = { key: performance.now(), spread: 0 }), true);
+    new MutationObserver((changes) => {
+      if (changes.some(({ target }) => /** @type {Element} */ (target).ariaLabel?.includes('with these measures')))
+        times.benchSpread.spread = performance.now();
+    }).observe(document.body, { subtree: true, attributes: true, attributeFilter: ['aria-label'] });
+  });
+  const waits = [];
+  for (let key = 0; key < SPREADS; key += 1) {
+    await page.keyboard.press(key % 2 === 0 ? '2' : 'Backspace');
+    await page.waitForTimeout(2500);
+    const { key: at, spread } = await page.evaluate(() => /** @type {any} */ (window).benchSpread);
+    if (spread === 0) throw new Error('bench: no spread within 2.5 s of a key');
+    waits.push(spread - at);
+  }
+  return waits;
+}
+
 /** A key on the sheet in the exported application, in Chromium by its own tracing. */
 export async function benchKeys() {
   await ensurePostgres();
@@ -160,6 +188,10 @@ export async function benchKeys() {
         ).toFixed(1);
       say(
         `a key, ${count} steps, ${width} px wide: ${at('work', 0.5)} ms of main-thread work at the median, ${at('work', 0.95)} ms at 95 %; drawn after ${at('wait', 0.5)} ms`,
+      );
+      const spreads = await spreadsAfterKeys(page);
+      say(
+        `  its spread ${quantile(spreads, 0.5).toFixed(0)} ms after the key, ${Math.max(...spreads).toFixed(0)} ms at most`,
       );
     }
     await browser.close();

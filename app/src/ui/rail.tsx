@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { createContext, memo, useContext, useLayoutEffect, useMemo, useRef, type RefObject } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, Rect } from 'react-native-svg';
 import { Text } from './text';
@@ -37,19 +37,42 @@ interface RailProps {
   readonly spoken: string;
   readonly outside: boolean;
   /** Says where the figure comes from. */
-  readonly onAsk?: (id: string) => void;
-  readonly id?: string;
+  readonly onAsk?: ((id: string) => void) | undefined;
+  readonly id?: string | undefined;
 }
 
 const percent = (share: number): `${number}%` => `${Math.round(1000 * Math.min(1, Math.max(0, share))) / 10}%`;
 
-// What a key does not change stands in parts of its own, which are then left alone.
+// A key changes every figure on the screen. What it does not change stands still around the parts that it does:
+// they find their figure in a context, and nothing between is drawn anew.
 
-const Label = memo(function Label({ text }: { readonly text: string }) {
-  return <Text className="text-[15px] text-onpanel">{text}</Text>;
-});
+type Changing = Pick<RailProps, 'value' | 'equal' | 'places' | 'tone' | 'spoken' | 'outside'>;
+const NOTHING: Changing = { value: '', places: null, tone: 'plain', spoken: '', outside: false };
+const FigureContext = createContext(NOTHING);
 
-const AskButton = memo(function AskButton({
+function Value() {
+  const { value, outside } = useContext(FigureContext);
+  return (
+    <Text className={`font-heading text-[17px] font-bold ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>{value}</Text>
+  );
+}
+
+function Equal() {
+  const { equal } = useContext(FigureContext);
+  return equal ? <Text className="text-[15px] text-panelmute">{equal}</Text> : null;
+}
+
+/** Says the figure in full on the group that it stands in. */
+function Spoken({ on }: { readonly on: RefObject<View | null> }) {
+  const { spoken } = useContext(FigureContext);
+  useLayoutEffect(
+    () => (on.current as unknown as HTMLElement | null)?.setAttribute('aria-label', spoken),
+    [on, spoken],
+  );
+  return null;
+}
+
+function AskButton({
   label,
   id,
   onAsk,
@@ -66,7 +89,7 @@ const AskButton = memo(function AskButton({
       className="absolute -bottom-1 -left-2 -right-2 -top-1 rounded-[8px] active:bg-[#FFFFFF14]"
     />
   );
-});
+}
 
 function Stretch({
   from,
@@ -96,7 +119,9 @@ const DOT_px = 6;
 /** A dot at an end reaches over it. */
 const GAUGE_STYLE = { overflow: 'visible' } as object;
 
-function Gauge({ places, tone, outside }: Pick<RailProps, 'tone' | 'outside'> & { readonly places: RailPlaces }) {
+function Gauge() {
+  const { places, tone, outside } = useContext(FigureContext);
+  if (!places) return null;
   const { dot, band, whisker } = places;
   return (
     <Svg width="100%" height={GAUGE_px} style={GAUGE_STYLE} aria-hidden>
@@ -112,31 +137,26 @@ function Gauge({ places, tone, outside }: Pick<RailProps, 'tone' | 'outside'> & 
 const sameProps = (a: RailProps, b: RailProps): boolean =>
   a.spoken === b.spoken && a.onAsk === b.onAsk && JSON.stringify(a.places) === JSON.stringify(b.places);
 
-/** A figure on its gauge: the usual band, the value, and how far it may be off. */
-export const Rail = memo(function Rail({
-  label,
-  value,
-  equal,
-  places,
-  tone,
-  spoken,
-  outside,
-  onAsk,
-  id = '',
-}: RailProps) {
+function Frame({ label, id = '', onAsk }: Pick<RailProps, 'label' | 'id' | 'onAsk'>) {
+  const group = useRef<View>(null);
   return (
-    <View aria-label={spoken} role="group" className="gap-1">
+    <View ref={group} role="group" className="gap-1">
+      <Spoken on={group} />
       <View className="flex-row items-baseline justify-between gap-3">
-        <Label text={label} />
-        <Text className="text-[15px] text-panelmute">
-          <Text className={`font-heading text-[17px] font-bold ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>
-            {value}
-          </Text>
-          {equal ? ` ${equal}` : ''}
-        </Text>
+        <Text className="shrink text-[15px] text-onpanel">{label}</Text>
+        <View className="shrink flex-row flex-wrap items-baseline justify-end gap-x-1">
+          <Value />
+          <Equal />
+        </View>
       </View>
-      {places ? <Gauge places={places} tone={tone} outside={outside} /> : null}
+      <Gauge />
       {onAsk ? <AskButton label={label} id={id} onAsk={onAsk} /> : null}
     </View>
   );
+}
+
+/** A figure on its gauge: the usual band, the value, and how far it may be off. */
+export const Rail = memo(function Rail({ label, id, onAsk, ...changing }: RailProps) {
+  const frame = useMemo(() => <Frame label={label} id={id} onAsk={onAsk} />, [label, id, onAsk]);
+  return <FigureContext.Provider value={changing}>{frame}</FigureContext.Provider>;
 }, sameProps);
