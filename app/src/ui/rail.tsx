@@ -1,4 +1,4 @@
-import { createContext, memo, useContext, useLayoutEffect, useMemo, useRef, type RefObject } from 'react';
+import { createContext, memo, useContext, useEffect, useMemo, useRef, type RefObject } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, Rect } from 'react-native-svg';
 import { Text } from './text';
@@ -65,10 +65,8 @@ function Equal() {
 /** Says the figure in full on the group that it stands in. */
 function Spoken({ on }: { readonly on: RefObject<View | null> }) {
   const { spoken } = useContext(FigureContext);
-  useLayoutEffect(
-    () => (on.current as unknown as HTMLElement | null)?.setAttribute('aria-label', spoken),
-    [on, spoken],
-  );
+  // Not a layout effect: the group is there only after those of what stands in it.
+  useEffect(() => (on.current as unknown as HTMLElement | null)?.setAttribute('aria-label', spoken), [on, spoken]);
   return null;
 }
 
