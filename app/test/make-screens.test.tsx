@@ -100,6 +100,8 @@ test('the bar of timers counts those of all brews', async () => {
 test('all steps done, the bottles are filled with what was read', async () => {
   const store = making();
   for (const _line of LINES) await press('Done, next step');
+  expect(title()).toBe('Taste it');
+  await press('Done, next step');
   expect(title()).toBe('Fill the bottles');
   await press('Put on the shelf');
   expect(store.getState().brews.outbox.at(-1)?.kind).toBe('finish');

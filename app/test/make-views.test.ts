@@ -91,6 +91,25 @@ describe('a step on its page', () => {
     expect(honey.facts).toContain('Written: 400 g honey');
   });
 
+  it('a look at the brew is a step of its own, and what is read there belongs to the step before it', () => {
+    const all = pages([event({ kind: 'added', step: 's7', text: '1 tbsp honey' })]);
+    const taste = all.at(-1)!;
+    expect(taste).toMatchObject({ id: 's7:taste', of: 's7', title: 'Taste it', left: null, canAdd: true });
+    expect(taste.readings[0]).toBe('taste');
+    expect(taste.additions).toHaveLength(1);
+    expect(pages([event({ kind: 'step-done', step: 's7:taste' })]).at(-1)!.left).toBe('done');
+  });
+
+  it('what runs off a cold spoon goes back on the fire', () => {
+    const syrup = brewRecipe({ ...stored, document: drink('Syrup', ['1 L water', '800 g sugar', 'reduce to 900 mL']) });
+    const events = [event({ kind: 'reading', step: 's3', quantity: 'thickness', value: 1 })];
+    const state = brewState(events);
+    expect(stepPages(syrup, state, runBrew(syrup, state)).map(({ title }) => title)).toContain('Cold spoon');
+    const advice = adviceView(syrup, state, state.readings[0]!)!;
+    expect(advice).toMatchObject({ take: '5 min more', moreMinutes: 5 });
+    expect(advice.words).toMatch(/^Too thin yet\. Back on the fire/);
+  });
+
   it('lists what was added to taste, with the strength after each', () => {
     const honey = pages([event({ kind: 'added', step: 's7', text: '1 tbsp honey' })])[6]!;
     expect(honey.additions).toEqual([expect.objectContaining({ text: '1 tbsp honey' })]);
@@ -200,8 +219,10 @@ describe('today', () => {
     expect(todayView(brewsWith([event({ kind: 'finished' })]), after(5))).toEqual([]);
   });
 
-  it('all steps done, the bottles are next', () => {
+  it('all steps done, it is tasted, and then the bottles are next', () => {
     const done = TONIC.steps.map(({ id }) => event({ kind: 'step-done', step: id }));
+    expect(runningView(brewsWith(done), brew, after(5))!.next).toMatchObject({ title: 'Taste it', now: true });
+    done.push(event({ kind: 'step-done', step: `${TONIC.steps.at(-1)!.id}:taste` }));
     expect(runningView(brewsWith(done), brew, after(5))!.next).toMatchObject({ title: 'Fill the bottles', now: true });
   });
 

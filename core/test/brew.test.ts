@@ -1,4 +1,14 @@
-import { brewState, adviceFor, expectedAt, madeSteps, runBrew, differenceWords, type BrewEvent } from '../src/brew';
+import {
+  brewChecks,
+  brewState,
+  adviceFor,
+  pendingCheck,
+  expectedAt,
+  madeSteps,
+  runBrew,
+  differenceWords,
+  type BrewEvent,
+} from '../src/brew';
 import { applyReadings } from '../src/brew';
 import type { DrinkDocument, Verb } from '../src/drink';
 import { AS_WRITTEN, imbalance, massBalance, runInPot } from '../src/simulate';
@@ -207,8 +217,64 @@ describe('what a reading means for the rest', () => {
     expect(differenceWords(advice)).toBe('20 °C more than expected');
   });
 
+  it('not hot enough yet means longer on the fire, at the pace at which it got warm', () => {
+    const document: DrinkDocument = {
+      ...TONIC,
+      steps: [step('water', 'add', '1 L water'), step('hot', 'heat', 'to 80 °C'), step('end', 'rest', '5 min')],
+    };
+    const state = brewState([read('hot', 'temperature_C', 65)]);
+    const advice = adviceFor({ document }, state, state.readings[0]!)!;
+    const hot = runBrew({ document }, brewState([])).analysis.trace.entries[1]!;
+    // A quarter of the way from 20 °C is left.
+    expect(advice.moreMinutes).toBeCloseTo(hot.minutes / 4, 6);
+    expect(differenceWords(advice)).toBe('15 °C short');
+    const near = brewState([read('hot', 'temperature_C', 79)]);
+    expect(adviceFor({ document }, near, near.readings[0]!)).toBeNull();
+  });
+
   it('as expected, nothing changes', () => {
     const state = brewState([read('cloth', 'volume_mL', volumeAfter([], 'cloth') * 1.005)]);
     expect(adviceFor(RECIPE, state, state.readings[0]!)).toBeNull();
+  });
+});
+
+describe('looks at a brew', () => {
+  const syrup: DrinkDocument = {
+    ...TONIC,
+    kind: 'syrup',
+    steps: [
+      step('water', 'add', '1 L water'),
+      step('sugar', 'add', '800 g white sugar'),
+      step('thick', 'reduce', 'to 900 mL'),
+      step('jar', 'bottle', '1 x 1 L bottle'),
+      step('cold', 'store', 'fridge'),
+    ],
+  };
+  const checksAfter = (document: DrinkDocument, ...done: readonly string[]) => {
+    const state = brewState(done.map((of) => event({ kind: 'step-done', step: of })));
+    return pendingCheck({ document }, state, runBrew({ document }, state))?.id;
+  };
+
+  it('a syrup on the fire is looked at on a cold spoon, and every drink tasted before its bottles', () => {
+    const recipe = { document: syrup };
+    expect(brewChecks(recipe, runBrew(recipe, brewState([])))).toEqual([
+      { id: 'thick:cold-spoon', kind: 'cold-spoon', of: 'thick' },
+      { id: 'thick:taste', kind: 'taste', of: 'thick' },
+    ]);
+    expect(brewChecks(RECIPE, runBrew(RECIPE, brewState([])))).toEqual([
+      { id: 'lemon:taste', kind: 'taste', of: 'lemon' },
+    ]);
+  });
+
+  it('a dry mix is not tasted', () => {
+    const document = { ...TONIC, steps: [step('salt', 'add', '2.6 g table salt'), step('mix', 'shake', '1 min')] };
+    expect(brewChecks({ document }, runBrew({ document }, brewState([])))).toEqual([]);
+  });
+
+  it('each is due once what it looks at is done, and no longer once somebody has gone on', () => {
+    expect(checksAfter(syrup, 'water', 'sugar')).toBeUndefined();
+    expect(checksAfter(syrup, 'water', 'sugar', 'thick')).toBe('thick:cold-spoon');
+    expect(checksAfter(syrup, 'water', 'sugar', 'thick', 'thick:cold-spoon')).toBe('thick:taste');
+    expect(checksAfter(syrup, 'water', 'sugar', 'thick', 'jar')).toBeUndefined();
   });
 });

@@ -75,6 +75,11 @@ test('a whole brew, from what is got ready to the bottles, with a clock that is 
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Added to taste' })).toContainText(/1 tbsp honey · then .* °Brix/);
   await next(page);
+  await expect(heading(page)).toHaveText('Taste it');
+  await page.getByRole('radio', { name: 'Good' }).click();
+  await expect(page.getByRole('list', { name: 'Read here' })).toContainText('Taste Good');
+  await next(page);
+  await expect(heading(page)).toHaveText('Store in the fridge');
   await next(page);
   await expect(heading(page)).toHaveText('Fill the bottles');
   await expect(page.getByText(/By what was read there is \d+ mL/)).toBeVisible();
@@ -98,7 +103,7 @@ test('what was done is opened again, a reading taken back, a step left out, a br
   await page.getByRole('button', { name: 'Back' }).click();
   await expect(page.getByText('Done', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Do it again' }).click();
-  await expect(page.getByText('step 3 of 7')).toBeVisible();
+  await expect(page.getByText('step 3 of 8')).toBeVisible();
   await next(page);
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('button', { name: 'Leave this step out' }).click();
@@ -228,6 +233,7 @@ test.describe('a dead network', () => {
       'reading',
       'amount-changed',
       'amount-kept',
+      'step-done',
       'step-done',
       'step-done',
       'step-done',

@@ -1,4 +1,5 @@
 import { coolingTime } from '../process/cooling';
+import { DEFAULT_KITCHEN } from '../process/kitchen';
 import type { Analysis } from '../analyse';
 import { formatVolume } from '../quantity';
 import { scaleText } from '../resize';
@@ -25,13 +26,18 @@ export interface BrewAdvice {
   readonly moreMinutes: number | null;
 }
 
-/** A reading this near to what was expected changes nothing, as a share. */
+/** A reading this near to what was expected changes nothing, as a share, and of a temperature. */
 const NEAR = 0.02;
+const NEAR_C = 2;
+/** What still runs off a cold spoon goes on for this long, and is then looked at again, min. */
+const LOOK_AGAIN_min = 5;
+const RUNS_OFF = 1;
 /** What follows the juice: sweet, sour, salt and spirit. Water and plants do not. */
 const FOLLOWS = new Set<string>(['sweetener', 'salt', 'acid', 'spirit', 'juice']);
 
 const HELD_BACK = new Set(['strain', 'press', 'rinsePass', 'draw', 'skim', 'remove', 'mill']);
 const ON_HEAT = new Set(['simmer', 'boil', 'reduce']);
+const HEATED = new Set(['heat', ...ON_HEAT]);
 
 type Entry = Analysis['trace']['entries'][number];
 const entryOf = (analysis: Analysis, index: number): Entry | undefined =>
@@ -69,11 +75,20 @@ function moreCooling(entry: Entry, measured_C: number, to_C: number): number | n
   return Number.isFinite(minutes) ? minutes : null;
 }
 
+/** Minutes more until it is as hot as the step makes it, at the pace at which it got warm so far. */
+function moreHeating(entry: Entry, from_C: number, measured_C: number): number | null {
+  const rise_C = entry.temperature_C - from_C;
+  const rising_min = entry.minutes - (entry.cooking_min ?? 0);
+  const short_C = entry.temperature_C - measured_C;
+  if (!(rise_C > 0) || !(rising_min > 0) || short_C < NEAR_C) return null;
+  return (short_C / rise_C) * rising_min;
+}
+
 /**
  * What a reading means now: less juice means less honey to hold the same sweetness, more in the pot means longer
- * on the heat, warmer means longer in the bath.
+ * on the heat, so does cooler or what runs off a cold spoon; warmer means longer in the bath.
  *
- * @param reading of a volume, a mass or a temperature after a step
+ * @param reading of a volume, a mass, a temperature or a thickness after a step
  * @returns null where it is as expected, or where nothing that is left depends on it
  */
 export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading): BrewAdvice | null {
@@ -87,9 +102,14 @@ export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading
       ? { reading, difference: measured - expected, measured, expected, amounts, moreMinutes }
       : null;
   if (reading.quantity === 'temperature_C') {
-    const moreMinutes = moreCooling(entry, measured, entry.temperature_C);
+    const before = entryOf(analysis, at - 1)?.temperature_C ?? DEFAULT_KITCHEN.room_C;
+    const moreMinutes = HEATED.has(entry.verb)
+      ? moreHeating(entry, before, measured)
+      : moreCooling(entry, measured, entry.temperature_C);
     return of(entry.temperature_C, [], moreMinutes);
   }
+  if (reading.quantity === 'thickness')
+    return of(RUNS_OFF + 1, [], measured <= RUNS_OFF && ON_HEAT.has(entry.verb) ? LOOK_AGAIN_min : null);
   if (reading.quantity !== 'volume_mL' && reading.quantity !== 'mass_g') return null;
   const expected = reading.quantity === 'volume_mL' ? entry.volume_mL : entry.mass_g;
   if (expected === null || !(expected > 0) || Math.abs(measured / expected - 1) < NEAR) return null;

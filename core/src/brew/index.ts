@@ -4,6 +4,8 @@ export { READING_RANGES, READ_QUANTITIES } from '../brew-event';
 export type { BrewEvent, BrewHappening, ReadQuantity } from '../brew-event';
 export { adviceFor, differenceWords } from './brew-advice';
 export type { AmountAdvice, BrewAdvice } from './brew-advice';
+export { brewChecks, checkLeft, pendingCheck } from './brew-checks';
+export type { BrewCheck, CheckKind } from './brew-checks';
 export { brewRecipe, expectedAt, madeSteps, runBrew } from './brew-run';
 export type { BrewRecipe, BrewRun, Expected, MadeStep } from './brew-run';
 export { gatherList } from './gather';

@@ -20,7 +20,7 @@ export function Additions({ page, happened }: AdditionsProps) {
     if (line.kind === 'unreadable') return setWrong(line.message);
     setWrong(null);
     setText('');
-    return happened({ kind: 'added', step: page.id, text: text.trim() });
+    return happened({ kind: 'added', step: page.of, text: text.trim() });
   };
   return (
     <View className="gap-2 rounded-[18px] bg-[#163B3B] p-4">

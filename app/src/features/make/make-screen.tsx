@@ -204,13 +204,13 @@ function StepFrame(props: StepFrameProps) {
         <ReadingCard
           brew={brew.id}
           sensors={sensors}
-          step={page.id}
+          step={page.of}
           quantities={page.readings}
           recipe={recipe}
           state={state}
           happened={happened}
           onMoreTime={(minutes) => {
-            happened({ kind: 'timer-started', step: page.id, minutes });
+            happened({ kind: 'timer-started', step: page.of, minutes });
           }}
         />
       ) : null}

@@ -1,8 +1,11 @@
 import {
   READING_RANGES,
   adviceFor,
+  brewChecks,
+  checkLeft,
   differenceWords,
   expectedAt,
+  type BrewCheck,
   type BrewRecipe,
   type BrewRun,
   type BrewState,
@@ -16,7 +19,7 @@ import { showMass, showVolume } from '../kitchen/units';
 import { minutesWords } from '../drink/minutes-words';
 import { doseWords } from '../drink/step/dose-words';
 import { capital, qualifierWords, stepTitle } from '../drink/step/step-words';
-import { QUANTITIES, SCALES, stepGuide } from './step-guide';
+import { CHECK_GUIDES, QUANTITIES, SCALES, stepGuide } from './step-guide';
 
 /** A number of a quantity with its unit. */
 export function quantityWords(quantity: ReadQuantity, value: number): string {
@@ -86,7 +89,10 @@ export function adviceView(recipe: BrewRecipe, state: BrewState, reading: Readin
   if (amounts.length === 0)
     return {
       reading,
-      words: `${difference}. At this pace about ${minutesWords(moreMinutes!)} more.`,
+      words:
+        reading.quantity === 'thickness'
+          ? `Too thin yet. Back on the fire, and look again on a cold spoon in ${minutesWords(moreMinutes!)}.`
+          : `${difference}. At this pace about ${minutesWords(moreMinutes!)} more.`,
       take: `${minutesWords(moreMinutes!)} more`,
       keep: 'Go on as it is',
       changes: [],
@@ -106,9 +112,11 @@ export function adviceView(recipe: BrewRecipe, state: BrewState, reading: Readin
   };
 }
 
-/** One step as it fills the screen. */
+/** One step, or one look at the brew, as it fills the screen. */
 export interface StepPage {
   readonly id: string;
+  /** The step of the drink: itself, or what a check looks at. What is read or added here belongs to it. */
+  readonly of: string;
   readonly title: string;
   /** What it comes to, how long, in what. */
   readonly facts: string;
@@ -139,7 +147,26 @@ function timerOf(step: EditedStep, minutes: number | undefined): number | null {
   return found !== undefined && found >= LEAST_TIMER_min ? found : null;
 }
 
-/** The pages of a brew, one a step. */
+/** A look at the brew: what is read and added there is read of the step before it. */
+function checkPage(check: BrewCheck, left: StepPage['left'], of: StepPage): StepPage {
+  const { title, ...guide } = CHECK_GUIDES[check.kind];
+  return {
+    ...guide,
+    id: check.id,
+    of: check.of,
+    title,
+    facts: '',
+    note: '',
+    notes: [],
+    optional: true,
+    left,
+    timer_min: null,
+    canAdd: check.kind === 'taste',
+    additions: check.kind === 'taste' ? of.additions : [],
+  };
+}
+
+/** The pages of a brew, one a step, and one for each look between. */
 export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): readonly StepPage[] {
   const { entries } = run.analysis.trace;
   const entryOf = (id: string) => {
@@ -153,7 +180,7 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
       ? `${formatNumber(entry.brix, 2)} °Brix, ${showVolume(entry.volume_mL ?? 0)}`
       : '';
   };
-  return batchSteps(recipe.document).map((written): StepPage => {
+  const stepPage = (written: EditedStep): StepPage => {
     const step = { ...written, text: state.texts.get(written.id) ?? written.text };
     const entry = entryOf(step.id);
     const guide = stepGuide(step);
@@ -166,6 +193,7 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
     ];
     return {
       id: step.id,
+      of: step.id,
       title: stepTitle(step),
       facts: capital(facts.filter(Boolean).join(' · ')),
       look: guide.look,
@@ -181,6 +209,12 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
         .filter((each) => each.step === step.id)
         .map(({ id, text }) => ({ id, text, after: brixAfter(id) })),
     };
+  };
+  const checks = brewChecks(recipe, run);
+  return batchSteps(recipe.document).flatMap((written) => {
+    const page = stepPage(written);
+    const looks = checks.filter(({ of }) => of === page.id);
+    return [page, ...looks.map((check) => checkPage(check, checkLeft(recipe, state, check)?.how ?? null, page))];
   });
 }
 

@@ -1,5 +1,5 @@
 import type { DrinkStep, Verb } from '@wellhydra/core/drink';
-import type { ReadQuantity } from '@wellhydra/core/brew';
+import type { CheckKind, ReadQuantity } from '@wellhydra/core/brew';
 
 /** What a cook wants to know at a step besides what it says. */
 export interface StepGuide {
@@ -95,6 +95,22 @@ const GUIDES: Readonly<Partial<Record<Verb, StepGuide>>> = {
 };
 
 export const stepGuide = ({ verb }: DrinkStep): StepGuide => GUIDES[verb] ?? NOTHING;
+
+/** A look at the brew between its steps. */
+export const CHECK_GUIDES: Readonly<Record<CheckKind, StepGuide & { readonly title: string }>> = {
+  'cold-spoon': {
+    title: 'Cold spoon',
+    look: 'Spoon from the freezer, a few drops on it, half a minute. Then tilt it.',
+    mind: 'The pot goes on cooking meanwhile: take it off the fire to look.',
+    readings: ['thickness', 'volume_mL', 'temperature_C'],
+  },
+  taste: {
+    title: 'Taste it',
+    look: 'A clean spoon, and let it cool first. Sweet, sour and salt come forward as it gets colder.',
+    mind: 'Never taste what is not cooked long enough or what somebody must not have.',
+    readings: ['taste', 'brix', 'pH'],
+  },
+};
 
 /** How each quantity is asked for, with its unit. */
 export const QUANTITIES: Readonly<

@@ -2,6 +2,7 @@ import {
   brewRecipe,
   brewState,
   brewTimeline,
+  pendingCheck,
   runBrew,
   type BrewState,
   type BrewTimeline,
@@ -10,6 +11,7 @@ import {
 import { batchSteps } from '@wellhydra/core/drink';
 import { minutesWords } from '../drink/minutes-words';
 import { stepTitle } from '../drink/step/step-words';
+import { CHECK_GUIDES } from '../make/step-guide';
 import { eventsOf, type Brews, type DeviceBrew } from '../make/brews';
 
 /** A stretch of the day ribbon, in shares of the day. */
@@ -82,7 +84,9 @@ export function runningView(brews: Brews, brew: DeviceBrew, now: Date): RunningV
   const state = brewState(eventsOf(brews, brew.id));
   if (state.stage === 'finished' || state.stage === 'abandoned') return null;
   const recipe = brewRecipe(brew.recipe);
-  const timeline = brewTimeline(recipe, state, runBrew(recipe, state), new Date(brew.startedAt), now);
+  const run = runBrew(recipe, state);
+  const timeline = brewTimeline(recipe, state, run, new Date(brew.startedAt), now);
+  const check = pendingCheck(recipe, state, run);
   const titleOf = (id: string) => {
     const step = batchSteps(recipe.document).find((each) => each.id === id)!;
     return stepTitle({ ...step, text: state.texts.get(id) ?? step.text });
@@ -98,13 +102,15 @@ export function runningView(brews: Brews, brew: DeviceBrew, now: Date): RunningV
     late: !paused && late_min > 0 ? `${minutesWords(late_min)} over its time` : '',
     next: paused
       ? null
-      : timeline.now === null
-        ? { title: 'Fill the bottles', at: now, now: true }
-        : next && {
-            title: titleOf(next.step),
-            at: next === timeline.now && !next.waiting ? now : next.is === 'now' ? next.to : next.from,
-            now: next === timeline.now,
-          },
+      : check
+        ? { title: CHECK_GUIDES[check.kind].title, at: now, now: true }
+        : timeline.now === null
+          ? { title: 'Fill the bottles', at: now, now: true }
+          : next && {
+              title: titleOf(next.step),
+              at: next === timeline.now && !next.waiting ? now : next.is === 'now' ? next.to : next.from,
+              now: next === timeline.now,
+            },
     blocks: blocksOf(timeline, now),
     ends: timeline.ends,
   };

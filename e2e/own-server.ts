@@ -1,0 +1,74 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { createServer, type AddressInfo } from 'node:net';
+import { test as base } from './cook';
+
+const MAIN = new URL('../.build/server/main.mjs', import.meta.url).pathname;
+const READY_WITHIN_ms = 30_000;
+
+/** A server that a test may kill: on the database of the run, at an address of its own. */
+export interface OwnServer {
+  readonly url: string;
+  readonly start: () => Promise<void>;
+  /** Ends it at once, as a power cut does. */
+  readonly kill: () => Promise<void>;
+}
+
+async function freePort(): Promise<number> {
+  const probe = createServer().listen(0, 'localhost');
+  await once(probe, 'listening');
+  const { port } = probe.address() as AddressInfo;
+  probe.close();
+  await once(probe, 'close');
+  return port;
+}
+
+function ownServer(port: number): OwnServer {
+  const url = `http://localhost:${port}`;
+  let running: ChildProcess | null = null;
+  const isReady = () =>
+    fetch(`${url}/api/ready`).then(
+      ({ ok }) => ok,
+      () => false,
+    );
+  return {
+    url,
+    start: async () => {
+      const env = {
+        ...process.env,
+        DATABASE_URL: process.env.E2E_DATABASE_URL ?? '',
+        PORT: String(port),
+        HOST: 'localhost',
+        APP_FOLDER: process.env.E2E_APP_FOLDER ?? '',
+        LOG_LEVEL: 'warn',
+        REQUESTS_PER_MINUTE: '100000',
+      };
+      running = spawn(process.execPath, [MAIN], { env, stdio: 'ignore' });
+      const until = Date.now() + READY_WITHIN_ms;
+      while (!(await isReady())) {
+        if (Date.now() > until) throw new Error(`no server at ${url} within ${READY_WITHIN_ms} ms`);
+        await new Promise((resolve) => setTimeout(resolve, 100));
+      }
+    },
+    kill: async () => {
+      const ending = running;
+      running = null;
+      if (!ending || ending.exitCode !== null) return;
+      ending.kill('SIGKILL');
+      await once(ending, 'exit');
+    },
+  };
+}
+
+/** Tests at a server that they may kill and start again. */
+export const test = base.extend<{ server: OwnServer }>({
+  server: async ({ browserName: _any }, use) => {
+    const server = ownServer(await freePort());
+    await server.start();
+    await use(server);
+    await server.kill();
+  },
+  baseURL: async ({ server }, use) => use(server.url),
+});
+
+export { expect } from './cook';
