@@ -40,6 +40,7 @@ function ownServer(port: number): OwnServer {
         PORT: String(port),
         HOST: 'localhost',
         APP_FOLDER: process.env.E2E_APP_FOLDER ?? '',
+        DEMO: '1',
         LOG_LEVEL: 'warn',
         REQUESTS_PER_MINUTE: '100000',
       };

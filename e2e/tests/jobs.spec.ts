@@ -78,8 +78,27 @@ function servingsByCommand(file: string): number {
   return (JSON.parse(out.toString()) as { yield: { servings: number } }).yield.servings;
 }
 
+/** Every step on its page, and every look between, until its bottles stand on the shelf. */
+async function makeToTheEnd(page: Page, { name, steps }: DrinkFile): Promise<void> {
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const marks = page.getByRole('navigation', { name: 'Steps of this brew' }).getByRole('button');
+  await expect.poll(() => marks.count()).toBeGreaterThanOrEqual(steps.length);
+  const count = await marks.count();
+  for (let step = 1; step <= count; step += 1) {
+    await expect(page.getByText(`step ${step} of ${count}`)).toBeVisible();
+    await page.locator('body').press('Enter');
+  }
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fill the bottles');
+  await page.getByRole('button', { name: 'Put on the shelf' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await expect(page.getByText(name).first()).toBeVisible();
+}
+
 for (const file of readdirSync(JOBS).sort())
-  test(`from an empty sheet: ${file.slice(3, -5).replaceAll('-', ' ')}`, async ({ page }, { project }) => {
+  test(`from an empty sheet to the bottles: ${file.slice(3, -5).replaceAll('-', ' ')}`, async ({ page }, {
+    project,
+  }) => {
     test.skip(project.name !== 'phone', 'lines are typed in the same box on a wide screen');
     const drink = JSON.parse(readFileSync(join(JOBS, file), 'utf8')) as DrinkFile;
     await register(page, 'Ines');
@@ -97,4 +116,5 @@ for (const file of readdirSync(JOBS).sort())
         return shown <= expected * 1.001 && shown >= Math.floor(expected / step + 1e-6) * step - 0.1;
       })
       .toBe(true);
+    await makeToTheEnd(page, drink);
   });

@@ -76,7 +76,7 @@ test('a whole brew, from what is got ready to the bottles, with a clock that is 
   await expect(page.getByRole('list', { name: 'Added to taste' })).toContainText(/1 tbsp honey · then .* °Brix/);
   await next(page);
   await expect(heading(page)).toHaveText('Taste it');
-  await page.getByRole('radio', { name: 'Good' }).click();
+  await page.getByRole('radio', { name: 'Good', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Read here' })).toContainText('Taste Good');
   await next(page);
   await expect(heading(page)).toHaveText('Store in the fridge');
