@@ -53,8 +53,10 @@ export const plugDevice = objectOf<PlugDevice>({ plugged: Joi.boolean().required
 /** The brew that the sensors are in and under. */
 export interface StreamQuery {
   readonly brew: string;
+  /** The clock of who watches, by which simulated devices go; the server's own where it is left out. */
+  readonly at?: string;
 }
-export const streamQuery = objectOf<StreamQuery>({ brew: id.required() });
+export const streamQuery = objectOf<StreamQuery>({ brew: id.required(), at: timestamp });
 
 export interface TareScale {
   readonly brew: string;

@@ -38,6 +38,13 @@ async function read(page: Page, label: string, value: string): Promise<void> {
   await box.press('Enter');
 }
 
+/** What the probe shows once it has settled. */
+async function probed(page: Page): Promise<number> {
+  const shown = page.getByText(/^probe · [\d.]+ °C · settled/);
+  await expect(shown).toBeVisible({ timeout: 30_000 });
+  return Number(/([\d.]+) °C/.exec((await shown.textContent())!)![1]);
+}
+
 test('a whole brew, from what is got ready to the bottles, with a clock that is moved', async ({ page }) => {
   await page.clock.install();
   await register(page, 'Ines');
@@ -64,10 +71,22 @@ test('a whole brew, from what is got ready to the bottles, with a clock that is 
   await read(page, 'Volume, mL', '500');
   await expect(page.getByText(/mL short\. To hold the same strength honey becomes/)).toBeVisible();
   await page.getByRole('button', { name: /^Use \d+ g$/ }).click();
+  // The scale stands under the pot, the probe in it, and both go by the same clock.
+  await page.clock.fastForward('02:00');
+  await page.getByRole('radio', { name: 'Weight' }).click();
+  await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Take it from the scale' }).click();
+  await expect(page.getByRole('list', { name: 'Read here' })).toContainText(/Weight \d/);
+  await page.getByRole('button', { name: 'Take back weight' }).click();
   await next(page);
+  await page.getByRole('button', { name: 'Start timer' }).click();
+  const hot = await probed(page);
   await read(page, 'Temperature, °C', '55');
   await expect(page.getByText(/15 °C more than expected\. At this pace about/)).toBeVisible();
   await page.getByRole('button', { name: 'Go on as it is' }).click();
+  await page.clock.fastForward('20:00');
+  await expect.poll(() => probed(page), { timeout: 30_000 }).toBeLessThan(hot - 5);
+  await page.getByRole('button', { name: 'Take it from the probe' }).click();
   await next(page);
   await expect(heading(page)).toHaveText(/^\d+ g honey$/);
   await expect(page.getByText('written: 400 g honey')).toBeVisible();

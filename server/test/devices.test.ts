@@ -92,9 +92,10 @@ async function brewing(): Promise<string> {
 }
 
 /** Batches of values from the stream, as they come. */
-async function heard(brew: string, count: number): Promise<readonly (readonly SensorValue[])[]> {
+async function heard(brew: string, count: number, at?: Date): Promise<readonly (readonly SensorValue[])[]> {
   const stop = new AbortController();
-  const answer = await fetch(`${address}/api/devices/stream?brew=${brew}`, {
+  const clock = at ? `&at=${encodeURIComponent(at.toISOString())}` : '';
+  const answer = await fetch(`${address}/api/devices/stream?brew=${brew}${clock}`, {
     headers: { cookie: cook.cookie },
     signal: stop.signal,
   });
@@ -134,6 +135,16 @@ test('tared, the scale shows nothing for what stands on it', async () => {
   expect(await weight()).toBeGreaterThan(900);
   expect((await cook.send('POST', '/api/devices/scale/tare', { brew })).status).toBe(204);
   expect(Math.abs(await weight())).toBeLessThanOrEqual(5);
+});
+
+test('simulated devices go by the clock of who watches them', async () => {
+  const brew = await brewing();
+  const events = [{ kind: 'step-done', id: randomUUID(), at: new Date().toISOString(), step: 'water' }];
+  await cook.send('POST', `/api/brews/${brew}/events`, { events });
+  const warmth = async (at: Date) =>
+    (await heard(brew, 3, at)).flat().find(({ sensor, value }) => sensor === 'probe' && value !== null)!.value!;
+  const now = await warmth(new Date());
+  expect(await warmth(new Date(Date.now() + 6 * 60_000))).toBeGreaterThan(now + 10);
 });
 
 test('labels go into the spool, and an unplugged printer is told', async () => {

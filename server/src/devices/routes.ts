@@ -65,8 +65,11 @@ export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (
     },
     async (request, reply) => {
       const { kitchenId } = request.signedIn();
-      const read = sensorsAt(context, kitchenId, request.query.brew, new Date());
-      const first = await read(new Date());
+      const { brew, at } = request.query;
+      const ahead_ms = at === undefined ? 0 : Date.parse(at) - Date.now();
+      const now = () => new Date(Date.now() + ahead_ms);
+      const read = sensorsAt(context, kitchenId, brew, now());
+      const first = await read(now());
       reply.hijack();
       const { raw } = reply;
       raw.writeHead(200, {
@@ -78,7 +81,7 @@ export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (
       const send = (values: Awaited<ReturnType<typeof read>>) => raw.write(`data: ${JSON.stringify(values)}\n\n`);
       send(first);
       const timer = setInterval(() => {
-        read(new Date()).then(send, () => raw.end());
+        read(now()).then(send, () => raw.end());
       }, READ_EVERY_ms);
       open.add(raw);
       raw.on('close', () => {

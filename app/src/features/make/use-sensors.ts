@@ -18,19 +18,30 @@ export function useSensors(brew: string): Sensors {
   const [sensors, setSensors] = useState<Sensors>({});
   useEffect(() => {
     if (typeof EventSource === 'undefined') return undefined;
-    const source = new EventSource(`/api/devices/stream?brew=${brew}`);
-    let heard = Date.now();
-    source.onmessage = ({ data }: MessageEvent<string>) => {
+    let heard = 0;
+    let source: EventSource | undefined;
+    const listen = () => {
+      source?.close();
       heard = Date.now();
-      const values = JSON.parse(data) as readonly SensorValue[];
-      setSensors(Object.fromEntries(values.map((value) => [value.sensor, value])));
+      // What is simulated goes by the clock of who watches it.
+      const at = encodeURIComponent(new Date(heard).toISOString());
+      source = new EventSource(`/api/devices/stream?brew=${brew}&at=${at}`);
+      source.onmessage = ({ data }: MessageEvent<string>) => {
+        heard = Date.now();
+        const values = JSON.parse(data) as readonly SensorValue[];
+        setSensors(Object.fromEntries(values.map((value) => [value.sensor, value])));
+      };
     };
+    listen();
+    // Silent for long: the device is gone, or this one slept.
     const watch = setInterval(() => {
-      if (Date.now() - heard > STALE_ms) setSensors({});
+      if (Date.now() - heard <= STALE_ms) return;
+      setSensors({});
+      listen();
     }, STALE_ms / 2);
     return () => {
       clearInterval(watch);
-      source.close();
+      source?.close();
     };
   }, [brew]);
   return sensors;
