@@ -71,6 +71,7 @@ export const kitchenSettings = objectOf<KitchenSettings>({
   altitude_m: ranged('altitude_m').required().label('Altitude'),
   room_C: ranged('room_C').required().label('Room'),
   fridge_C: ranged('fridge_C').required().label('Fridge'),
+  fridgeRoom_L: ranged('fridgeRoom_L').label('Room in the fridge'),
   coolRoom_C: ranged('coolRoom_C').required().label('Cool room'),
   tap: Joi.string()
     .valid(...TAP_WATERS)

@@ -5,29 +5,37 @@ const stretch = (minutes: number, needs: Partial<PlanStretch> = {}): PlanStretch
   minutes,
   hands: false,
   awake: false,
-  stove: false,
+  burner: false,
+  pot: false,
+  fridge: false,
   title: '',
   ...needs,
 });
 const HANDS = { hands: true, awake: true };
-const FIRE = { awake: true, stove: true };
+const FIRE = { awake: true, burner: true, pot: true };
+const COLD = { fridge: true };
 const KINDS: readonly (readonly PlanStretch[])[] = [
   [stretch(15, HANDS), stretch(40, FIRE), stretch(15, HANDS)],
-  [stretch(20, HANDS), stretch(35, FIRE), stretch(120), stretch(25, HANDS)],
-  [stretch(15, HANDS), stretch(240)],
+  [stretch(20, HANDS), stretch(35, FIRE), stretch(120, { pot: true }), stretch(25, HANDS)],
+  [stretch(15, HANDS), stretch(240, COLD)],
   [stretch(10, HANDS)],
-  [stretch(25, HANDS), stretch(60, FIRE), stretch(90), stretch(20, HANDS)],
+  [stretch(25, HANDS), stretch(60, FIRE), stretch(90, { pot: true }), stretch(20, HANDS)],
 ];
 
 /** So many drinks of a busy day, wanted by breakfast, noon and evening. */
 export const busyDay = (count: number): PlanProblem => ({
   cooks: 1,
-  stoves: 2,
+  burners: 2,
+  pots_mL: [2000, 5000],
+  fridge_mL: 6000,
   sleeps: [{ from_min: 900, to_min: 1380 }],
   drinks: Array.from({ length: count }, (_, index): PlanDrink => ({
     id: `d${index}`,
     name: `Drink ${index}`,
     stretches: KINDS[index % KINDS.length]!,
+    inPot_mL: [1500, 3000][index % 2]!,
+    inFridge_mL: [1000, 2500][index % 2]!,
+    keptCold: true,
     readyBy_min: [300, 480, 780][index % 3]!,
     keeps_min: 600,
     after: [],

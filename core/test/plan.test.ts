@@ -4,24 +4,26 @@ import {
   SLOT_min,
   costOf,
   scheduleDrinks,
-  stretchesOf,
+  planNeeds,
   type PlanDrink,
   type PlanProblem,
   type PlanStretch,
 } from '../src/plan';
-import { Occupancy, shapeOf } from '../src/plan/slots';
+import { NO_POT, Occupancy, shapeOf, type Shape } from '../src/plan/slots';
 import { highsPlan } from './highs-plan';
 
 const stretch = (minutes: number, needs: Partial<PlanStretch> = {}): PlanStretch => ({
   minutes,
   hands: false,
   awake: false,
-  stove: false,
+  burner: false,
+  pot: false,
+  fridge: false,
   title: 'stretch',
   ...needs,
 });
 const HANDS = { hands: true, awake: true };
-const FIRE = { awake: true, stove: true };
+const FIRE = { awake: true, burner: true, pot: true };
 const drink = (
   id: string,
   readyBy_min: number,
@@ -31,6 +33,9 @@ const drink = (
   id,
   name: id,
   stretches,
+  inPot_mL: 1000,
+  inFridge_mL: 1000,
+  keptCold: false,
   readyBy_min,
   keeps_min: 1440,
   after: [],
@@ -40,7 +45,9 @@ const drink = (
 const problem = (drinks: readonly PlanDrink[], more: Partial<PlanProblem> = {}): PlanProblem => ({
   drinks,
   cooks: 1,
-  stoves: 1,
+  burners: 1,
+  pots_mL: [3000, 3000],
+  fridge_mL: Infinity,
   sleeps: [],
   ...more,
 });
@@ -49,7 +56,7 @@ const TEA = [stretch(10, HANDS), stretch(20, FIRE), stretch(5, HANDS)];
 describe('one drink', () => {
   it('is ready just when it is wanted', () => {
     const { drinks, cost, lowerBound, proven } = scheduleDrinks(problem([drink('tea', 600, TEA)]));
-    expect(drinks).toEqual([{ id: 'tea', begin_min: 565, end_min: 600, late_min: 0 }]);
+    expect(drinks).toEqual([{ id: 'tea', begin_min: 565, end_min: 600, late_min: 0, pot: 0 }]);
     expect([cost, lowerBound, proven]).toEqual([0, 0, true]);
   });
 
@@ -88,9 +95,47 @@ describe('several drinks', () => {
     expect(second!.begin_min + 10).toBeGreaterThanOrEqual(first!.begin_min + 30);
   });
 
+  it('do not share a pot, and a large one waits for the pot that holds it', () => {
+    const steeped = [stretch(10, HANDS), stretch(20, FIRE), stretch(120, { pot: true }), stretch(5, HANDS)];
+    const room = { cooks: 2, burners: 2, pots_mL: [1000, 4000] };
+    const large = (id: string) => drink(id, 600, steeped, { inPot_mL: 3000 });
+    const { drinks } = scheduleDrinks(problem([large('a'), large('b'), drink('c', 600, steeped)], room));
+    const at = Object.fromEntries(drinks.map((each) => [each.id, each]));
+    expect([at.a!.pot, at.b!.pot, at.c!.pot]).toEqual([1, 1, 0]);
+    // From the fire to the end of the steep the pot is taken: 10 to 150 minutes after the beginning.
+    expect(Math.abs(at.a!.begin_min - at.b!.begin_min)).toBeGreaterThanOrEqual(140);
+    expect(at.c!.late_min).toBe(0);
+  });
+
+  it('take the usual pot first, and another where it is taken', () => {
+    const room = { cooks: 2, burners: 2, pots_mL: [1000, 2000], usualPot: 1 };
+    expect(scheduleDrinks(problem([drink('a', 600, TEA)], room)).drinks[0]!.pot).toBe(1);
+    const { drinks } = scheduleDrinks(problem([drink('a', 600, TEA), drink('b', 600, TEA)], room));
+    expect(drinks.map(({ pot }) => pot).sort()).toEqual([0, 1]);
+  });
+
+  it('take the larger pot where that keeps the smaller one for another', () => {
+    const room = { cooks: 3, burners: 3, pots_mL: [1000, 2000] };
+    const wish = (id: string, more: Partial<PlanDrink> = {}) => drink(id, 600, TEA, more);
+    const { drinks } = scheduleDrinks(problem([wish('a'), wish('b')], room));
+    expect(drinks.map(({ late_min, begin_min }) => [late_min, begin_min])).toEqual(Array(2).fill([0, 565]));
+    expect(new Set(drinks.map(({ pot }) => pot))).toEqual(new Set([0, 1]));
+  });
+
+  it('are not all made early when the fridge does not hold them', () => {
+    const cold = { keptCold: true, inFridge_mL: 2000 };
+    const sleeps = [{ from_min: 200, to_min: 590 }];
+    const wishes = [drink('a', 600, TEA, cold), drink('b', 600, TEA, cold)];
+    const roomy = scheduleDrinks(problem(wishes, { sleeps }));
+    expect(roomy.drinks.every(({ late_min }) => late_min === 0)).toBe(true);
+    const narrow = scheduleDrinks(problem(wishes, { sleeps, fridge_mL: 3000 }));
+    // One waits through the night in the cold; for the other there is no room, so it is late.
+    expect(narrow.drinks.filter(({ late_min }) => late_min > 0)).toHaveLength(1);
+  });
+
   it('a preparation is made before what it goes into', () => {
     const { drinks } = scheduleDrinks(
-      problem([drink('cooler', 600, TEA, { after: ['syrup'] }), drink('syrup', 900, TEA)], { cooks: 2, stoves: 2 }),
+      problem([drink('cooler', 600, TEA, { after: ['syrup'] }), drink('syrup', 900, TEA)], { cooks: 2, burners: 2 }),
     );
     const at = Object.fromEntries(drinks.map((each) => [each.id, each]));
     expect(at.syrup!.end_min).toBeLessThanOrEqual(at.cooler!.begin_min);
@@ -104,7 +149,7 @@ describe('several drinks', () => {
     expect(broken).toEqual([]);
     const both = scheduleDrinks(problem([pinned, drink('b', 335, TEA, { pinned_min: 300 })]));
     expect(both.broken.map(({ because }) => because)).toEqual(
-      Array(2).fill('there are not enough hands or burners with the others'),
+      Array(2).fill('there are not enough hands, burners, pots or room in the fridge with the others'),
     );
   });
 
@@ -116,7 +161,10 @@ describe('several drinks', () => {
 /** Small kitchens with a handful of drinks in a working day. */
 const small = fc.record({
   cooks: fc.integer({ min: 1, max: 2 }),
-  stoves: fc.integer({ min: 1, max: 2 }),
+  burners: fc.integer({ min: 1, max: 2 }),
+  pots_mL: fc.constantFrom([3000], [1000, 3000], [1000, 1000, 3000]),
+  usualPot: fc.constantFrom(0, 5),
+  fridge_mL: fc.constantFrom(1500, 3000, Infinity),
   drinks: fc.array(
     fc.record({
       wish: fc.integer({ min: 6, max: 40 }),
@@ -124,34 +172,49 @@ const small = fc.record({
       cook: fc.integer({ min: 0, max: 6 }),
       wait: fc.integer({ min: 0, max: 8 }),
       finish: fc.integer({ min: 1, max: 3 }),
+      size_mL: fc.constantFrom(800, 2000),
+      steepsInPot: fc.boolean(),
+      keptCold: fc.boolean(),
     }),
     { minLength: 1, maxLength: 4 },
   ),
 });
-const problemFrom = ({ cooks, stoves, drinks }: typeof small extends fc.Arbitrary<infer T> ? T : never): PlanProblem =>
+type Small = typeof small extends fc.Arbitrary<infer T> ? T : never;
+const problemFrom = ({ drinks, ...room }: Small): PlanProblem =>
   problem(
-    drinks.map(({ wish, prepare, cook, wait, finish }, index) =>
-      drink(`d${index}`, wish * SLOT_min, [
-        stretch(prepare * SLOT_min, HANDS),
-        stretch(cook * SLOT_min, FIRE),
-        stretch(wait * SLOT_min),
-        stretch(finish * SLOT_min, HANDS),
-      ]),
+    drinks.map(({ wish, prepare, cook, wait, finish, size_mL, steepsInPot, keptCold }, index) =>
+      drink(
+        `d${index}`,
+        wish * SLOT_min,
+        [
+          stretch(prepare * SLOT_min, HANDS),
+          stretch(cook * SLOT_min, FIRE),
+          stretch(wait * SLOT_min, steepsInPot ? { pot: true } : { fridge: true }),
+          stretch(finish * SLOT_min, HANDS),
+        ],
+        { inPot_mL: size_mL, inFridge_mL: size_mL, keptCold },
+      ),
     ),
-    { cooks, stoves },
+    room,
   );
 
 describe('any few drinks', () => {
-  it('are never begun with more hands or pots than there are', () => {
+  /** Whether one of the pots of this size is free. */
+  const isFree = (taken: Occupancy, shape: Shape, start: number, holds_mL: number) =>
+    taken.potsFor(shape, start).some((pot) => taken.room.pots_mL[pot] === holds_mL);
+
+  it('are never begun with more hands, burners, pots or cold room than there are', () => {
     fc.assert(
       fc.property(small, (each) => {
         const plan = problemFrom(each);
         const { drinks } = scheduleDrinks(plan);
         const taken = new Occupancy(plan, 2000);
-        for (const { id, begin_min } of drinks) {
+        for (const { id, begin_min, pot } of drinks) {
           const shape = shapeOf(plan.drinks.find((other) => other.id === id)!);
-          expect(taken.fits(shape, begin_min / SLOT_min)).toBe(true);
-          taken.change(shape, begin_min / SLOT_min, 1);
+          const start = begin_min / SLOT_min;
+          expect(taken.fits(shape, start)).toBe(true);
+          if (pot !== null) expect(isFree(taken, shape, start, plan.pots_mL[pot]!)).toBe(true);
+          taken.change(shape, start, pot ?? NO_POT, 1);
         }
       }),
       { numRuns: 60 },
@@ -204,9 +267,17 @@ it('the stretches of a drink last as long as the drink, hands on the fire apart 
       { verb: 'strain', text: 'mesh' },
     ],
   });
-  const stretches = stretchesOf(analysis, []);
+  const { stretches, inPot_mL, keptCold } = planNeeds(analysis, []);
   const total = stretches.reduce((sum, { minutes }) => sum + minutes, 0);
   expect(total).toBeGreaterThanOrEqual(analysis.trace.total_min - 1e-6);
-  expect(stretches.some(({ stove, hands }) => stove && !hands)).toBe(true);
-  expect(stretches.find(({ minutes }) => minutes > 100)).toMatchObject({ hands: false, awake: false, stove: false });
+  expect(stretches.some(({ burner, hands }) => burner && !hands)).toBe(true);
+  expect(stretches.find(({ minutes }) => minutes > 100)).toMatchObject({
+    hands: false,
+    awake: false,
+    burner: false,
+    pot: true,
+  });
+  // Water and what the ginger holds; tea is kept cold.
+  expect(inPot_mL).toBeGreaterThan(950);
+  expect(keptCold).toBe(true);
 });

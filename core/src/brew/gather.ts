@@ -26,7 +26,7 @@ const STAINING =
 const PLANTS = new Set<string>(['fruit', 'vegetable', 'herb', 'spice']);
 
 /** A pot is full at this share of what it holds: it must not boil over. */
-const FULL = 0.85;
+export const POT_FULL = 0.85;
 /** Glass that is not made for it cracks above this, °C. Source: kitchen practice. */
 const HOT_C = 60;
 /** A container is the kitchen's own when its size is this near, as a share. */
@@ -43,7 +43,7 @@ function potLine(analysis: Analysis, { pots, usualPot }: KitchenSettings): reado
       .map(({ pot, volume_mL }) => (volume_mL ?? 0) + pot.pieces_g),
   );
   const named = [...new Set(hot.flatMap(({ step }) => analysis.drink.steps[step]?.pot ?? []))];
-  const fits = ({ holds_mL }: OwnPot) => most_mL <= FULL * holds_mL;
+  const fits = ({ holds_mL }: OwnPot) => most_mL <= POT_FULL * holds_mL;
   const usual = pots.find(({ name }) => name === usualPot);
   const chosen =
     named.length > 0

@@ -8,7 +8,7 @@ export { brewChecks, checkLeft, pendingCheck } from './brew-checks';
 export type { BrewCheck, CheckKind } from './brew-checks';
 export { brewRecipe, expectedAt, madeSteps, runBrew } from './brew-run';
 export type { BrewRecipe, BrewRun, Expected, MadeStep } from './brew-run';
-export { gatherList } from './gather';
+export { POT_FULL, gatherList } from './gather';
 export type { GatherList, Gathered } from './gather';
 export { habitLearner, learnHabits } from './learn-habits';
 export type { HabitLearner, HabitLearning, HabitPoint, LearnedFrom } from './learn-habits';

@@ -1,6 +1,9 @@
 import { BURNERS, COOKING_POTS, DEFAULT_KITCHEN } from '../process/kitchen';
 import type { KitchenSettings } from './kitchen-settings';
 
+/** A shelf and the door of a usual fridge, L. */
+export const FRIDGE_ROOM_L = 15;
+
 /** A kitchen of which nobody has said anything yet. */
 export const DEFAULT_SETTINGS: KitchenSettings = {
   units: 'metric',
@@ -24,6 +27,7 @@ export const DEFAULT_SETTINGS: KitchenSettings = {
   altitude_m: DEFAULT_KITCHEN.altitude_m,
   room_C: DEFAULT_KITCHEN.room_C,
   fridge_C: DEFAULT_KITCHEN.fridge_C,
+  fridgeRoom_L: FRIDGE_ROOM_L,
   coolRoom_C: DEFAULT_KITCHEN.coolRoom_C,
   tap: 'pure',
   sheet_mg_L: {},

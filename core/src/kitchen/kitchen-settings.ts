@@ -50,6 +50,8 @@ export interface KitchenSettings {
   readonly altitude_m: number;
   readonly room_C: number;
   readonly fridge_C: number;
+  /** What the fridge holds of drinks; {@link FRIDGE_ROOM_L} where nobody has said. */
+  readonly fridgeRoom_L?: number;
   readonly coolRoom_C: number;
   readonly tap: TapWater;
   readonly sheet_mg_L: Readonly<Partial<Record<WaterMineral, number>>>;

@@ -9,6 +9,7 @@ export const SETTING_RANGES = {
   altitude_m: [-400, 6000],
   room_C: [-5, 45],
   fridge_C: [-2, 15],
+  fridgeRoom_L: [0, 500],
   coolRoom_C: [-5, 30],
   mineral_mg_L: [0, 5000],
 } as const satisfies Readonly<Record<string, readonly [least: number, most: number]>>;

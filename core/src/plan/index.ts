@@ -1,5 +1,5 @@
 /** Several drinks in one kitchen: when to begin each so that all are ready as they are wanted. */
-export { SLOT_min, stretchesOf } from './plan-problem';
-export type { PlanDrink, PlanProblem, PlanStretch, Sleep } from './plan-problem';
+export { SLOT_min, planNeeds } from './plan-problem';
+export type { PlanDrink, PlanNeeds, PlanProblem, PlanStretch, Sleep } from './plan-problem';
 export { LATE_WEIGHT, costOf, scheduleDrinks } from './schedule-drinks';
 export type { Schedule, Scheduled } from './schedule-drinks';

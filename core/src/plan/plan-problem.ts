@@ -1,5 +1,5 @@
 import type { Analysis } from '../analyse';
-import { STOVE_VERBS } from '../drink';
+import { STOVE_VERBS, type DrinkStep, type Verb } from '../drink';
 
 /** A stretch of making a drink, and what it takes up. */
 export interface PlanStretch {
@@ -8,8 +8,12 @@ export interface PlanStretch {
   readonly hands: boolean;
   /** Somebody must be up, if not at it: a pot on the fire is not left to a sleeper. */
   readonly awake: boolean;
-  /** A burner and a pot. */
-  readonly stove: boolean;
+  /** A burner. */
+  readonly burner: boolean;
+  /** The pot it is cooked in: from the fire until it goes into something else, also while it steeps. */
+  readonly pot: boolean;
+  /** Room in the fridge. */
+  readonly fridge: boolean;
   readonly title: string;
 }
 
@@ -18,6 +22,12 @@ export interface PlanDrink {
   readonly id: string;
   readonly name: string;
   readonly stretches: readonly PlanStretch[];
+  /** Most that is in its pot at once, mL; the largest pot is taken for what none holds. */
+  readonly inPot_mL: number;
+  /** Room it takes up in the fridge, mL. */
+  readonly inFridge_mL: number;
+  /** Whether it stands in the fridge from when it is done until it is wanted. */
+  readonly keptCold: boolean;
   /** Minutes from the beginning of the plan. */
   readonly readyBy_min: number;
   /** Made earlier than this before it is wanted, it is past its best, min. */
@@ -37,8 +47,13 @@ export interface Sleep {
 export interface PlanProblem {
   readonly drinks: readonly PlanDrink[];
   readonly cooks: number;
-  /** Pots that can be on the fire at once: burners or pots, whichever are fewer. */
-  readonly stoves: number;
+  readonly burners: number;
+  /** What each pot holds, mL. */
+  readonly pots_mL: readonly number[];
+  /** The pot that drinks are reckoned for, by its place: taken first where it is free and holds it. */
+  readonly usualPot?: number;
+  /** Room in the fridge that nothing stands in yet, mL. */
+  readonly fridge_mL: number;
   readonly sleeps: readonly Sleep[];
 }
 
@@ -48,32 +63,58 @@ export const SLOT_min = 5;
 /** A step with less to do in it than this share is waited for. */
 const WAITED = 0.5;
 const LEAST_WAIT_min = 5;
+/** With these a drink leaves the pot it was cooked in. */
+const LEAVES_POT = new Set<Verb>(['bottle', 'store', 'process', 'chill', 'infuse', 'freeze', 'carbonate']);
+const IN_FRIDGE = /fridge/i;
+
+const isInFridge = ({ verb, in: place, text }: DrinkStep): boolean =>
+  verb === 'chill' ? !/bath|freezer|room/i.test(`${place ?? ''} ${text}`) : IN_FRIDGE.test(`${place ?? ''} ${text}`);
+
+/** What a drink takes up besides time. */
+export interface PlanNeeds {
+  readonly stretches: readonly PlanStretch[];
+  readonly inPot_mL: number;
+  readonly inFridge_mL: number;
+  readonly keptCold: boolean;
+}
 
 /**
- * The stretches of a drink from its run: what follows each other with the same needs is one; a long step begins
- * with the minutes its cook stands at it.
+ * What a drink takes up, from its run. Its stretches: what follows each other with the same needs is one; a long
+ * step begins with the minutes its cook stands at it.
  *
  * @param titles what each step of the batch is called
  */
-export function stretchesOf({ trace }: Analysis, titles: readonly string[]): readonly PlanStretch[] {
+export function planNeeds({ trace, drink, liquid, keeping }: Analysis, titles: readonly string[]): PlanNeeds {
   const stretches: PlanStretch[] = [];
   const push = (next: PlanStretch): void => {
     const last = stretches.at(-1);
     if (next.minutes <= 0) return;
-    if (last && last.hands === next.hands && last.awake === next.awake && last.stove === next.stove && next.hands)
-      stretches[stretches.length - 1] = { ...last, minutes: last.minutes + next.minutes };
+    const same =
+      last && (['hands', 'awake', 'burner', 'pot', 'fridge'] as const).every((need) => last[need] === next[need]);
+    if (same && next.hands) stretches[stretches.length - 1] = { ...last, minutes: last.minutes + next.minutes };
     else stretches.push(next);
   };
-  for (const { step, verb, minutes, handsOn_min } of trace.entries) {
-    const title = titles[step] ?? verb;
-    const stove = STOVE_VERBS.has(verb);
+  const { entries } = trace;
+  const onFire = entries.findIndex(({ verb }) => STOVE_VERBS.has(verb));
+  const leaves = entries.findIndex(({ verb }, index) => index > onFire && LEAVES_POT.has(verb));
+  const inPot = (index: number) => onFire >= 0 && index >= onFire && (leaves < 0 || index < leaves);
+  const fills_mL = entries
+    .filter((_entry, index) => inPot(index) || inPot(index + 1))
+    .map(({ pot, volume_mL }) => (volume_mL ?? 0) + pot.pieces_g);
+  entries.forEach(({ step, verb, minutes, handsOn_min }, index) => {
+    const burner = STOVE_VERBS.has(verb);
+    const pot = inPot(index);
+    const fridge = isInFridge(drink.steps[step] ?? { verb, text: '' });
+    const needs = { burner, pot, fridge, title: titles[step] ?? verb };
     const waits = minutes >= LEAST_WAIT_min && handsOn_min < WAITED * minutes;
-    if (!waits) {
-      push({ minutes: Math.max(minutes, handsOn_min), hands: true, awake: true, stove, title });
-      continue;
-    }
-    push({ minutes: handsOn_min, hands: true, awake: true, stove, title });
-    push({ minutes: minutes - handsOn_min, hands: false, awake: stove, stove, title });
-  }
-  return stretches;
+    if (!waits) return push({ ...needs, minutes: Math.max(minutes, handsOn_min), hands: true, awake: true });
+    push({ ...needs, minutes: handsOn_min, hands: true, awake: true });
+    return push({ ...needs, minutes: minutes - handsOn_min, hands: false, awake: burner });
+  });
+  return {
+    stretches,
+    inPot_mL: Math.max(0, ...fills_mL),
+    inFridge_mL: liquid?.volume_mL ?? 0,
+    keptCold: keeping?.place === 'fridge',
+  };
 }

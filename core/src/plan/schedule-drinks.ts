@@ -1,5 +1,5 @@
 import { SLOT_min, type PlanDrink, type PlanProblem } from './plan-problem';
-import { Occupancy, shapeOf, type Shape } from './slots';
+import { NO_POT, Occupancy, shapeOf, type Shape } from './slots';
 
 /** When a drink is begun and done. */
 export interface Scheduled {
@@ -8,6 +8,8 @@ export interface Scheduled {
   readonly end_min: number;
   /** Minutes after it was wanted; 0 when it is in time. */
   readonly late_min: number;
+  /** Which pot it is made in, by its place in the problem; null where it needs none. */
+  readonly pot: number | null;
 }
 
 export interface Schedule {
@@ -26,7 +28,7 @@ export const LATE_WEIGHT = 20;
 /** Made earlier than it keeps, a drink is spoilt: as bad as late. */
 const STALE_WEIGHT = 20;
 /** Nodes that are looked at before the best so far is taken. */
-const MOST_NODES = 150_000;
+const MOST_NODES = 500_000;
 /** Beyond the last wish there is room for everything one after the other. */
 const ROOM_slots = (24 * 60) / SLOT_min;
 
@@ -130,31 +132,55 @@ function inSequence(
   });
 }
 
+/** Where drinks stand: beginnings on the grid and pots, by the place of the drink. */
+interface Placed {
+  readonly starts: number[];
+  readonly pots: number[];
+  readonly cost: number;
+}
+
+/** A pin stands where it was put: in a pot that is free, or else in the first that holds it. */
+function pinnedPot({ occupancy }: Search, shape: Shape, start: number): number {
+  const free = occupancy.potsFor(shape, start);
+  return free[0] ?? new Occupancy(occupancy.room, occupancy.slots).potsFor(shape, start)[0] ?? NO_POT;
+}
+
 /** One drink after the other where it is cheapest among what is taken; an order decides who chooses first. */
-function greedy(search: Search, order: readonly number[]): { starts: number[]; cost: number } {
+function greedy(search: Search, order: readonly number[]): Placed {
   const starts = search.drinks.map(() => NOWHERE);
+  const pots = search.drinks.map(() => NO_POT);
   let cost = 0;
   const { occupancy, shapes, candidates, drinks } = search;
+  const clear = () => {
+    for (const [each, start] of starts.entries())
+      if (start !== NOWHERE) occupancy.change(shapes[each]!, start, pots[each]!, -1);
+  };
   for (const index of order) {
     const shape = shapes[index]!;
     const pinned = drinks[index]!.pinned_min !== null;
     const found = candidates[index]!.find(
-      ({ start }) => pinned || (occupancy.fits(shape, start) && inSequence(search, index, start, starts)),
+      ({ start }) =>
+        pinned ||
+        (occupancy.fits(shape, start) &&
+          occupancy.potsFor(shape, start).length > 0 &&
+          inSequence(search, index, start, starts)),
     );
     if (!found) {
-      for (const [each, start] of starts.entries()) if (start !== NOWHERE) occupancy.change(shapes[each]!, start, -1);
-      return { starts, cost: Infinity };
+      clear();
+      return { starts, pots, cost: Infinity };
     }
-    starts[index] = found.start;
+    const { start } = found;
+    starts[index] = start;
+    pots[index] = pinned ? pinnedPot(search, shape, start) : occupancy.potsFor(shape, start)[0]!;
     cost += found.cost;
-    occupancy.change(shape, found.start, 1);
+    occupancy.change(shape, start, pots[index], 1);
   }
-  for (const [index, start] of starts.entries()) occupancy.change(shapes[index]!, start, -1);
-  return { starts, cost };
+  clear();
+  return { starts, pots, cost };
 }
 
 /** Greedy in many orders: swaps of two as long as they help. */
-function improved(search: Search): { starts: number[]; cost: number } {
+function improved(search: Search): Placed {
   let order = search.drinks.map((_drink, index) => index);
   const pins = search.drinks.filter(({ pinned_min }) => pinned_min !== null).length;
   let best = greedy(search, order);
@@ -175,28 +201,33 @@ function improved(search: Search): { starts: number[]; cost: number } {
 }
 
 /** Depth first over the beginnings, the cheapest first; a branch that cannot beat the best is left. */
-function branchAndBound(search: Search, found: { starts: number[]; cost: number }) {
+function branchAndBound(search: Search, found: Placed) {
   const { drinks, shapes, candidates, occupancy, rest } = search;
   const starts = drinks.map(() => NOWHERE);
+  const pots = drinks.map(() => NO_POT);
   let best = found;
   let nodes = 0;
   const visit = (index: number, spent: number): void => {
     if (index === drinks.length) {
-      best = { starts: [...starts], cost: spent };
+      best = { starts: [...starts], pots: [...pots], cost: spent };
       return;
     }
     const shape = shapes[index]!;
     for (const { start, cost } of candidates[index]!) {
       if (spent + cost + rest[index + 1]! >= best.cost - 1e-9) return;
       if ((nodes += 1) > MOST_NODES) return;
-      if (drinks[index]!.pinned_min === null) {
-        if (!occupancy.fits(shape, start) || !inSequence(search, index, start, starts)) continue;
+      const pinned = drinks[index]!.pinned_min !== null;
+      if (!pinned && (!occupancy.fits(shape, start) || !inSequence(search, index, start, starts))) continue;
+      // In which pot matters to the drinks that come after: each size is tried.
+      for (const pot of pinned ? [pinnedPot(search, shape, start)] : occupancy.potsFor(shape, start)) {
+        if (spent + cost + rest[index + 1]! >= best.cost - 1e-9) return;
+        starts[index] = start;
+        pots[index] = pot;
+        occupancy.change(shape, start, pot, 1);
+        visit(index + 1, spent + cost);
+        occupancy.change(shape, start, pot, -1);
+        starts[index] = NOWHERE;
       }
-      starts[index] = start;
-      occupancy.change(shape, start, 1);
-      visit(index + 1, spent + cost);
-      occupancy.change(shape, start, -1);
-      starts[index] = NOWHERE;
     }
   };
   visit(0, 0);
@@ -206,24 +237,24 @@ function branchAndBound(search: Search, found: { starts: number[]; cost: number 
 const UP_AT_NIGHT = 'somebody would have to be up at night';
 
 /** What the pins break: too many hands or pots at once, somebody asleep, a preparation that is not there yet. */
-function brokenBy(search: Search, problem: PlanProblem, starts: readonly number[]): Schedule['broken'] {
+function brokenBy(search: Search, problem: PlanProblem, { starts, pots }: Placed): Schedule['broken'] {
   const { drinks, shapes, occupancy } = search;
   return drinks.flatMap(({ id, pinned_min }, index) => {
     if (search.nightly.has(id)) return [{ id, because: UP_AT_NIGHT }];
     if (pinned_min === null) return [];
     const others = new Occupancy(problem, occupancy.slots);
     for (const [other, start] of starts.entries())
-      if (other !== index && start !== NOWHERE) others.change(shapes[other]!, start, 1);
+      if (other !== index && start !== NOWHERE) others.change(shapes[other]!, start, pots[other]!, 1);
     const start = starts[index]!;
     if (!inSequence(search, index, start, starts))
       return [{ id, because: 'something that goes into it is not made by then' }];
-    if (others.fits(shapes[index]!, start)) return [];
+    if (others.fits(shapes[index]!, start) && others.potsFor(shapes[index]!, start).length > 0) return [];
     const alone = new Occupancy(problem, occupancy.slots);
     return [
       {
         id,
         because: alone.fits(shapes[index]!, start)
-          ? 'there are not enough hands or burners with the others'
+          ? 'there are not enough hands, burners, pots or room in the fridge with the others'
           : UP_AT_NIGHT,
       },
     ];
@@ -232,24 +263,26 @@ function brokenBy(search: Search, problem: PlanProblem, starts: readonly number[
 
 /**
  * When to begin each of several drinks so that all are ready as they are wanted, none stands about for long, and
- * nobody needs three hands: cooks, burners and the night are kept to.
+ * nobody needs three hands: cooks, burners, pots that are large enough, room in the fridge and the night are kept to.
  *
  * A drink, once begun, runs through. Greedy in many orders first, then branch and bound on a grid of
  * {@link SLOT_min} minutes. What cannot be in time is late, so there is always a schedule.
  *
- * @param problem drinks with their wishes, cooks, stoves, nights
+ * @param problem drinks with their wishes, cooks, burners, pots, fridge, nights
  * @returns beginnings and ends, cost and lower bound (the sum of what each drink costs by itself)
- * @throws RangeError without a cook or a stove
+ * @throws RangeError without a cook, a burner or a pot
  */
 export function scheduleDrinks(problem: PlanProblem): Schedule {
-  if (!(problem.cooks >= 1) || !(problem.stoves >= 1))
-    throw new RangeError('scheduleDrinks: there must be at least one cook and one stove');
+  if (!(problem.cooks >= 1) || !(problem.burners >= 1) || problem.pots_mL.length === 0)
+    throw new RangeError('scheduleDrinks: there must be at least one cook, one burner and one pot');
   const search = prepare(problem);
-  const { starts, cost, proven } = branchAndBound(search, improved(search));
+  const { proven, ...placed } = branchAndBound(search, improved(search));
+  const { starts, pots, cost } = placed;
   const drinks = search.drinks.map((drink, index): Scheduled => {
     const begin_min = starts[index]! * SLOT_min;
     const end_min = begin_min + search.shapes[index]!.slots * SLOT_min;
-    return { id: drink.id, begin_min, end_min, late_min: Math.max(0, end_min - drink.readyBy_min) };
+    const pot = pots[index] === NO_POT ? null : pots[index]!;
+    return { id: drink.id, begin_min, end_min, late_min: Math.max(0, end_min - drink.readyBy_min), pot };
   });
-  return { drinks, cost, lowerBound: search.rest[0]!, proven, broken: brokenBy(search, problem, starts) };
+  return { drinks, cost, lowerBound: search.rest[0]!, proven, broken: brokenBy(search, problem, placed) };
 }

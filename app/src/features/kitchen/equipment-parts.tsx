@@ -1,4 +1,5 @@
 import {
+  FRIDGE_ROOM_L,
   SETTING_RANGES,
   STRAINERS,
   TAP_WATERS,
@@ -220,6 +221,15 @@ export function Rooms({ settings, change }: PartProps) {
           value={settings.coolRoom_C}
           range={SETTING_RANGES.coolRoom_C}
           onChange={(coolRoom_C) => change({ coolRoom_C })}
+        />
+      </View>
+      <View className={pair}>
+        <NumberField
+          label="Room in the fridge for drinks"
+          unit="L"
+          value={settings.fridgeRoom_L ?? FRIDGE_ROOM_L}
+          range={SETTING_RANGES.fridgeRoom_L}
+          onChange={(fridgeRoom_L) => change({ fridgeRoom_L })}
         />
       </View>
     </View>

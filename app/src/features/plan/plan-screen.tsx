@@ -12,7 +12,8 @@ import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { minutesWords } from '../drink/minutes-words';
 import { PlanChart } from './plan-chart';
-import { handsOnOf, planRows, shoppingOf, type HandsOn, type PlannableDrink, type PlanRow } from './plan-view';
+import { handsOnOf, planRows, shoppingOf, type HandsOn, type PlanRow } from './plan-view';
+import type { PlannableDrink } from './planned-drinks';
 import { hoursChosen, planAgreed, wishAdded, wishChanged, wishRemoved, type Plans } from './plans';
 import { saveCalendar } from './save-calendar';
 import { usePlan } from './use-plan';
@@ -24,13 +25,16 @@ const COOKS = ['1', '2', '3'].map((value) => ({ value, label: value }));
 export function PlanScreen() {
   const now = useNow();
   const dispatch = useAppDispatch();
-  const { plans, drinks, planned, answer } = usePlan(now);
+  const { plans, drinks, planned, pots, answer } = usePlan(now);
   const [adding, setAdding] = useState(false);
   const begin = answer ? new Date(answer.begin) : now;
-  const rows = answer ? planRows(planned, answer.problem, answer.schedule, begin, now) : [];
+  const rows = answer ? planRows(planned, answer.problem, answer.schedule, pots, { begin, now }) : [];
   const hands = handsOnOf(rows);
-  const move = (id: string, to: Date) =>
-    dispatch(wishChanged({ id, pinned: new Date(Math.max(to.getTime(), begin.getTime())).toISOString() }));
+  const pin = usePinning();
+  const move = (id: string, to: Date) => {
+    const row = rows.find((each) => each.id === id);
+    if (row) pin(row, new Date(Math.max(to.getTime(), begin.getTime())));
+  };
   const agree = () => {
     dispatch(planAgreed(Object.fromEntries(rows.map((row) => [row.id, row.begin.toISOString()]))));
     dispatch(noticeRaised({ text: 'Agreed: what is missed is said here, and the rest is planned anew' }));
@@ -43,8 +47,8 @@ export function PlanScreen() {
     >
       {rows.length === 0 ? (
         <Text className="text-mute">
-          Say which drinks are wanted, and by when. They are fitted to cooks, burners and the night, preparations first,
-          and none is made so early that it is past its best.
+          Say which drinks are wanted, and by when. They are fitted to cooks, burners, pots, the fridge and the night,
+          preparations first, and none is made so early that it is past its best.
         </Text>
       ) : (
         <>
@@ -72,6 +76,16 @@ export function PlanScreen() {
   );
 }
 
+/** Sets when a drink is begun; a preparation that is made for another is wanted by itself from then on. */
+function usePinning() {
+  const dispatch = useAppDispatch();
+  return ({ id, drinkId, readyBy, goesInto }: PlanRow, at: Date | null) => {
+    const pinned = at?.toISOString() ?? null;
+    if (goesInto === null) dispatch(wishChanged({ id, pinned }));
+    else dispatch(wishAdded({ id: crypto.randomUUID(), drinkId, readyBy: readyBy.toISOString(), pinned }));
+  };
+}
+
 /** How good the plan is: proven, or at most so much better. */
 function boundWords({ cost, lowerBound, proven }: { cost: number; lowerBound: number; proven: boolean }): string {
   if (proven) return cost < 1 ? 'everything just in time' : 'no better plan there is';
@@ -80,6 +94,7 @@ function boundWords({ cost, lowerBound, proven }: { cost: number; lowerBound: nu
 
 function PlannedRow({ row }: { readonly row: PlanRow }) {
   const dispatch = useAppDispatch();
+  const pin = usePinning();
   return (
     <View role="listitem" className="gap-1 border-b border-line py-2">
       <View className="flex-row flex-wrap items-center justify-between gap-2">
@@ -89,6 +104,7 @@ function PlannedRow({ row }: { readonly row: PlanRow }) {
             {moment.format(row.begin)} to {moment.format(row.end)}
             {row.words ? ` · ${row.words}` : ''}
           </Text>
+          {row.goesInto ? <Text variant="small">goes into {row.goesInto}; none stands on the shelf</Text> : null}
           {row.trouble ? (
             <Text variant="smallStrong" role="status" className="text-heat">
               {row.trouble}
@@ -100,7 +116,7 @@ function PlannedRow({ row }: { readonly row: PlanRow }) {
             label={row.pinned ? 'Let go' : 'Pin'}
             hint={`${row.pinned ? 'Let go' : 'Pin'} ${row.name}`}
             kind="quiet"
-            onPress={() => dispatch(wishChanged({ id: row.id, pinned: row.pinned ? null : row.begin.toISOString() }))}
+            onPress={() => pin(row, row.pinned ? null : row.begin)}
           />
           <Button
             label="Make it"
@@ -108,20 +124,24 @@ function PlannedRow({ row }: { readonly row: PlanRow }) {
             kind="plain"
             onPress={() => router.push(`/make/new?drink=${row.drinkId}`)}
           />
-          <Button
-            label="Remove"
-            hint={`Remove ${row.name}`}
-            kind="quiet"
-            onPress={() => dispatch(wishRemoved(row.id))}
-          />
+          {row.goesInto ? null : (
+            <Button
+              label="Remove"
+              hint={`Remove ${row.name}`}
+              kind="quiet"
+              onPress={() => dispatch(wishRemoved(row.id))}
+            />
+          )}
         </View>
       </View>
-      <MomentField
-        label={`Ready by, ${row.name}`}
-        bare
-        value={row.readyBy}
-        onChange={(at) => dispatch(wishChanged({ id: row.id, readyBy: at.toISOString(), agreed: null }))}
-      />
+      {row.goesInto ? null : (
+        <MomentField
+          label={`Ready by, ${row.name}`}
+          bare
+          value={row.readyBy}
+          onChange={(at) => dispatch(wishChanged({ id: row.id, readyBy: at.toISOString(), agreed: null }))}
+        />
+      )}
     </View>
   );
 }

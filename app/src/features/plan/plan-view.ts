@@ -1,45 +1,20 @@
-import { brewRecipe, brewState, brewTimeline, runBrew } from '@wellhydra/core/brew';
-import type { Analysis } from '@wellhydra/core/analyse';
-import { STOVE_VERBS, batchSteps, type DrinkDocument } from '@wellhydra/core/drink';
-import { stretchesOf, type PlanDrink, type PlanProblem, type Schedule, type Sleep } from '@wellhydra/core/plan';
+import { POT_FULL, brewRecipe, brewState, brewTimeline, runBrew } from '@wellhydra/core/brew';
+import { STOVE_VERBS, batchSteps } from '@wellhydra/core/drink';
+import { FRIDGE_ROOM_L } from '@wellhydra/core/kitchen';
+import { planNeeds, type PlanDrink, type PlanProblem, type Schedule, type Sleep } from '@wellhydra/core/plan';
 import { showMass } from '../kitchen/units';
-import { analyseDocument, usedDocuments } from '../drink/analyse-draft';
+import { usedDocuments } from '../drink/analyse-draft';
 import { minutesWords } from '../drink/minutes-words';
 import { stepTitle } from '../drink/step/step-words';
 import type { RunContext } from '../kitchen/run-context';
 import { eventsOf, type Brews } from '../make/brews';
+import type { OnShelf, PlannedDrink } from './planned-drinks';
 import type { Plans, Wish } from './plans';
 
 export const MINUTE_ms = 60_000;
 const DAY_min = 1440;
 /** Nights are kept to so far ahead. */
 const NIGHTS = 35;
-
-/** A drink of the kitchen that can be planned. */
-export interface PlannableDrink {
-  readonly id: string;
-  readonly document: DrinkDocument;
-}
-
-export interface PlannedDrink {
-  readonly wish: Wish;
-  readonly document: DrinkDocument;
-  readonly analysis: Analysis;
-}
-
-/** What is wanted, run once each; what cannot be made or is gone is left out. */
-export function plannedDrinks(
-  wishes: readonly Wish[],
-  drinks: readonly PlannableDrink[],
-  context: RunContext,
-): readonly PlannedDrink[] {
-  return wishes.flatMap((wish) => {
-    const document = drinks.find(({ id }) => id === wish.drinkId)?.document;
-    if (!document) return [];
-    const analysis = analyseDocument(document, context);
-    return analysis.trace.entries.length > 0 ? [{ wish, document, analysis }] : [];
-  });
-}
 
 const minutesFrom = (begin: Date, iso: string): number => (Date.parse(iso) - begin.getTime()) / MINUTE_ms;
 
@@ -68,7 +43,9 @@ function underWay(brews: Brews, begin: Date): readonly PlanDrink[] {
         minutes: Math.max(0, (to.getTime() - Math.max(begin.getTime(), from.getTime())) / MINUTE_ms),
         hands: !waiting,
         awake: !waiting || STOVE_VERBS.has(verb),
-        stove: STOVE_VERBS.has(verb),
+        burner: STOVE_VERBS.has(verb),
+        pot: STOVE_VERBS.has(verb) || verb === 'steep',
+        fridge: verb === 'chill',
         title: verb,
       }))
       .filter(({ minutes }) => minutes > 0);
@@ -76,8 +53,10 @@ function underWay(brews: Brews, begin: Date): readonly PlanDrink[] {
     return [
       {
         id: `brew ${brew.id}`,
+        ...planNeeds(run.analysis, []),
         name: recipe.document.name,
         stretches,
+        keptCold: false,
         readyBy_min: minutesFrom(begin, ends.toISOString()),
         keeps_min: Infinity,
         after: [],
@@ -87,31 +66,51 @@ function underWay(brews: Brews, begin: Date): readonly PlanDrink[] {
   });
 }
 
+/** What a plan is made in besides the kitchen: who is up, what is under way, what stands in the fridge, from when on. */
+export interface PlanSetting {
+  readonly plans: Plans;
+  readonly brews: Brews;
+  readonly shelf: readonly OnShelf[];
+  readonly begin: Date;
+}
+
+const LITRE_mL = 1000;
+
+/** Room in the fridge beside the bottles that stand there already; a little is always found. */
+function fridgeRoom({ settings }: RunContext, shelf: readonly OnShelf[]): number {
+  const taken_mL = shelf
+    .filter(({ place, remaining_mL }) => place === 'fridge' && remaining_mL > 0)
+    .reduce((sum, { volume_mL }) => sum + volume_mL, 0);
+  return Math.max(LITRE_mL, LITRE_mL * (settings.fridgeRoom_L ?? FRIDGE_ROOM_L) - taken_mL);
+}
+
 /** The whole wish as a problem for the planner, minutes counted from `begin`. */
 export function planProblem(
   planned: readonly PlannedDrink[],
-  plans: Plans,
   context: RunContext,
-  brews: Brews,
-  begin: Date,
+  { plans, brews, shelf, begin }: PlanSetting,
 ): PlanProblem {
   const drinks = planned.map(({ wish, document, analysis }): PlanDrink => {
     const used = new Set(usedDocuments(document, context.documents).map(({ name }) => name));
     return {
       id: wish.id,
       name: document.name,
-      stretches: stretchesOf(analysis, batchSteps(document).map(stepTitle)),
+      ...planNeeds(analysis, batchSteps(document).map(stepTitle)),
       readyBy_min: minutesFrom(begin, wish.readyBy),
       keeps_min: (analysis.keeping?.days ?? 1) * DAY_min,
       after: planned.filter((each) => each.wish !== wish && used.has(each.document.name)).map((each) => each.wish.id),
       pinned_min: wish.pinned === null ? null : Math.max(0, minutesFrom(begin, wish.pinned)),
     };
   });
-  const { pots, burners } = context.settings;
+  const { pots, usualPot, burners } = context.settings;
+  const usual = pots.findIndex(({ name }) => name === usualPot);
   return {
     drinks: [...drinks, ...underWay(brews, begin)],
     cooks: plans.cooks,
-    stoves: Math.max(1, Math.min(pots.length || Infinity, burners.length || Infinity)),
+    burners: burners.length || Infinity,
+    pots_mL: pots.length > 0 ? pots.map(({ holds_mL }) => POT_FULL * holds_mL) : [Infinity],
+    ...(usual >= 0 ? { usualPot: usual } : {}),
+    fridge_mL: fridgeRoom(context, shelf),
     sleeps: sleepsFrom(begin, plans),
   };
 }
@@ -125,6 +124,8 @@ export interface PlanRow {
   readonly end: Date;
   readonly readyBy: Date;
   readonly pinned: boolean;
+  /** The drink it is made for, where nobody has asked for it by itself. */
+  readonly goesInto: string | null;
   /** What is wrong with it, if anything is. */
   readonly trouble: string;
   readonly words: string;
@@ -153,12 +154,12 @@ export function planRows(
   planned: readonly PlannedDrink[],
   problem: PlanProblem,
   schedule: Schedule,
-  begin: Date,
-  now: Date,
+  pots: RunContext['settings']['pots'],
+  { begin, now }: { readonly begin: Date; readonly now: Date },
 ): readonly PlanRow[] {
   const at = (minutes: number) => new Date(begin.getTime() + minutes * MINUTE_ms);
   return planned
-    .flatMap(({ wish, document }): PlanRow[] => {
+    .flatMap(({ wish, document, goesInto }): PlanRow[] => {
       const found = schedule.drinks.find(({ id }) => id === wish.id);
       const drink = problem.drinks.find(({ id }) => id === wish.id);
       if (!found || !drink) return [];
@@ -179,9 +180,14 @@ export function planRows(
           end: at(found.end_min),
           readyBy: new Date(wish.readyBy),
           pinned: wish.pinned !== null,
+          goesInto,
           trouble: troubleOf(wish, found.late_min, broken, now),
-          words:
+          words: [
             early_min >= 1 ? `ready ${minutesWords(early_min)} before` : found.late_min > 0 ? '' : 'ready just in time',
+            found.pot !== null && pots[found.pot] ? `in the ${pots[found.pot]!.name}` : '',
+          ]
+            .filter(Boolean)
+            .join(' · '),
           stretches,
         },
       ];

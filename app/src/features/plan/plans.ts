@@ -28,9 +28,12 @@ const slice = createSlice({
   name: 'plans',
   initialState: (): Plans => ({ ...NONE, ...readDurable<Plans>(PLAN_KEY) }),
   reducers: {
-    wishAdded: (state, { payload }: PayloadAction<Pick<Wish, 'id' | 'drinkId' | 'readyBy'>>) => ({
+    wishAdded: (
+      state,
+      { payload }: PayloadAction<Pick<Wish, 'id' | 'drinkId' | 'readyBy'> & Partial<Pick<Wish, 'pinned'>>>,
+    ) => ({
       ...state,
-      wishes: [...state.wishes, { ...payload, pinned: null, agreed: null }],
+      wishes: [...state.wishes, { pinned: null, ...payload, agreed: null }],
     }),
     wishChanged: (state, { payload }: PayloadAction<Partial<Wish> & { readonly id: string }>) => ({
       ...state,
