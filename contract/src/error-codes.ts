@@ -9,6 +9,8 @@ export const ERROR_CODES = {
   'not-found': 'There is no such thing in this kitchen',
   'edited-elsewhere': 'Somebody else saved this since it was read; details hold what it is now',
   'bottle-has-less': 'The bottle holds less than was to be poured',
+  'bottled-already':
+    'Somebody has bottled this brew on another device; their bottles stand on the shelf, yours were not added',
   'device-unplugged': 'The device is unplugged; plug it in on the kitchen page',
   'cannot-be-made': 'The drink has steps that are not understood, or comes to nothing',
   'cross-site': 'Writing is only possible from the application itself',

@@ -11,6 +11,7 @@ const STATUS: Readonly<Record<ErrorCode, number>> = {
   'email-taken': 409,
   'edited-elsewhere': 409,
   'bottle-has-less': 409,
+  'bottled-already': 409,
   'device-unplugged': 409,
   'too-large': 413,
   'cannot-be-made': 422,

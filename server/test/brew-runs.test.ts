@@ -127,14 +127,17 @@ test('the bottles carry what was read, not what was written', async () => {
   const { ids } = await begun();
   const reading = happened('reading', { step: 'cloth', quantity: 'volume_mL', value: 400 });
   await post(ids.brew, [reading, happened('amount-changed', { step: 'honey', text: '320 g honey' })]);
-  const { status, json } = await finish(ids.brew, [bottle(600)]);
+  const bottles = [bottle(600)];
+  const { status, json } = await finish(ids.brew, bottles);
   expect(status).toBe(200);
   // 400 mL of juice and 320 g of honey of 1.42 g/mL.
   expect(json.volume_mL).toBeGreaterThan(600);
   expect(json.volume_mL).toBeLessThan(640);
   expect(json.bottleIds).toHaveLength(1);
-  const again = await finish(ids.brew, [bottle(600)]);
+  const again = await finish(ids.brew, bottles);
   expect(again.json.bottleIds).toEqual(json.bottleIds);
+  const another = await finish(ids.brew, [bottle(500)]);
+  expect([another.status, another.json.code]).toEqual([409, 'bottled-already']);
 });
 
 test('bottles cannot hold more than was made, and the brew is still under way', async () => {

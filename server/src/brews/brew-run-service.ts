@@ -145,7 +145,7 @@ export async function awaitProgress(
   }
 }
 
-/** Fills bottles with a brew as it was read; sending it again changes nothing. */
+/** Fills bottles with a brew as it was read; sending it again changes nothing, and other bottles are refused. */
 export async function finishRun(
   context: BrewContext,
   who: SignedIn,
@@ -157,8 +157,11 @@ export async function finishRun(
   return sequelize.transaction(async (transaction) => {
     const run = await findRun(sequelize, kitchenId, id, transaction);
     if (!run) throw new Problem('not-found');
-    const already = await models.bottles.count({ where: { brewId: id, kitchenId }, transaction });
-    if (already === 0) {
+    const filled = await models.bottles.findAll({ where: { brewId: id, kitchenId }, attributes: ['id'], transaction });
+    // The same again is the same; other bottles would be a second filling that nobody has seen.
+    if (filled.length > 0 && !bottles.some((bottle) => filled.some((each) => each.id === bottle.id)))
+      throw new Problem('bottled-already');
+    if (filled.length === 0) {
       await append(context, who, id, [{ kind: 'finished', id: eventId, at: madeAt }], transaction);
       const events = (await findEvents(sequelize, kitchenId, [id], 0, transaction)).get(id) ?? [];
       const { analysis } = runBrew(brewRecipe(run.recipe), brewState(events));
