@@ -151,6 +151,15 @@ describe('bottles', () => {
     [2040, { count: '2', size: '1 L' }],
     [60, { count: '1', size: '60 mL' }],
   ])('%d mL go into %j', (volume, row) => expect(suggestBottles(volume)).toEqual(row));
+  test.each([
+    [998, { count: 4, size_mL: 300 }, { count: '4', size: '249 mL' }],
+    [850, { count: 4, size_mL: 300 }, { count: '3', size: '283 mL' }],
+    [2100, { count: 4, size_mL: 500 }, { count: '4', size: '500 mL' }],
+    [200, { count: 1, size_mL: 750 }, { count: '1', size: '200 mL' }],
+    [4957, { count: 4, size_mL: 2000 }, { count: '3', size: '1.65 L' }],
+  ])('%d mL go evenly into the bottles that the steps name, %j: %j', (volume, named, row) =>
+    expect(suggestBottles(volume, named)).toEqual(row),
+  );
   test('the form says what is wrong with it', () => {
     expect(fillBottles({ count: '2', size: '500 mL' }, false)).toEqual({ kind: 'bottles', volumes_mL: [500, 500] });
     expect(fillBottles({ count: '0', size: '500 mL' }, false)).toMatchObject({ field: 'count' });

@@ -69,3 +69,31 @@ test('a beginning that was missed is told, and the rest is planned anew', async 
   await page.clock.fastForward('47:00:00');
   await expect(page.getByText(/It was to be begun .* ago; planned anew/)).toBeVisible();
 });
+
+test('a preparation that stands on no shelf is planned before its drink, and pinned it is wanted by itself', async ({
+  page,
+}) => {
+  await register(page, 'Ines');
+  await newDrink(page, 'Tonic', 'Harbour tonic');
+  await typeSteps(page, ['100 g dried elderberries', '1 L water', 'simmer 40 min', 'strain through cloth']);
+  await saved(page);
+  await page.goto('/drinks');
+  await newDrink(page, 'Tonic', 'Cooler');
+  await typeSteps(page, ['use 200 mL Harbour tonic', '600 mL water']);
+  await saved(page);
+  await page.goto('/plan');
+  await page.getByRole('button', { name: 'Add a drink' }).click();
+  await page.getByRole('button', { name: 'Plan Cooler' }).click();
+  const planned = page.getByRole('list', { name: 'Planned drinks' }).getByRole('listitem');
+  await expect(planned).toHaveCount(2);
+  await expect(planned.first()).toContainText('Harbour tonic');
+  await expect(planned.first()).toContainText('goes into Cooler; none stands on the shelf');
+  await expect(planned.first()).toContainText(/in the saucepan/);
+  await expect(page.getByRole('list', { name: 'To have in the house' })).toContainText('100 g elderberries');
+  await page.getByRole('button', { name: 'Pin Harbour tonic' }).click();
+  await expect(page.getByRole('button', { name: 'Let go Harbour tonic' })).toBeVisible();
+  await expect(planned).toHaveCount(2);
+  await expect(page.getByText('goes into Cooler; none stands on the shelf')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Remove Cooler' }).click();
+  await expect(planned).toHaveCount(1);
+});

@@ -30,7 +30,10 @@ export interface BottleFormState {
 export function useBottleForm(analysis: Analysis): BottleFormState {
   const dry = analysis.liquid === null;
   const made = analysis.liquid?.volume_mL ?? analysis.trace.pot.mass_g;
-  const [row, setRow] = useState(() => (dry ? { count: '1', size: `${formatNumber(made)} g` } : suggestBottles(made)));
+  const named = analysis.trace.entries.findLast(({ filled }) => filled !== undefined)?.filled;
+  const [row, setRow] = useState(() =>
+    dry ? { count: '1', size: `${formatNumber(made)} g` } : suggestBottles(made, named),
+  );
   const [place, setPlace] = useState<Place>(SHELF_PLACES[analysis.keeping?.place ?? 'fridge']);
   return { row, place, filled: fillBottles(row, dry), dry, setRow, setPlace };
 }

@@ -9,8 +9,21 @@ export interface BottleRow {
   readonly size: string;
 }
 
-/** What to fill with so much drink: the largest common bottle that is not more than it, as often as it fits. */
-export function suggestBottles(volume_mL: number): BottleRow {
+/**
+ * What to fill with so much drink: the bottles that its steps name, as many as it reaches for, evenly; else the
+ * largest common bottle that is not more than it, as often as it fits.
+ */
+export function suggestBottles(
+  volume_mL: number,
+  named?: { readonly count: number; readonly size_mL: number },
+): BottleRow {
+  if (named && named.size_mL > 0) {
+    const count = Math.max(1, Math.min(named.count, Math.ceil(volume_mL / named.size_mL - 0.005)));
+    // Shown in three figures: rounded down to what is shown, or the last bottle would want more than there is.
+    const shown_mL = volume_mL >= 1000 * count ? 10 : 1;
+    const each_mL = Math.min(named.size_mL, shown_mL * Math.floor(volume_mL / count / shown_mL));
+    if (each_mL >= 1) return { count: String(count), size: formatVolume(each_mL) };
+  }
   const size = COMMON_mL.find((each) => each <= volume_mL * 1.005);
   if (size === undefined) return { count: '1', size: `${Math.max(1, Math.floor(volume_mL))} mL` };
   return { count: String(Math.max(1, Math.floor((volume_mL * 1.005) / size))), size: formatVolume(size) };
