@@ -50,16 +50,22 @@ type Changing = Pick<RailProps, 'value' | 'equal' | 'places' | 'tone' | 'spoken'
 const NOTHING: Changing = { value: '', places: null, tone: 'plain', spoken: '', outside: false };
 const FigureContext = createContext(NOTHING);
 
+// Plain elements of the page: with every key there are twice as many of these as of everything else together.
+
 function Value() {
   const { value, outside } = useContext(FigureContext);
   return (
-    <Text className={`font-heading text-[17px] font-bold ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>{value}</Text>
+    <span
+      className={`font-heading text-[17px] font-bold leading-[23px] ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}
+    >
+      {value}
+    </span>
   );
 }
 
 function Equal() {
   const { equal } = useContext(FigureContext);
-  return equal ? <Text className="text-[15px] text-panelmute">{equal}</Text> : null;
+  return equal ? <span className="font-body text-[15px] leading-[23px] text-panelmute">{equal}</span> : null;
 }
 
 /** Says the figure in full on the group that it stands in. */
