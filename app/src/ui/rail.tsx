@@ -1,6 +1,7 @@
 import { createContext, memo, useContext, useEffect, useMemo, useRef, type RefObject } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Circle, Rect } from 'react-native-svg';
+import { Apart } from './apart';
 import { Text } from './text';
 
 /** Where things lie on a rail, each as a share of its length from 0 to 1. */
@@ -141,26 +142,39 @@ function Gauge() {
 const sameProps = (a: RailProps, b: RailProps): boolean =>
   a.spoken === b.spoken && a.onAsk === b.onAsk && JSON.stringify(a.places) === JSON.stringify(b.places);
 
-function Frame({ label, id = '', onAsk }: Pick<RailProps, 'label' | 'id' | 'onAsk'>) {
+/** Rails keep their height whatever they say, so that a key lays out each by itself. */
+const HEIGHTS = { plain: 'h-[23px]', gauge: 'h-[41px]' } as const;
+
+function Frame({
+  label,
+  id = '',
+  onAsk,
+  gauge,
+}: Pick<RailProps, 'label' | 'id' | 'onAsk'> & { readonly gauge: boolean }) {
   const group = useRef<View>(null);
   return (
-    <View ref={group} role="group" className="gap-1">
-      <Spoken on={group} />
-      <View className="flex-row items-baseline justify-between gap-3">
-        <Text className="shrink text-[15px] text-onpanel">{label}</Text>
-        <View className="shrink flex-row flex-wrap items-baseline justify-end gap-x-1">
-          <Value />
-          <Equal />
+    <Apart className={HEIGHTS[gauge ? 'gauge' : 'plain']}>
+      <View ref={group} role="group" className="gap-1">
+        <Spoken on={group} />
+        <View className="flex-row items-baseline justify-between gap-3">
+          <Text className="shrink text-[15px] text-onpanel" numberOfLines={1}>
+            {label}
+          </Text>
+          <View className="shrink-0 flex-row items-baseline justify-end gap-x-1">
+            <Value />
+            <Equal />
+          </View>
         </View>
+        <Gauge />
+        {onAsk ? <AskButton label={label} id={id} onAsk={onAsk} /> : null}
       </View>
-      <Gauge />
-      {onAsk ? <AskButton label={label} id={id} onAsk={onAsk} /> : null}
-    </View>
+    </Apart>
   );
 }
 
 /** A figure on its gauge: the usual band, the value, and how far it may be off. */
 export const Rail = memo(function Rail({ label, id, onAsk, ...changing }: RailProps) {
-  const frame = useMemo(() => <Frame label={label} id={id} onAsk={onAsk} />, [label, id, onAsk]);
+  const gauge = changing.places !== null;
+  const frame = useMemo(() => <Frame label={label} id={id} onAsk={onAsk} gauge={gauge} />, [label, id, onAsk, gauge]);
   return <FigureContext.Provider value={changing}>{frame}</FigureContext.Provider>;
 }, sameProps);
