@@ -1,4 +1,5 @@
 // @ts-check
+/* global window, MutationObserver -- what is measured runs in the page */
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import { tmpdir } from 'node:os';
