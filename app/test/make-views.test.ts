@@ -1,9 +1,5 @@
-import type { BrewHappening, BrewEvent } from '@wellhydra/core/brew';
+import type { BrewEvent } from '@wellhydra/core/brew';
 import { brewRecipe, brewState, runBrew } from '@wellhydra/core/brew';
-import { stepFromLine, type DrinkDocument } from '@wellhydra/core/drink';
-import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
-import { scheduleDrinks } from '@wellhydra/core/plan';
-import type { Brews, DeviceBrew } from '../src/features/make/brews';
 import {
   adviceView,
   expectedHere,
@@ -14,54 +10,8 @@ import {
 } from '../src/features/make/make-view';
 import { clockWords, restOf } from '../src/features/make/timers';
 import { habitsView } from '../src/features/kitchen/habits-view';
-import { runContext } from '../src/features/kitchen/run-context';
-import { handsOnOf, planProblem, planRows, shoppingOf } from '../src/features/plan/plan-view';
-import { plannedDrinks, type OnShelf } from '../src/features/plan/planned-drinks';
-import type { Plans } from '../src/features/plan/plans';
 import { inWords, runningView, todayView } from '../src/features/today/today-view';
-
-const drink = (name: string, lines: readonly string[]): DrinkDocument => ({
-  name,
-  kind: 'tonic',
-  serving: '15 mL',
-  target: null,
-  steps: lines.map((line, index) => ({ id: `s${index + 1}`, ...stepFromLine(line) })),
-});
-const TONIC = drink('Harbour tonic', [
-  '100 g dried elderberries',
-  '1 L water',
-  'simmer 40 min, lid ajar',
-  'steep 8 h, off heat',
-  'strain through cloth',
-  'cool to 40 °C',
-  '400 g honey',
-]);
-const stored = { document: TONIC, preparations: [], settings: DEFAULT_SETTINGS };
-const recipe = brewRecipe(stored);
-const START = new Date('2026-10-01T08:00:00Z');
-const after = (minutes: number) => new Date(START.getTime() + minutes * 60_000);
-let count = 0;
-const event = (happening: BrewHappening, at: Date = START): BrewEvent => ({
-  ...happening,
-  id: `e${(count += 1)}`,
-  at: at.toISOString(),
-});
-const brew: DeviceBrew = {
-  id: 'b',
-  batch: 'HT-01',
-  drinkId: 'd',
-  drinkRevision: 1,
-  cook: 'Ines',
-  startedAt: START.toISOString(),
-  recipe: stored,
-  known: [],
-};
-const brewsWith = (events: readonly BrewEvent[]): Brews => ({
-  byId: { b: brew },
-  outbox: events.map((body) => ({ id: body.id, brew: 'b', kind: 'event', body })),
-  refused: [],
-  unreachable: false,
-});
+import { START, TONIC, after, brew, brewsWith, drink, event, recipe, stored } from './trial-brew';
 
 describe('a step on its page', () => {
   const pages = (events: readonly BrewEvent[] = []) => {
@@ -239,96 +189,6 @@ describe('today', () => {
     [3 * 1440, 'in 3 days'],
   ])('%d minutes ahead is %s', (minutes, words) => {
     expect(inWords(after(minutes), START)).toBe(words);
-  });
-});
-
-describe('a plan', () => {
-  const drinks = [
-    { id: 'tonic', document: TONIC },
-    {
-      id: 'tea',
-      document: drink('Root tea', ['60 g fresh ginger, sliced', '1 L water', 'simmer 20 min', '100 g honey']),
-    },
-  ];
-  const context = runContext(
-    null,
-    drinks.map(({ document }) => document),
-  );
-  const wish = (id: string, drinkId: string, hours: number, agreed: string | null = null) => ({
-    id,
-    drinkId,
-    readyBy: after(hours * 60).toISOString(),
-    pinned: null,
-    agreed,
-  });
-  const plans = (wishes: Plans['wishes']): Plans => ({ wishes, cooks: 1, bed_min: 1350, up_min: 360 });
-  const rowsOf = (wishes: Plans['wishes'], now = START, shelf: readonly OnShelf[] = []) => {
-    const planned = plannedDrinks(wishes, drinks, context, shelf);
-    const brews = brewsWith([event({ kind: 'finished' })]);
-    const problem = planProblem(planned, context, { plans: plans(wishes), brews, shelf, begin: START });
-    const { pots } = context.settings;
-    return { planned, problem, rows: planRows(planned, problem, scheduleDrinks(problem), pots, { begin: START, now }) };
-  };
-
-  it('has a row for each drink that can be made, and its hands-on stretches in order', () => {
-    const { rows } = rowsOf([wish('a', 'tonic', 12), wish('b', 'tea', 6), wish('c', 'gone', 6)]);
-    expect(rows.map(({ name }) => name).sort()).toEqual(['Harbour tonic', 'Root tea']);
-    const hands = handsOnOf(rows);
-    for (let index = 1; index < hands.length; index += 1)
-      expect(hands[index]!.from.getTime()).toBeGreaterThanOrEqual(hands[index - 1]!.from.getTime());
-  });
-
-  it('a preparation that stands on no shelf is planned with its drink, before it', () => {
-    const cooler: DrinkDocument = {
-      ...drink('Cooler', ['600 mL water']),
-      steps: [
-        { id: 'c1', verb: 'use', text: '200 mL Harbour tonic' },
-        { id: 'c2', verb: 'add', text: '600 mL water' },
-      ],
-    };
-    const all = [...drinks, { id: 'cooler', document: cooler }];
-    const kitchen = runContext(
-      null,
-      all.map(({ document }) => document),
-    );
-    const wishes = [wish('a', 'cooler', 14)];
-    const planned = plannedDrinks(wishes, all, kitchen, []);
-    expect(planned.map(({ document, goesInto }) => [document.name, goesInto])).toEqual([
-      ['Cooler', null],
-      ['Harbour tonic', 'Cooler'],
-    ]);
-    const brews = brewsWith([event({ kind: 'finished' })]);
-    const setting = { plans: plans(wishes), brews, shelf: [], begin: START };
-    const { drinks: placed } = scheduleDrinks(planProblem(planned, kitchen, setting));
-    const end = (id: string) => placed.find((each) => each.id === id)!;
-    expect(end('a tonic').end_min).toBeLessThanOrEqual(end('a').begin_min);
-    const bottle = { drinkName: 'Harbour tonic', place: 'fridge' as const, remaining_mL: 400, volume_mL: 500 };
-    expect(plannedDrinks(wishes, all, kitchen, [bottle])).toHaveLength(1);
-    expect(plannedDrinks([...wishes, wish('b', 'tonic', 10)], all, kitchen, [])).toHaveLength(2);
-  });
-
-  it('bottles in the fridge leave less room in it, and the pot that is taken is named', () => {
-    const bottle = { drinkName: 'Syrup', place: 'fridge' as const, remaining_mL: 100, volume_mL: 750 };
-    const empty = rowsOf([wish('a', 'tonic', 12)]);
-    const taken = rowsOf([wish('a', 'tonic', 12)], START, [bottle, { ...bottle, place: 'cupboard' }]);
-    expect(empty.problem.fridge_mL - taken.problem.fridge_mL).toBe(750);
-    expect(empty.rows[0]!.words).toMatch(/ · in the saucepan$/);
-  });
-
-  it('says what is late, and what was missed', () => {
-    expect(rowsOf([wish('a', 'tonic', 1)]).rows[0]!.trouble).toMatch(/late$/);
-    const missed = rowsOf([wish('a', 'tea', 12, after(-60).toISOString())]).rows[0]!;
-    expect(missed.trouble).toMatch(/^It was to be begun 60 min ago; planned anew/);
-  });
-
-  it('adds up what is to be in the house, without water', () => {
-    const { planned } = rowsOf([wish('a', 'tonic', 12), wish('b', 'tea', 6)]);
-    const list = shoppingOf(planned);
-    expect(list.find(({ name }) => name === 'Honey')).toMatchObject({
-      total: '500 g',
-      lines: ['400 g honey for Harbour tonic', '100 g honey for Root tea'],
-    });
-    expect(list.some(({ name }) => /^water/i.test(name))).toBe(false);
   });
 });
 
