@@ -205,36 +205,6 @@ test('two phones make one brew: each sees the other, and neither undoes it unsee
   await context.close();
 });
 
-test('two phones bottle one brew: the first filling stands, and the other phone is told', async ({
-  page,
-  browser,
-  baseURL,
-}) => {
-  await begun(page);
-  await goTo(page, 'Store in the fridge');
-  const address = page.url();
-  const context = await browser.newContext({
-    baseURL: baseURL!,
-    storageState: await page.context().storageState(),
-    serviceWorkers: 'block',
-  });
-  const other = await context.newPage();
-  await other.goto(address);
-  await expect(heading(other)).toHaveText('Store in the fridge');
-  await next(page);
-  await expect(heading(other)).toHaveText('Fill the bottles');
-  await context.setOffline(true);
-  await page.getByRole('button', { name: 'Put on the shelf' }).click();
-  await expect(page.getByText('Harbour elder tonic').first()).toBeVisible();
-  await other.getByRole('button', { name: 'Put on the shelf' }).click();
-  await context.setOffline(false);
-  await other.goto('/today');
-  await expect(other.getByRole('alert')).toContainText(/Somebody has bottled this brew on another device/);
-  await other.getByRole('button', { name: 'I have read it' }).click();
-  await expect(other.getByRole('alert')).toHaveCount(0);
-  await context.close();
-});
-
 test.describe('a dead network', () => {
   test.use({ serviceWorkers: 'allow' });
 
