@@ -2,8 +2,8 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { createServer, type AddressInfo } from 'node:net';
 import { test as base } from './cook';
+import { SERVER, serverEnv } from './server-env';
 
-const MAIN = new URL('../.build/server/main.mjs', import.meta.url).pathname;
 const READY_WITHIN_ms = 30_000;
 
 /** A server that a test may kill: on the database of the run, at an address of its own. */
@@ -34,17 +34,7 @@ function ownServer(port: number): OwnServer {
   return {
     url,
     start: async () => {
-      const env = {
-        ...process.env,
-        DATABASE_URL: process.env.E2E_DATABASE_URL ?? '',
-        PORT: String(port),
-        HOST: 'localhost',
-        APP_FOLDER: process.env.E2E_APP_FOLDER ?? '',
-        DEMO: '1',
-        LOG_LEVEL: 'warn',
-        REQUESTS_PER_MINUTE: '100000',
-      };
-      running = spawn(process.execPath, [MAIN], { env, stdio: 'ignore' });
+      running = spawn(process.execPath, [SERVER], { env: { ...process.env, ...serverEnv(port) }, stdio: 'ignore' });
       const until = Date.now() + READY_WITHIN_ms;
       while (!(await isReady())) {
         if (Date.now() > until) throw new Error(`no server at ${url} within ${READY_WITHIN_ms} ms`);

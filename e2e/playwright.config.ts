@@ -1,8 +1,8 @@
 import { defineConfig } from '@playwright/test';
 import { FLAGS } from '../scripts/lib/chromium-flags.mjs';
+import { SERVER, serverEnv } from './server-env';
 
 const port = Number(process.env.E2E_PORT ?? 4970);
-const root = new URL('..', import.meta.url).pathname;
 
 /** One real server on a database of its own, which the test command has started. */
 export default defineConfig({
@@ -29,18 +29,10 @@ export default defineConfig({
     { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
   ],
   webServer: {
-    command: `${process.execPath} ${root}.build/server/main.mjs`,
+    command: `${process.execPath} ${SERVER}`,
     url: `http://localhost:${port}/api/ready`,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
-    env: {
-      DATABASE_URL: process.env.E2E_DATABASE_URL ?? '',
-      PORT: String(port),
-      HOST: 'localhost',
-      APP_FOLDER: process.env.E2E_APP_FOLDER ?? '',
-      DEMO: '1',
-      LOG_LEVEL: 'warn',
-      REQUESTS_PER_MINUTE: '100000',
-    },
+    env: serverEnv(port),
   },
 });
