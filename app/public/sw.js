@@ -41,6 +41,19 @@ self.addEventListener('message', ({ data }) => {
   );
 });
 
+/** A notification that is pressed opens its page: in the tab that is there, or in a new one. */
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  const { href } = event.notification.data;
+  event.waitUntil(
+    self.clients.matchAll({ type: 'window' }).then(async ([tab]) => {
+      if (!tab) return self.clients.openWindow(href);
+      tab.postMessage({ kind: 'open', href });
+      return tab.focus();
+    }),
+  );
+});
+
 const store = async (request, answer) => {
   if (answer.ok) await (await caches.open(CACHE)).put(request, answer.clone());
   return answer;

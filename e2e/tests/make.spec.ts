@@ -1,57 +1,21 @@
-import { expect, fromMenu, newDrink, register, saved, stepButton, test, typeSteps } from '../cook';
-import type { Page } from '@playwright/test';
-
-const TONIC = [
-  '100 g dried elderberries',
-  '1 L water',
-  'simmer 40 min, lid ajar',
-  'strain through cloth',
-  'cool to 40 °C',
-  '400 g honey',
-  'store in the fridge',
-];
-
-/** A tonic of one's own, at the first step of its making. */
-async function begun(page: Page, name = 'Ines'): Promise<void> {
-  await register(page, name);
-  await newDrink(page, 'Tonic', 'Harbour elder tonic');
-  await typeSteps(page, TONIC);
-  await saved(page);
-  await page.getByRole('button', { name: 'Make it' }).click();
-  await expect(page.getByRole('heading', { name: 'Have these ready' })).toBeVisible();
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(heading(page)).toHaveText('100 g dried elderberries');
-}
-
-const heading = (page: Page) => page.getByRole('heading', { level: 1 });
-const next = (page: Page) => page.getByRole('button', { name: /^(?:Done, next step|Next step)$/ }).click();
-async function goTo(page: Page, title: string): Promise<void> {
-  while ((await heading(page).textContent()) !== title) {
-    const before = await heading(page).textContent();
-    await next(page);
-    await expect(heading(page)).not.toHaveText(before!);
-  }
-}
-async function read(page: Page, label: string, value: string): Promise<void> {
-  const box = page.getByLabel(label);
-  await box.fill(value);
-  await box.press('Enter');
-}
-
-/** What the probe shows once it has settled. */
-async function probed(page: Page): Promise<number> {
-  const shown = page.getByText(/^probe · [\d.]+ °C · settled/);
-  await expect(shown).toBeVisible({ timeout: 30_000 });
-  return Number(/([\d.]+) °C/.exec((await shown.textContent())!)![1]);
-}
+import {
+  begun,
+  goTo,
+  heading,
+  keptOnDevice,
+  next,
+  noConnection,
+  probed,
+  read,
+  readyToMake,
+  storedEvents,
+} from '../brewing';
+import { expect, fromMenu, register, stepButton, test } from '../cook';
 
 test('a whole brew, from what is got ready to the bottles, with a clock that is moved', async ({ page }) => {
   await page.clock.install();
   await register(page, 'Ines');
-  await newDrink(page, 'Tonic', 'Harbour elder tonic');
-  await typeSteps(page, TONIC);
-  await saved(page);
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await readyToMake(page);
   await expect(page.getByText(/Apron on: elderberries, dried/i)).toBeVisible();
   await expect(page.getByText(/saucepan: holds 3 L/)).toBeVisible();
   await page.getByRole('button', { name: 'Begin' }).click();
@@ -183,10 +147,7 @@ test('two phones make one brew: each sees the other, and neither undoes it unsee
   const other = await context.newPage();
   await register(other, 'Tam', invitation);
   await page.goto('/drinks');
-  await newDrink(page, 'Tonic', 'Harbour elder tonic');
-  await typeSteps(page, TONIC);
-  await saved(page);
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await readyToMake(page);
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByText(/batch HE-01/)).toBeVisible();
   await other.goto('/today');
@@ -208,57 +169,72 @@ test('two phones make one brew: each sees the other, and neither undoes it unsee
 test.describe('a dead network', () => {
   test.use({ serviceWorkers: 'allow' });
 
-  test('in the middle of a brew, with a reload: it goes on, and everything arrives once and in order', async ({
+  test('for the middle third of a brew with scale, probe and a clock that is moved: it goes on, and everything arrives once and in order', async ({
     page,
     context,
   }) => {
-    await begun(page);
-    // The application itself is on the device once its worker has it.
-    await page.evaluate(async () => {
-      const { active } = await navigator.serviceWorker.ready;
-      return active?.state;
-    });
-    await expect
-      .poll(() => page.evaluate(async () => (await (await caches.open('wellhydra-shell-1')).keys()).length), {
-        timeout: 30_000,
-      })
-      .toBeGreaterThan(8);
-    await page.reload();
-    await next(page);
-    await expect(heading(page)).toHaveText('1 L water');
-    const address = page.url();
-    await context.setOffline(true);
+    await page.clock.install();
+    await register(page, 'Ines');
+    await readyToMake(page);
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await expect(page.getByText(/batch HE-01/)).toBeVisible();
+    await keptOnDevice(page);
+    await goTo(page, '1 L water');
+    await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 30_000 });
+    await page.getByRole('button', { name: 'Take it from the scale' }).click();
+    await expect(page.getByRole('list', { name: 'Read here' })).toContainText(/Weight \d/);
     await next(page);
     await expect(heading(page)).toHaveText('Simmer 40 min');
-    await expect(page.getByText(/No connection\. .* kept on this device/)).toBeVisible();
-    await next(page);
+    await expect.poll(() => storedEvents(page)).toHaveLength(3);
+
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'Start timer' }).click();
+    await expect(noConnection(page)).toBeVisible();
+    await page.clock.fastForward('20:00');
     await page.reload();
+    await expect(page.getByRole('timer')).toHaveText(/^(?:20:00|19:\d\d)$/);
+    await page.clock.fastForward('21:00');
+    await expect(page).toHaveTitle(/Time is up: Simmer 40 min/);
+    await next(page);
     await expect(heading(page)).toHaveText('Strain through cloth');
+    await expect(page.getByText(/^(?:scale|probe) · /)).toHaveCount(0);
     await read(page, 'Volume, mL', '500');
     await page.getByRole('button', { name: /^Use \d+ g$/ }).click();
     await next(page);
-    await goTo(page, 'Store in the fridge');
+    await expect(heading(page)).toHaveText('Cool to 40 °C');
+    await page.reload();
+    await expect(noConnection(page)).toBeVisible();
+    await page.getByRole('button', { name: 'Start timer' }).click();
+
     await context.setOffline(false);
-    await expect(page.getByText(/No connection/)).toHaveCount(0, { timeout: 20_000 });
-    const id = address.split('/').at(-1)!;
-    const { events } = await (await page.request.get(`/api/brews/${id}/run`)).json();
-    expect(events.map(({ number }: { number: number }) => number)).toEqual(
-      events.map((_event: unknown, index: number) => index + 1),
-    );
-    expect(events.map(({ kind }: { kind: string }) => kind)).toEqual([
+    await expect(noConnection(page)).toHaveCount(0, { timeout: 20_000 });
+    const hot = await probed(page);
+    await page.clock.fastForward('20:00');
+    await expect.poll(() => probed(page), { timeout: 30_000 }).toBeLessThan(hot - 5);
+    await page.getByRole('button', { name: 'Take it from the probe' }).click();
+    await next(page);
+    await expect(heading(page)).toHaveText(/^\d+ g honey$/);
+    await goTo(page, 'Fill the bottles');
+    const kinds = [
       'step-done',
+      'reading',
       'step-done',
+      'timer-started',
       'step-done',
       'reading',
       'amount-changed',
       'amount-kept',
       'step-done',
+      'timer-started',
+      'reading',
       'step-done',
       'step-done',
       'step-done',
-    ]);
-    await next(page);
+      'step-done',
+    ];
+    await expect.poll(() => storedEvents(page)).toEqual(kinds.map((kind, index) => [index + 1, kind]));
     await page.getByRole('button', { name: 'Put on the shelf' }).click();
+    await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
     await expect(page.getByText('Harbour elder tonic').first()).toBeVisible();
   });
 });

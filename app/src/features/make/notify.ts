@@ -1,8 +1,24 @@
+import { router } from 'expo-router';
 import { readDurable, writeDurable } from '../../state/durable';
 
-/** Timers that have rung, so that a reload does not ring them again. */
-const RUNG_KEY = 'wellhydra.rung';
-const MOST_RUNG = 100;
+/** What is said when a timer is over, and the page it belongs to. */
+export interface Alarm {
+  readonly title: string;
+  readonly text: string;
+  readonly href: string;
+}
+
+interface Rung {
+  readonly times: number;
+  readonly at: number;
+}
+
+/** Timers that have rung, so that a reload, or a second tab, does not ring them again. */
+const RUNG_KEY = 'wellhydra.rung-timers';
+const MOST_KEPT = 100;
+/** An alarm nobody answers is given again, and then left, ms. */
+const AGAIN_AFTER_ms = 60_000;
+const MOST_TIMES = 5;
 const BEEPS = [0, 0.35, 0.7] as const;
 
 /** Asks once whether the browser may show a notification; only a press may ask. */
@@ -11,11 +27,20 @@ export function askToNotify(): void {
     void Notification.requestPermission().catch(() => undefined);
 }
 
-/** Whether a timer rings for the first time on this device. */
-export function ringsNow(key: string): boolean {
-  const rung = readDurable<readonly string[]>(RUNG_KEY) ?? [];
-  if (rung.includes(key)) return false;
-  writeDurable(RUNG_KEY, [...rung, key].slice(-MOST_RUNG));
+/**
+ * Whether a timer that has been over for a while rings now on this device: at once, and each minute until
+ * somebody answers. What ended long ago, on a device that was asleep, rings a single time.
+ */
+export function ringsNow(key: string, over_ms: number, now: Date): boolean {
+  const all = readDurable<Readonly<Record<string, Rung>>>(RUNG_KEY) ?? {};
+  const { times, at } = all[key] ?? { times: 0, at: 0 };
+  const again = times < MOST_TIMES && over_ms < MOST_TIMES * AGAIN_AFTER_ms && now.getTime() - at >= AGAIN_AFTER_ms;
+  if (times > 0 && !again) return false;
+  const others = Object.entries(all).filter(([other]) => other !== key);
+  writeDurable(
+    RUNG_KEY,
+    Object.fromEntries([...others, [key, { times: times + 1, at: now.getTime() }]].slice(-MOST_KEPT)),
+  );
   return true;
 }
 
@@ -33,17 +58,24 @@ function beep(): void {
   setTimeout(() => void context.close(), 2000);
 }
 
+/** Browsers on phones let only the worker notify; where there is none, the page does. */
+async function notify({ title, text, href }: Alarm): Promise<void> {
+  if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return;
+  const options = { body: text, tag: `${href} ${title}`, renotify: true, requireInteraction: true, data: { href } };
+  const worker = await navigator.serviceWorker?.getRegistration();
+  if (worker?.active) return worker.showNotification(title, options);
+  new Notification(title, options).onclick = () => {
+    window.focus();
+    router.push(href);
+  };
+}
+
 /** A sound and a notification; where the browser allows neither, the screen says it all the same. */
-export function ring(text: string): void {
+export function ring(alarm: Alarm): void {
   try {
     beep();
   } catch {
     // No sound here: the notification and the bar remain.
   }
-  try {
-    if (typeof Notification !== 'undefined' && Notification.permission === 'granted')
-      new Notification('Wellhydra', { body: text, tag: text });
-  } catch {
-    // Some browsers only let a service worker notify.
-  }
+  notify(alarm).catch(() => undefined);
 }

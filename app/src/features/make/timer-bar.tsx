@@ -42,6 +42,8 @@ export function runningTimers(brews: Brews): readonly RunningTimer[] {
 }
 
 const TITLE = 'Wellhydra';
+/** So many stand over each page, the next to ring first; the others are on Today. */
+const MOST_SHOWN = 3;
 
 /** Every timer that runs, on every page: it rings wherever one is. */
 export function TimerBar() {
@@ -51,7 +53,9 @@ export function TimerBar() {
   const path = usePathname();
   const over = timers.filter(({ timer, pausedAt }) => restOf(timer, pausedAt, now) <= 0);
   useEffect(() => {
-    for (const { key, drink, step } of over) if (ringsNow(key)) ring(`${drink}: ${step} is done`);
+    for (const { key, brew, drink, step, timer, pausedAt } of over)
+      if (ringsNow(key, -restOf(timer, pausedAt, now), now))
+        ring({ title: `Time is up: ${step}`, text: drink, href: `/make/${brew}` });
   });
   const [first] = over;
   const title = first ? `Time is up: ${first.step}` : TITLE;
@@ -65,18 +69,18 @@ export function TimerBar() {
   if (shown.length === 0) return null;
   return (
     <View role="navigation" aria-label="Timers" className="on-panel flex-row flex-wrap bg-panel">
-      {shown.map(({ key, brew, drink, step, timer, pausedAt }) => {
+      {shown.slice(0, MOST_SHOWN).map(({ key, brew, drink, step, timer, pausedAt }) => {
         const rest_ms = restOf(timer, pausedAt, now);
         return (
           <Link key={key} href={`/make/${brew}`} asChild>
             <Pressable
-              className={`min-h-[44px] max-w-full flex-1 flex-row items-center justify-between gap-3 px-4 py-1 ${rest_ms <= 0 ? 'bg-amber' : ''}`}
+              className={`min-h-[44px] max-w-full flex-1 basis-[300px] flex-row items-center justify-between gap-3 px-4 py-1 ${rest_ms <= 0 ? 'bg-amber' : ''}`}
             >
               <Text
                 numberOfLines={1}
                 className={`shrink text-[15px] ${rest_ms <= 0 ? 'text-onamber' : 'text-onpanel'}`}
               >
-                {drink}: {step}
+                {step} · {drink}
               </Text>
               <Text className={`font-heading text-[18px] font-bold ${rest_ms <= 0 ? 'text-onamber' : 'text-onpanel'}`}>
                 {clockWords(rest_ms)}
@@ -85,6 +89,13 @@ export function TimerBar() {
           </Link>
         );
       })}
+      {shown.length > MOST_SHOWN ? (
+        <Link href="/today" asChild>
+          <Pressable className="min-h-[44px] justify-center px-4">
+            <Text className="text-[15px] text-onpanel">{shown.length - MOST_SHOWN} more</Text>
+          </Pressable>
+        </Link>
+      ) : null}
     </View>
   );
 }

@@ -4,7 +4,7 @@ import type { AnswerClient } from '../drink/newest-answer';
 import { useListBottlesQuery } from '../bottles/bottle-endpoints';
 import { useListDrinksQuery } from '../drinks/drink-endpoints';
 import { useRunContext } from '../kitchen/use-run-context';
-import { useRuns } from '../today/use-runs';
+import { useRuns } from '../make/use-runs';
 import type { PlanAnswer, PlanQuestion } from './answer-plan';
 import { openPlanClient } from './plan-client';
 import { MINUTE_ms, planProblem } from './plan-view';
@@ -21,7 +21,7 @@ export function usePlan(now: Date) {
   const context = useRunContext();
   const { data } = useListDrinksQuery();
   const { data: bottled } = useListBottlesQuery();
-  const { brews } = useRuns();
+  const brews = useRuns();
   const shelf = bottled?.bottles ?? NO_BOTTLES;
   const drinks = data?.drinks ?? NO_DRINKS;
   const [answer, setAnswer] = useState<PlanAnswer | null>(null);

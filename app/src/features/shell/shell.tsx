@@ -1,4 +1,4 @@
-import { Link, Slot, usePathname } from 'expo-router';
+import { Link, Slot, router, usePathname } from 'expo-router';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { unitsChosen } from '../../state/units-choice';
@@ -8,7 +8,8 @@ import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import { useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
-import { keepOnDevice } from './keep-on-device';
+import { useRunsInBackground } from '../make/use-runs';
+import { keepOnDevice, openFromNotification } from './keep-on-device';
 import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
 import { PLACES } from './places';
@@ -31,6 +32,8 @@ const FETCH_AFTER_ms = 400;
 export function Shell() {
   const wide = useIsWide();
   const [help, setHelp] = useState(false);
+  const [stands, setStands] = useState(false);
+  useRunsInBackground(!stands);
   // A step that is made fills the screen.
   const making = usePathname().startsWith('/make/');
   const { data: stored } = useGetSettingsQuery();
@@ -41,10 +44,15 @@ export function Shell() {
   useShortcuts({ '?': () => setHelp(true) });
   useEffect(() => {
     const timer = setTimeout(() => {
+      setStands(true);
       fetchScreens();
       keepOnDevice();
     }, FETCH_AFTER_ms);
-    return () => clearTimeout(timer);
+    const stopOpening = openFromNotification((href) => router.push(href));
+    return () => {
+      clearTimeout(timer);
+      stopOpening();
+    };
   }, []);
   return (
     <View className={`flex-1 ${wide ? 'flex-row' : ''}`}>

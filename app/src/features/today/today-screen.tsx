@@ -9,9 +9,9 @@ import { shelfView } from '../bottles/bottles-view';
 import { DueBadge } from '../bottles/due-badge';
 import { usePour } from '../bottles/use-pour';
 import { refusalSeen, type Brews } from '../make/brews';
+import { useRuns } from '../make/use-runs';
 import { DayRibbon, RibbonKey } from './day-ribbon';
 import { inWords, todayView, type RunningView } from './today-view';
-import { useRuns } from './use-runs';
 
 const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
 const TICK_ms = 10_000;
@@ -21,7 +21,7 @@ const FIRST_BOTTLES = 3;
 /** What runs, what is next, what to drink first. */
 export function TodayScreen() {
   const now = useNow(TICK_ms);
-  const { brews } = useRuns();
+  const brews = useRuns();
   const running = todayView(brews, now);
   const due = running.filter(({ next }) => next?.now).length;
   const [first] = running;

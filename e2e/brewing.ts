@@ -1,0 +1,82 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import { newDrink, register, saved, typeSteps } from './cook';
+
+export const TONIC = [
+  '100 g dried elderberries',
+  '1 L water',
+  'simmer 40 min, lid ajar',
+  'strain through cloth',
+  'cool to 40 °C',
+  '400 g honey',
+  'store in the fridge',
+];
+
+/** What the step on the screen is called. */
+export const heading = (page: Page): Locator => page.getByRole('heading', { level: 1 });
+
+/** A tonic of one's own, with what is to be got ready for it on the screen. */
+export async function readyToMake(page: Page, steps: readonly string[] = TONIC): Promise<void> {
+  await newDrink(page, 'Tonic', 'Harbour elder tonic');
+  await typeSteps(page, steps);
+  await saved(page);
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('heading', { name: 'Have these ready' })).toBeVisible();
+}
+
+/** The same in a new kitchen, at the first step of its making. */
+export async function begun(page: Page, steps: readonly string[] = TONIC): Promise<void> {
+  await register(page, 'Ines');
+  await readyToMake(page, steps);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(heading(page)).toHaveText('100 g dried elderberries');
+}
+
+export const next = (page: Page): Promise<void> =>
+  page.getByRole('button', { name: /^(?:Done, next step|Next step)$/ }).click();
+
+/** Does one step after the other until a step is on the screen. */
+export async function goTo(page: Page, title: string): Promise<void> {
+  while ((await heading(page).textContent()) !== title) {
+    const before = await heading(page).textContent();
+    await next(page);
+    await expect(heading(page)).not.toHaveText(before!);
+  }
+}
+
+/** Types something that was read off. */
+export async function read(page: Page, label: string, value: string): Promise<void> {
+  const box = page.getByLabel(label);
+  await box.fill(value);
+  await box.press('Enter');
+}
+
+/** What the probe shows once it has settled, °C. */
+export async function probed(page: Page): Promise<number> {
+  const shown = page.getByText(/^probe · [\d.]+ °C · settled/);
+  await expect(shown).toBeVisible({ timeout: 30_000 });
+  return Number(/([\d.]+) °C/.exec((await shown.textContent())!)![1]);
+}
+
+/** What is said while something waits for a server that does not answer. */
+export const noConnection = (page: Page): Locator => page.getByText(/No connection\. .* kept on this device/);
+
+/** Loads the page once more through its worker, and waits until the application itself is on the device. */
+export async function keptOnDevice(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    const { active } = await navigator.serviceWorker.ready;
+    return active?.state;
+  });
+  await page.reload();
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open('wellhydra-shell-1')).keys()).length), {
+      timeout: 30_000,
+    })
+    .toBeGreaterThan(8);
+}
+
+/** Number and kind of everything the server has of the brew on the screen. */
+export async function storedEvents(page: Page): Promise<readonly (readonly [number, string])[]> {
+  const id = new URL(page.url()).pathname.split('/').at(-1);
+  const { events } = await (await page.request.get(`/api/brews/${id}/run`)).json();
+  return events.map(({ number, kind }: { number: number; kind: string }) => [number, kind]);
+}
