@@ -1,7 +1,8 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { scheduleDrinks } from '@wellhydra/core/plan';
 import { runContext } from '../src/features/kitchen/run-context';
-import { handsOnOf, planProblem, planRows, shoppingOf } from '../src/features/plan/plan-view';
+import { planProblem } from '../src/features/plan/plan-problem';
+import { handsOnOf, planRows, shoppingOf } from '../src/features/plan/plan-view';
 import { plannedDrinks, type OnShelf } from '../src/features/plan/planned-drinks';
 import type { Plans } from '../src/features/plan/plans';
 import { START, TONIC, after, brewsWith, drink, event } from './trial-brew';

@@ -35,14 +35,22 @@ test('two drinks are planned, one is moved and let go, and the plan becomes a ca
   await expect(bar).not.toHaveAttribute('aria-valuetext', before!);
   await expect(page.getByRole('button', { name: 'Let go Root tea' })).toBeVisible();
   // Put on top of the other one, it says what breaks.
+  await page.getByRole('button', { name: 'Pin Harbour tonic' }).click();
+  await expect(page.getByRole('button', { name: 'Let go Harbour tonic' })).toBeVisible();
   const other = await page.getByRole('slider', { name: /^Harbour tonic/ }).boundingBox();
   const mine = await bar.boundingBox();
   await page.mouse.move(mine!.x + 4, mine!.y + 10);
   await page.mouse.down();
   await page.mouse.move(other!.x + 4, mine!.y + 10, { steps: 5 });
   await page.mouse.up();
-  await page.getByRole('button', { name: 'Pin Harbour tonic' }).click();
+  await expect(planned).toContainText('As it is pinned, hands are needed for Harbour tonic then');
+  await expect(planned).toContainText('As it is pinned, hands are needed for Root tea then');
+  await page.getByRole('radio', { name: '2', exact: true }).click();
+  await expect(planned).not.toContainText('hands are needed');
+  await page.getByRole('radio', { name: '1', exact: true }).click();
+  await expect(planned).toContainText('hands are needed for Harbour tonic then');
   await page.getByRole('button', { name: 'Let go Root tea' }).click();
+  await expect(planned).not.toContainText('As it is pinned');
   await expect(page.getByRole('button', { name: 'Pin Root tea' })).toBeVisible();
   await expect(page.getByRole('list', { name: 'Hands needed' }).getByRole('listitem').first()).toBeVisible();
   const shopping = page.getByRole('list', { name: 'To have in the house' });

@@ -50,6 +50,9 @@ export function shapeOf({ stretches, inPot_mL, inFridge_mL, keptCold, readyBy_mi
 /** In place of a pot where none is needed. */
 export const NO_POT = -1;
 
+/** What a plan can be short of. */
+export type Shortage = 'sleep' | 'hands' | 'burner' | 'pot' | 'fridge';
+
 type Room = Omit<PlanProblem, 'drinks'>;
 
 /** What is taken up on the grid of a plan so far. */
@@ -78,23 +81,27 @@ export class Occupancy {
   }
 
   /** Whether hands, burners, the night and the fridge allow a drink to begin here. */
-  fits({ slots, hands, awake, burner, fridge, inFridge_mL, coldUntil }: Shape, start: number): boolean {
-    if (start < 0 || start + slots > this.slots) return false;
+  fits(shape: Shape, start: number): boolean {
+    return start >= 0 && start + shape.slots <= this.slots && this.shortOf(shape, start) === null;
+  }
+
+  /** What there is not enough of first for a drink that begins here; null where there is enough of everything. */
+  shortOf({ slots, hands, awake, burner, fridge, inFridge_mL, coldUntil }: Shape, start: number): Shortage | null {
     const { cooks, burners } = this.room;
     // More than the whole fridge holds is in it all the same, by itself.
     const cold_mL = Math.min(inFridge_mL, this.room.fridge_mL);
     const room_mL = this.room.fridge_mL - cold_mL + 1e-6;
     for (let slot = 0; slot < slots; slot += 1) {
       const at = start + slot;
-      if (awake[slot] && this.asleep[at]) return false;
-      if (hands[slot] && this.hands[at]! >= cooks) return false;
-      if (burner[slot] && this.burner[at]! >= burners) return false;
-      if (fridge[slot] && this.fridge_mL[at]! > room_mL) return false;
+      if (awake[slot] && this.asleep[at]) return 'sleep';
+      if (hands[slot] && this.hands[at]! >= cooks) return 'hands';
+      if (burner[slot] && this.burner[at]! >= burners) return 'burner';
+      if (fridge[slot] && this.fridge_mL[at]! > room_mL) return 'fridge';
     }
     if (cold_mL > 0)
       for (let at = start + slots; at < Math.min(coldUntil, this.slots); at += 1)
-        if (this.fridge_mL[at]! > room_mL) return false;
-    return true;
+        if (this.fridge_mL[at]! > room_mL) return 'fridge';
+    return null;
   }
 
   /**

@@ -7,7 +7,7 @@ import { useRunContext } from '../kitchen/use-run-context';
 import { useRuns } from '../make/use-runs';
 import type { PlanAnswer, PlanQuestion } from './answer-plan';
 import { openPlanClient } from './plan-client';
-import { MINUTE_ms, planProblem } from './plan-view';
+import { MINUTE_ms, planProblem } from './plan-problem';
 import { plannedDrinks, type OnShelf } from './planned-drinks';
 
 const NO_DRINKS: never[] = [];

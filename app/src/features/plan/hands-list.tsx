@@ -1,0 +1,30 @@
+import { View } from 'react-native';
+import { Text } from '../../ui/text';
+import { minutesWords } from '../drink/minutes-words';
+import { PlanSection } from './plan-section';
+import type { HandsOn } from './plan-view';
+
+const moment = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+
+/** What hands have to do, in order. */
+export function HandsList({ hands }: { readonly hands: readonly HandsOn[] }) {
+  return (
+    <PlanSection title="Hands needed">
+      <View role="list" aria-label="Hands needed">
+        {hands.map(({ id, title, drink, from, to }) => (
+          <View key={id} role="listitem" className="flex-row gap-3 border-b border-line py-2">
+            <Text variant="strong" className="w-[104px]">
+              {moment.format(from)}
+            </Text>
+            <View className="flex-1">
+              <Text>{title}</Text>
+              <Text variant="small">
+                {drink} · {minutesWords((to.getTime() - from.getTime()) / 60_000)}
+              </Text>
+            </View>
+          </View>
+        ))}
+      </View>
+    </PlanSection>
+  );
+}

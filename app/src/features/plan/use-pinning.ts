@@ -1,0 +1,13 @@
+import { useAppDispatch } from '../../state/store';
+import type { PlanRow } from './plan-view';
+import { wishAdded, wishChanged } from './plans';
+
+/** Sets when a drink is begun; a preparation that is made for another is wanted by itself from then on. */
+export function usePinning() {
+  const dispatch = useAppDispatch();
+  return ({ id, drinkId, readyBy, goesInto }: PlanRow, at: Date | null) => {
+    const pinned = at?.toISOString() ?? null;
+    if (goesInto === null) dispatch(wishChanged({ id, pinned }));
+    else dispatch(wishAdded({ id: crypto.randomUUID(), drinkId, readyBy: readyBy.toISOString(), pinned }));
+  };
+}
