@@ -3,6 +3,8 @@ import { scheduleDrinks } from '@wellhydra/core/plan';
 import { runContext } from '../src/features/kitchen/run-context';
 import { planProblem } from '../src/features/plan/plan-problem';
 import { handsOnOf, planRows, shoppingOf } from '../src/features/plan/plan-view';
+import { spanOf, zoomFor, zoomsOf } from '../src/features/plan/plan-span';
+import { momentWords, scaleWords } from '../src/features/plan/time-words';
 import { plannedDrinks, type OnShelf } from '../src/features/plan/planned-drinks';
 import type { Plans } from '../src/features/plan/plans';
 import { START, TONIC, after, brewsWith, drink, event } from './trial-brew';
@@ -95,4 +97,43 @@ describe('a plan', () => {
     });
     expect(list.some(({ name }) => /^water/i.test(name))).toBe(false);
   });
+});
+
+describe('how much of a plan is shown', () => {
+  const HOUR_ms = 3_600_000;
+  const NOW = new Date('2026-03-02T08:00:00Z');
+  const hours = (count: number) => new Date(NOW.getTime() + count * HOUR_ms);
+  const row = (from: number, to: number) => ({ begin: hours(from), end: hours(to), readyBy: hours(to) });
+  const [tea, tonic, month] = [row(4, 5), row(6, 9), row(1, 28 * 24)];
+
+  it.each([
+    ['a day is shown whole', [tea, tonic], 'all', ['all']],
+    ['a steep of a month does not hide two that are made today', [tea, tonic, month], 'days', ['days', 'weeks', 'all']],
+    ['of long steeps alone all is shown', [month, row(2, 21 * 24)], 'all', ['days', 'weeks', 'all']],
+    ['nothing longer than a fortnight', [tea, row(0, 200), row(0, 190)], 'all', ['days', 'all']],
+    ['most within a fortnight', [row(0, 200), row(0, 190), month], 'weeks', ['days', 'weeks', 'all']],
+  ])('%s', (_what, rows, zoom, zooms) => {
+    expect(zoomsOf(rows)).toEqual(zooms);
+    expect(zoomFor(rows)).toBe(zoom);
+  });
+
+  it('leaves room before the first drink, and none before now', () => {
+    expect(spanOf([tea, tonic], NOW, 'all')).toEqual([hours(4 - 0.3 * 5), hours(9)]);
+    expect(spanOf([month], NOW, 'all')[0]).toEqual(NOW);
+    expect(spanOf([tea, month], NOW, 'days')).toEqual([NOW, hours(1 + 48)]);
+  });
+});
+
+describe('when something is', () => {
+  const now = new Date(2026, 10, 26, 11);
+  it.each([
+    [new Date(2026, 10, 27, 6, 5), 'Fri 06:05'],
+    [new Date(2026, 11, 24, 11, 45), 'Thu 24 Dec, 11:45'],
+  ])('%s', (at, words) => expect(momentWords(at, now)).toBe(words));
+
+  it.each([
+    ['within a day', new Date(2026, 10, 26, 20), '11:00'],
+    ['over a night', new Date(2026, 10, 27, 2), 'Thu 11:00'],
+    ['weeks', new Date(2026, 11, 26), 'Thu 26 Nov'],
+  ])('on a scale of %s', (_what, to, words) => expect(scaleWords(now, to)(now)).toBe(words));
 });

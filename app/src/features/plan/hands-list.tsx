@@ -3,18 +3,17 @@ import { Text } from '../../ui/text';
 import { minutesWords } from '../drink/minutes-words';
 import { PlanSection } from './plan-section';
 import type { HandsOn } from './plan-view';
-
-const moment = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+import { momentWords } from './time-words';
 
 /** What hands have to do, in order. */
-export function HandsList({ hands }: { readonly hands: readonly HandsOn[] }) {
+export function HandsList({ hands, now }: { readonly hands: readonly HandsOn[]; readonly now: Date }) {
   return (
     <PlanSection title="Hands needed">
       <View role="list" aria-label="Hands needed">
         {hands.map(({ id, title, drink, from, to }) => (
           <View key={id} role="listitem" className="flex-row gap-3 border-b border-line py-2">
-            <Text variant="strong" className="w-[104px]">
-              {moment.format(from)}
+            <Text variant="strong" className="w-[112px]">
+              {momentWords(from, now)}
             </Text>
             <View className="flex-1">
               <Text>{title}</Text>

@@ -2,9 +2,12 @@ import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } f
 import { scaleTime } from 'd3-scale';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { Choice } from '../../ui/choice';
 import { Text } from '../../ui/text';
 import { PlanLane } from './plan-lane';
+import { spanOf, zoomFor, zoomsOf, type Zoom } from './plan-span';
 import type { PlanRow } from './plan-view';
+import { scaleWords } from './time-words';
 
 interface PlanChartProps {
   readonly rows: readonly PlanRow[];
@@ -13,7 +16,7 @@ interface PlanChartProps {
 }
 
 /** Room that a time takes up under the scale. */
-const TICK_px = 72;
+const TICK_px = 84;
 const EDGE_px = 12;
 const GRID_min = 5;
 const MINUTE_ms = 60_000;
@@ -22,12 +25,7 @@ const WIDE_px = 640;
 /** A press this far moved is a drag, px. */
 const POINTER = { activationConstraint: { distance: 4 } };
 
-const hour = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-const dayAndHour = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
-/** Room before the first drink, as a share of what they take. */
-const ROOM_BEFORE = 0.3;
-const LEAST_ROOM_ms = 60 * MINUTE_ms;
-const DAY_ms = 1440 * MINUTE_ms;
+const ZOOMS: Readonly<Record<Zoom, string>> = { days: '2 days', weeks: '2 weeks', all: 'All' };
 
 const snapped = (at: Date): Date => new Date(Math.round(at.getTime() / (GRID_min * MINUTE_ms)) * GRID_min * MINUTE_ms);
 
@@ -35,47 +33,53 @@ const snapped = (at: Date): Date => new Date(Math.round(at.getTime() / (GRID_min
 export function PlanChart({ rows, begin, onMove }: PlanChartProps) {
   const [width, setWidth] = useState(0);
   const sensors = useSensors(useSensor(PointerSensor, POINTER));
-  const [from, to] = spanOf(rows, begin);
+  const [chosen, setChosen] = useState<Zoom | null>(null);
+  const zooms = zoomsOf(rows);
+  const zoom = chosen !== null && zooms.includes(chosen) ? chosen : zoomFor(rows);
+  const [from, to] = spanOf(rows, begin, zoom);
   const x = scaleTime([from, to], [EDGE_px, Math.max(EDGE_px + 1, width - EDGE_px)]);
-  const long = to.getTime() - midnightOf(from) > DAY_ms;
+  const words = scaleWords(from, to);
   const dropped = ({ active, delta }: DragEndEvent) => {
     const row = rows.find(({ id }) => id === active.id);
     if (row) onMove(row.id, snapped(x.invert(x(row.begin) + delta.x)));
   };
   return (
-    <View className="border-y border-line bg-sheet" onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
-      {width === 0 ? null : (
-        <>
-          <View className="h-[24px]" aria-hidden>
-            {apart(x.ticks(width >= WIDE_px ? TICKS.wide : TICKS.narrow), x, width).map((tick) => (
-              <View
-                key={tick.toISOString()}
-                className="absolute w-[72px] items-center"
-                style={{ left: x(tick) - TICK_px / 2, top: 3 }}
-              >
-                <Text variant="small">{(long ? dayAndHour : hour).format(tick)}</Text>
-              </View>
-            ))}
-          </View>
-          <DndContext sensors={sensors} onDragEnd={dropped}>
-            {rows.map((row) => (
-              <PlanLane key={row.id} row={row} x={x} onMove={onMove} />
-            ))}
-          </DndContext>
-        </>
-      )}
+    <View className="gap-2">
+      {zooms.length > 1 ? (
+        <Choice
+          label="How much is shown"
+          options={zooms.map((value) => ({ value, label: ZOOMS[value] }))}
+          value={zoom}
+          onChange={setChosen}
+        />
+      ) : null}
+      <View
+        className="overflow-hidden border-y border-line bg-sheet"
+        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      >
+        {width === 0 ? null : (
+          <>
+            <View className="h-[24px]" aria-hidden>
+              {apart(x.ticks(width >= WIDE_px ? TICKS.wide : TICKS.narrow), x, width).map((tick) => (
+                <View
+                  key={tick.toISOString()}
+                  className="absolute w-[84px] items-center"
+                  style={{ left: x(tick) - TICK_px / 2, top: 3 }}
+                >
+                  <Text variant="small">{words(tick)}</Text>
+                </View>
+              ))}
+            </View>
+            <DndContext sensors={sensors} onDragEnd={dropped}>
+              {rows.map((row) => (
+                <PlanLane key={row.id} row={row} x={x} onMove={onMove} />
+              ))}
+            </DndContext>
+          </>
+        )}
+      </View>
     </View>
   );
-}
-
-const midnightOf = (at: Date): number => new Date(at).setHours(0, 0, 0, 0);
-
-/** What the chart shows: all drinks, with room to drag them to an earlier time, but not into the past. */
-function spanOf(rows: readonly PlanRow[], begin: Date): readonly [Date, Date] {
-  const first = Math.min(...rows.map((row) => row.begin.getTime()));
-  const last = Math.max(...rows.map((row) => Math.max(row.end.getTime(), row.readyBy.getTime())));
-  const room = Math.max(LEAST_ROOM_ms, ROOM_BEFORE * (last - first));
-  return [new Date(Math.max(begin.getTime(), first - room)), new Date(last)];
 }
 
 /** Times that have room beside each other. */

@@ -3,6 +3,7 @@ import type { ScaleTime } from 'd3-scale';
 import { View } from 'react-native';
 import { Text } from '../../ui/text';
 import type { PlanRow } from './plan-view';
+import { dayWords, momentWords } from './time-words';
 
 interface PlanLaneProps {
   readonly row: PlanRow;
@@ -20,18 +21,25 @@ const MINUTE_ms = 60_000;
 /** An arrow key moves a drink by so much, min. */
 const KEY_min = { ArrowLeft: -15, ArrowRight: 15 } as const;
 
-const dayAndHour = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+/** What of a drink lies after the end of the chart. */
+function beyond({ begin, end }: PlanRow, last: Date): string {
+  if (begin > last) return `begins ${dayWords(begin)}`;
+  return end > last ? `until ${dayWords(end)}` : '';
+}
 
 /** A drink of the plan: its name, its bar, and when it is wanted. */
 export function PlanLane({ row, x, onMove }: PlanLaneProps) {
   return (
     <View style={{ height: LANE_px }} className="border-t border-line">
-      <Text variant="smallStrong" numberOfLines={1} className="px-3 pt-1">
-        {row.name}
-      </Text>
+      <View className="flex-row items-baseline justify-between gap-2 px-3 pt-1">
+        <Text variant="smallStrong" numberOfLines={1} className="shrink">
+          {row.name}
+        </Text>
+        <Text variant="small">{beyond(row, x.domain()[1]!)}</Text>
+      </View>
       <View
-        className="absolute top-0 w-[2px] bg-heat"
-        style={{ left: x(row.readyBy) - 1, height: LANE_px }}
+        className="absolute w-[2px] bg-heat"
+        style={{ left: x(row.readyBy) - 1, top: NAME_px, height: LANE_px - NAME_px }}
         aria-hidden
       />
       <Bar row={row} x={x} onMove={onMove} />
@@ -43,6 +51,7 @@ export function PlanLane({ row, x, onMove }: PlanLaneProps) {
 function Bar({ row, x, onMove }: PlanLaneProps) {
   const { setNodeRef, listeners, transform } = useDraggable({ id: row.id });
   const left = x(row.begin);
+  const [begin] = x.domain() as [Date, Date];
   const style = {
     left: left + (transform?.x ?? 0),
     width: Math.max(LEAST_BAR_px, x(row.end) - left),
@@ -63,8 +72,8 @@ function Bar({ row, x, onMove }: PlanLaneProps) {
       ref={setNodeRef as never}
       role="slider"
       tabIndex={0}
-      aria-label={`${row.name}, begins ${dayAndHour.format(row.begin)}; arrow keys move it by a quarter of an hour`}
-      aria-valuetext={`${dayAndHour.format(row.begin)} to ${dayAndHour.format(row.end)}`}
+      aria-label={`${row.name}, begins ${momentWords(row.begin, begin)}; arrow keys move it by a quarter of an hour`}
+      aria-valuetext={`${momentWords(row.begin, begin)} to ${momentWords(row.end, begin)}`}
       aria-valuenow={Math.round(row.begin.getTime() / MINUTE_ms)}
       aria-valuemin={0}
       style={style as object}

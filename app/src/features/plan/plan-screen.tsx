@@ -57,7 +57,7 @@ export function PlanScreen() {
           </Text>
           <View role="list" aria-label="Planned drinks">
             {rows.map((row) => (
-              <PlannedRow key={row.id} row={row} />
+              <PlannedRow key={row.id} row={row} now={now} />
             ))}
           </View>
           <View className="flex-row flex-wrap gap-2">
@@ -67,7 +67,7 @@ export function PlanScreen() {
         </>
       )}
       <PlanHours plans={plans} />
-      {hands.length > 0 ? <HandsList hands={hands} /> : null}
+      {hands.length > 0 ? <HandsList hands={hands} now={now} /> : null}
       {planned.length > 0 ? <ShoppingList planned={planned} /> : null}
       {adding ? <AddWish drinks={drinks} now={now} onClose={() => setAdding(false)} /> : null}
     </Page>

@@ -6,12 +6,11 @@ import { MomentField } from '../../ui/moment-field';
 import { Text } from '../../ui/text';
 import { usePinning } from './use-pinning';
 import type { PlanRow } from './plan-view';
+import { momentWords } from './time-words';
 import { wishChanged, wishRemoved } from './plans';
 
-const moment = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
-
 /** A drink of the plan in words: when, in what, what is wrong, and what can be done with it. */
-export function PlannedRow({ row }: { readonly row: PlanRow }) {
+export function PlannedRow({ row, now }: { readonly row: PlanRow; readonly now: Date }) {
   const dispatch = useAppDispatch();
   const pin = usePinning();
   return (
@@ -20,7 +19,7 @@ export function PlannedRow({ row }: { readonly row: PlanRow }) {
         <View className="min-w-[200px] flex-1">
           <Text variant="strong">{row.name}</Text>
           <Text variant="small">
-            {moment.format(row.begin)} to {moment.format(row.end)}
+            {momentWords(row.begin, now)} to {momentWords(row.end, now)}
             {row.words ? ` · ${row.words}` : ''}
           </Text>
           {row.goesInto ? <Text variant="small">goes into {row.goesInto}; none stands on the shelf</Text> : null}
