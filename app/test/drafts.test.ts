@@ -90,9 +90,10 @@ describe('drafts', () => {
     ).toEqual({});
   });
   test('only what is not stored elsewhere is kept on the device', () => {
-    keepDraftsDurable(reduce(drinkArrived(record(1, '1 g salt')), composerTyped({ id: 'd', text: '20 g su' })));
+    const typed = reduce(drinkArrived(record(1, '1 g salt')), composerTyped({ id: 'd', text: '20 g su' }));
+    keepDraftsDurable({}, typed);
     expect(readDurable<Drafts>('wellhydra.drafts')!.d!.composer).toBe('20 g su');
-    keepDraftsDurable(reduce(drinkArrived(record(1, '1 g salt'))));
+    keepDraftsDurable(typed, reduce(drinkArrived(record(1, '1 g salt'))));
     expect(localStorage.getItem('wellhydra.drafts')).toBeNull();
   });
 });
@@ -200,7 +201,7 @@ describe('saving by itself', () => {
 
   test('what a reload left behind is sent', async () => {
     const server = fakeServer();
-    keepDraftsDurable(reduce(drinkStarted({ id: 'd', document: document('left behind') })));
+    keepDraftsDurable({}, reduce(drinkStarted({ id: 'd', document: document('left behind') })));
     const store = createStore();
     sendLeftBehind(store.getState, store.dispatch as never);
     await settle(200);

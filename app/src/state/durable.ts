@@ -17,3 +17,10 @@ export function writeDurable(key: string, value: unknown): void {
     // Full or closed: what is on the screen is still there, and goes to the server as usual.
   }
 }
+
+/** Calls back when another tab of this device has written under a key. */
+export function onDurableWritten(key: string, read: () => void): void {
+  window.addEventListener('storage', (event) => {
+    if (event.key === key) read();
+  });
+}

@@ -3,10 +3,11 @@ import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { draftsReducer, keepDraftsDurable } from '../features/drink/draft/drafts';
 import { draftSync } from '../features/drink/draft/draft-sync';
-import { brewsReducer, keepBrewsDurable } from '../features/make/brews';
-import { keepPlansDurable, plansReducer } from '../features/plan/plans';
+import { BREWS_KEY, brewsReadAgain, brewsReducer, keepBrewsDurable } from '../features/make/brews';
+import { PLAN_KEY, keepPlansDurable, plansReadAgain, plansReducer } from '../features/plan/plans';
 import { outboxSync } from '../features/make/outbox';
 import { api } from './api';
+import { onDurableWritten } from './durable';
 import { noticesReducer } from './notices';
 import { applyPreferences, preferencesReducer } from './preferences';
 
@@ -28,11 +29,13 @@ export function createStore() {
   store.subscribe(() => {
     const next = store.getState();
     if (next.preferences !== preferences) applyPreferences(next.preferences);
-    if (next.drafts !== drafts) keepDraftsDurable(next.drafts);
-    if (next.brews !== brews) keepBrewsDurable(next.brews);
-    if (next.plans !== plans) keepPlansDurable(next.plans);
+    if (next.drafts !== drafts) keepDraftsDurable(drafts, next.drafts);
+    if (next.brews !== brews) keepBrewsDurable(brews, next.brews);
+    if (next.plans !== plans) keepPlansDurable(plans, next.plans);
     ({ preferences, drafts, brews, plans } = next);
   });
+  onDurableWritten(BREWS_KEY, () => store.dispatch(brewsReadAgain()));
+  onDurableWritten(PLAN_KEY, () => store.dispatch(plansReadAgain()));
   return store;
 }
 

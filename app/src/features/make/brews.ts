@@ -2,6 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { BrewProgress, BrewRun, FinishBrew, StartBrew, StoredEvent } from '@wellhydra/contract';
 import type { BrewEvent } from '@wellhydra/core/brew';
 import { readDurable, writeDurable } from '../../state/durable';
+import { withChanges } from '../../state/shared-list';
 
 /** A brew as this device knows it. */
 export interface DeviceBrew extends Omit<StartBrew, 'startedAt'> {
@@ -28,8 +29,10 @@ export interface Brews {
   readonly unreachable: boolean;
 }
 
-const BREWS_KEY = 'wellhydra.brews';
+export const BREWS_KEY = 'wellhydra.brews';
 const NONE: Brews = { byId: {}, outbox: [], refused: [], unreachable: false };
+
+const storedBrews = (): Brews => ({ ...NONE, ...readDurable<Brews>(BREWS_KEY) });
 
 const withKnown = (brew: DeviceBrew, events: readonly StoredEvent[]): DeviceBrew => {
   const last = brew.known.at(-1)?.number ?? 0;
@@ -45,7 +48,7 @@ function arrived(state: Brews, run: BrewRun): Brews {
 
 const slice = createSlice({
   name: 'brews',
-  initialState: (): Brews => ({ ...NONE, ...readDurable<Brews>(BREWS_KEY) }),
+  initialState: storedBrews,
   reducers: {
     brewStarted: (state, { payload: { id, start } }: PayloadAction<{ id: string; start: StartBrew }>) => ({
       ...state,
@@ -94,6 +97,8 @@ const slice = createSlice({
       ...state,
       refused: state.refused.filter(({ waiting }) => waiting.id !== payload),
     }),
+    /** Another tab of this device has written what it did. */
+    brewsReadAgain: ({ unreachable }) => ({ ...storedBrews(), unreachable }),
     /** Somebody else signs in here. */
     brewsCleared: () => NONE,
   },
@@ -110,14 +115,34 @@ export const {
   sendingFailed,
   waitingRefused,
   refusalSeen,
+  brewsReadAgain,
   brewsCleared,
 } = slice.actions;
 export const brewsReducer = slice.reducer;
 
-/** Writes brews and what is to be sent where a reload, or a day without a server, finds them. */
-export function keepBrewsDurable(brews: Brews): void {
-  const empty = Object.keys(brews.byId).length === 0 && brews.outbox.length === 0 && brews.refused.length === 0;
-  writeDurable(BREWS_KEY, empty ? undefined : brews);
+/**
+ * Writes what this tab has changed of the brews, and of what is to be sent, where a reload, another tab, or a day
+ * without a server finds it.
+ */
+export function keepBrewsDurable(before: Brews, after: Brews): void {
+  const stored = storedBrews();
+  const list = <Item>(of: (brews: Brews) => readonly Item[], idOf: (item: Item) => string) =>
+    withChanges(of(stored), { before: of(before), after: of(after), idOf });
+  const brews = list<DeviceBrew>(
+    ({ byId }) => Object.values(byId),
+    ({ id }) => id,
+  );
+  const outbox = list<Waiting>(
+    (each) => each.outbox,
+    ({ id }) => id,
+  );
+  const refused = list<Brews['refused'][number]>(
+    (each) => each.refused,
+    ({ waiting }) => waiting.id,
+  );
+  const byId = Object.fromEntries(brews.map((brew) => [brew.id, withKnown(brew, stored.byId[brew.id]?.known ?? [])]));
+  const empty = brews.length === 0 && outbox.length === 0 && refused.length === 0;
+  writeDurable(BREWS_KEY, empty ? undefined : { byId, outbox, refused, unreachable: after.unreachable });
 }
 
 /** What happened to a brew: numbered by the server, then what is still on its way. */

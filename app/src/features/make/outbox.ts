@@ -6,6 +6,7 @@ import {
   brewFilled,
   brewHappened,
   brewStarted,
+  brewsReadAgain,
   progressArrived,
   runArrived,
   sendingFailed,
@@ -88,4 +89,14 @@ export const outboxSync = createListenerMiddleware();
 outboxSync.startListening({
   matcher: isAnyOf(brewStarted, brewHappened, brewFilled),
   effect: (_action, { getState, dispatch }) => emptyOutbox(getState as GetState, dispatch as Dispatch),
+});
+
+/** What another tab left unsent is sent here, in case that tab is gone by then. */
+outboxSync.startListening({
+  actionCreator: brewsReadAgain,
+  effect: async (_action, { getState, dispatch, delay, cancelActiveListeners }) => {
+    cancelActiveListeners();
+    await delay(RETRY_AFTER_ms);
+    await emptyOutbox(getState as GetState, dispatch as Dispatch);
+  },
 });

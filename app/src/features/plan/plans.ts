@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { readDurable, writeDurable } from '../../state/durable';
+import { withChanges } from '../../state/shared-list';
 
 /** A drink that somebody wants by a time. */
 export interface Wish {
@@ -21,12 +22,14 @@ export interface Plans {
   readonly up_min: number;
 }
 
-const PLAN_KEY = 'wellhydra.plan';
+export const PLAN_KEY = 'wellhydra.plan';
 const NONE: Plans = { wishes: [], cooks: 1, bed_min: 22 * 60 + 30, up_min: 6 * 60 };
+
+const storedPlans = (): Plans => ({ ...NONE, ...readDurable<Plans>(PLAN_KEY) });
 
 const slice = createSlice({
   name: 'plans',
-  initialState: (): Plans => ({ ...NONE, ...readDurable<Plans>(PLAN_KEY) }),
+  initialState: storedPlans,
   reducers: {
     wishAdded: (
       state,
@@ -51,11 +54,19 @@ const slice = createSlice({
       ...state,
       ...payload,
     }),
+    /** Another tab of this device has written what it did. */
+    plansReadAgain: storedPlans,
     plansCleared: () => NONE,
   },
 });
 
-export const { wishAdded, wishChanged, wishRemoved, planAgreed, hoursChosen, plansCleared } = slice.actions;
+export const { wishAdded, wishChanged, wishRemoved, planAgreed, hoursChosen, plansReadAgain, plansCleared } =
+  slice.actions;
 export const plansReducer = slice.reducer;
 
-export const keepPlansDurable = (plans: Plans): void => writeDurable(PLAN_KEY, plans);
+/** Writes what this tab has changed of what is wanted. */
+export function keepPlansDurable(before: Plans, after: Plans): void {
+  const idOf = ({ id }: Wish) => id;
+  const wishes = withChanges(storedPlans().wishes, { before: before.wishes, after: after.wishes, idOf });
+  writeDurable(PLAN_KEY, { ...after, wishes });
+}

@@ -2,6 +2,7 @@ import type { DrinkRecord } from '@wellhydra/contract';
 import { mergeDrinks, sameDocument, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { readDurable, writeDurable } from '../../../state/durable';
+import { withChanges } from '../../../state/shared-list';
 
 /** A drink as it stands on this screen: what was last stored, and what has been typed since. */
 export interface Draft {
@@ -134,10 +135,18 @@ export const {
 } = slice.actions;
 export const draftsReducer = slice.reducer;
 
-/** Writes what is typed and not yet stored where a reload finds it. */
-export function keepDraftsDurable(drafts: Drafts): void {
-  const worthKeeping = Object.entries(drafts).filter(
-    ([, { unsent, composer, conflicts }]) => unsent || composer !== '' || conflicts.length > 0,
+const worthKeeping = (drafts: Drafts): readonly Draft[] =>
+  Object.values(drafts).filter(({ unsent, composer, conflicts }) => unsent || composer !== '' || conflicts.length > 0);
+
+/** Writes what was typed in this tab and is not yet stored where a reload finds it. */
+export function keepDraftsDurable(before: Drafts, after: Drafts): void {
+  const shared = withChanges(worthKeeping(readDurable<Drafts>(DRAFTS_KEY) ?? {}), {
+    before: worthKeeping(before),
+    after: worthKeeping(after),
+    idOf: ({ id }) => id,
+  });
+  writeDurable(
+    DRAFTS_KEY,
+    shared.length > 0 ? Object.fromEntries(shared.map((draft) => [draft.id, draft])) : undefined,
   );
-  writeDurable(DRAFTS_KEY, worthKeeping.length > 0 ? Object.fromEntries(worthKeeping) : undefined);
 }
