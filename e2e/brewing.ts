@@ -1,4 +1,4 @@
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, type Browser, type Locator, type Page } from '@playwright/test';
 import { newDrink, register, saved, typeSteps } from './cook';
 
 export const TONIC = [
@@ -79,4 +79,16 @@ export async function storedEvents(page: Page): Promise<readonly (readonly [numb
   const id = new URL(page.url()).pathname.split('/').at(-1);
   const { events } = await (await page.request.get(`/api/brews/${id}/run`)).json();
   return events.map(({ number, kind }: { number: number; kind: string }) => [number, kind]);
+}
+
+/** Another phone, of somebody who is invited into the same kitchen; the first one stays where it was. */
+export async function secondPhone(page: Page, browser: Browser): Promise<Page> {
+  const address = page.url();
+  await page.goto('/kitchen');
+  const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).textContent())!;
+  await page.goto(address);
+  const context = await browser.newContext({ baseURL: new URL(address).origin, serviceWorkers: 'block' });
+  const other = await context.newPage();
+  await register(other, 'Tam', invitation);
+  return other;
 }

@@ -1,7 +1,8 @@
 import type { StoredEvent } from '@wellhydra/contract';
 import type { BrewEvent } from '@wellhydra/core/brew';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
-import { brewFilled, brewHappened, brewStarted, eventsOf, refusalSeen, runsArrived } from '../src/features/make/brews';
+import { brewsApi } from '../src/features/make/brew-endpoints';
+import { brewFilled, brewHappened, brewStarted, eventsOf, refusalSeen } from '../src/features/make/brews';
 import { RETRY_AFTER_ms } from '../src/features/make/outbox';
 import { createStore } from '../src/state/store';
 import { fakeKitchen } from './fake-kitchen';
@@ -24,9 +25,10 @@ const done = (step: string): BrewEvent => ({ kind: 'step-done', step, id: `event
 /** A server that numbers events as the real one does, and can be away or refuse. */
 function fakeServer() {
   const events: StoredEvent[] = [];
-  const server = { away: false, refuses: false, events };
+  const server = { away: false, refuses: false, lists: false, events };
   const progress = () => ({ id: BREW, batch: 'TE-01', stage: 'making', events: [...events] });
   const sent = fakeKitchen({
+    'GET /brews/under-way': () => ({ brews: server.lists ? [{ ...start, ...progress(), startedBy: 'Ines' }] : [] }),
     [`PUT /brews/${BREW}/run`]: () => (server.away ? undefined : { ...start, ...progress(), startedBy: 'Ines' }),
     [`POST /brews/${BREW}/events`]: () => {
       if (server.away) return undefined;
@@ -91,11 +93,28 @@ test('what the server refuses does not hold up the rest, and is told until it wa
   expect(store.getState().brews.refused).toEqual([]);
 });
 
-test('what the server no longer lists is over, but not what is still to be sent to it', () => {
+test('what the server no longer lists is over, but not what is still to be sent to it', async () => {
   const server = fakeServer();
   server.away = true;
   const store = createStore();
+  const listed = () => store.dispatch(brewsApi.endpoints.listRuns.initiate(undefined, { forceRefetch: true }));
   store.dispatch(brewStarted({ id: BREW, start }));
-  store.dispatch(runsArrived([]));
+  await listed();
   expect(Object.keys(store.getState().brews.byId)).toEqual([BREW]);
+  server.away = false;
+  await new Promise((resolve) => setTimeout(resolve, RETRY_AFTER_ms + 200));
+  // The answer is the same as before, and yet it tells something else now.
+  await listed();
+  expect(store.getState().brews.byId).toEqual({});
+});
+
+test('an answer that tells nothing new writes nothing', async () => {
+  const server = fakeServer();
+  const store = createStore();
+  store.dispatch(brewStarted({ id: BREW, start }));
+  await idle();
+  server.lists = true;
+  const { brews } = store.getState();
+  await store.dispatch(brewsApi.endpoints.listRuns.initiate(undefined, { forceRefetch: true }));
+  expect(store.getState().brews).toBe(brews);
 });

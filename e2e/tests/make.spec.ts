@@ -135,37 +135,6 @@ test('scale and probe show their value beside the box, it is taken with one pres
   await expect(page.getByText(/^probe · /)).toHaveCount(0);
 });
 
-test('two phones make one brew: each sees the other, and neither undoes it unseen', async ({
-  page,
-  browser,
-  baseURL,
-}) => {
-  await register(page, 'Ines');
-  await page.goto('/kitchen');
-  const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).textContent())!;
-  const context = await browser.newContext({ baseURL: baseURL!, serviceWorkers: 'block' });
-  const other = await context.newPage();
-  await register(other, 'Tam', invitation);
-  await page.goto('/drinks');
-  await readyToMake(page);
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByText(/batch HE-01/)).toBeVisible();
-  await other.goto('/today');
-  await other.getByRole('button', { name: 'Go on with Harbour elder tonic' }).click();
-  await expect(heading(other)).toHaveText('100 g dried elderberries');
-  await next(page);
-  await expect(heading(other)).toHaveText('1 L water', { timeout: 3000 });
-  await next(other);
-  await expect(heading(page)).toHaveText('Simmer 40 min', { timeout: 3000 });
-  // Both press at once: one step is done twice, not two steps.
-  await Promise.all([next(page), next(other)]);
-  await expect(heading(page)).toHaveText('Strain through cloth');
-  await expect(heading(other)).toHaveText('Strain through cloth');
-  await read(other, 'Volume, mL', '520');
-  await expect(page.getByRole('list', { name: 'Read here' })).toContainText('520 mL', { timeout: 3000 });
-  await context.close();
-});
-
 test.describe('a dead network', () => {
   test.use({ serviceWorkers: 'allow' });
 

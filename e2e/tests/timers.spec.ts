@@ -1,5 +1,5 @@
 import { begun, goTo, heading, keptOnDevice } from '../brewing';
-import { expect, register, test } from '../cook';
+import { expect, test } from '../cook';
 import type { Page } from '@playwright/test';
 
 /** Listens at the loudspeaker: the greatest sample of anything a page has played. */
@@ -66,20 +66,4 @@ test.describe('with a worker', () => {
     await expect(heading(page)).toHaveText('Simmer 40 min');
     await expect(page.getByText('Time is up')).toBeVisible();
   });
-});
-
-test('a timer that was started on one phone counts on every page of another', async ({ page, browser, baseURL }) => {
-  await begun(page);
-  await page.goto('/kitchen');
-  const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).textContent())!;
-  await page.goBack();
-  await goTo(page, 'Simmer 40 min');
-  await page.getByRole('button', { name: 'Start timer' }).click();
-  const context = await browser.newContext({ baseURL: baseURL!, serviceWorkers: 'block' });
-  const other = await context.newPage();
-  await register(other, 'Tam', invitation);
-  await expect(other.getByRole('navigation', { name: 'Timers' })).toContainText(
-    /Simmer 40 min · Harbour elder tonic(?:40:00|39:\d\d)/,
-  );
-  await context.close();
 });

@@ -3,6 +3,7 @@ import type { BrewProgress, BrewRun, FinishBrew, StartBrew, StoredEvent } from '
 import type { BrewEvent } from '@wellhydra/core/brew';
 import { readDurable, writeDurable } from '../../state/durable';
 import { withChanges } from '../../state/shared-list';
+import { brewsApi } from './brew-endpoints';
 
 /** A brew as this device knows it. */
 export interface DeviceBrew extends Omit<StartBrew, 'startedAt'> {
@@ -20,11 +21,18 @@ export type Waiting =
   | { readonly id: string; readonly brew: string; readonly kind: 'event'; readonly body: BrewEvent }
   | { readonly id: string; readonly brew: string; readonly kind: 'finish'; readonly body: FinishBrew };
 
+/** What the server would not take, why, and of which drink: the brew itself may be gone by then. */
+export interface Refused {
+  readonly waiting: Waiting;
+  readonly message: string;
+  readonly drink: string;
+}
+
 export interface Brews {
   readonly byId: Readonly<Record<string, DeviceBrew>>;
   readonly outbox: readonly Waiting[];
-  /** What the server would not take, and why: kept until somebody has seen it. */
-  readonly refused: readonly { readonly waiting: Waiting; readonly message: string }[];
+  /** Kept until somebody has seen it. */
+  readonly refused: readonly Refused[];
   /** True while sending failed for want of an answer. */
   readonly unreachable: boolean;
 }
@@ -40,10 +48,21 @@ const withKnown = (brew: DeviceBrew, events: readonly StoredEvent[]): DeviceBrew
   return fresh.length > 0 ? { ...brew, known: [...brew.known, ...fresh] } : brew;
 };
 
-function arrived(state: Brews, run: BrewRun): Brews {
-  const { id, batch, drinkId, drinkRevision, cook, startedAt, recipe, events } = run;
+/** A brew as the server tells it, with what this device knew of it already; the same one where nothing is new. */
+function arrived(state: Brews, { id, batch, events, ...rest }: BrewRun): Brews {
+  const { drinkId, drinkRevision, cook, startedAt, recipe } = rest;
   const before = state.byId[id] ?? { id, batch, drinkId, drinkRevision, cook, startedAt, recipe, known: [] };
-  return { ...state, byId: { ...state.byId, [id]: withKnown({ ...before, batch }, events) } };
+  const after = withKnown(before.batch === batch ? before : { ...before, batch }, events);
+  return after === state.byId[id] ? state : { ...state, byId: { ...state.byId, [id]: after } };
+}
+
+/** Everything that is under way; what this device knew and the server does not list any more is over. */
+function allArrived(state: Brews, runs: readonly BrewRun[]): Brews {
+  const listed = new Set(runs.map(({ id }) => id));
+  const busy = new Set(state.outbox.map(({ brew }) => brew));
+  const over = Object.keys(state.byId).filter((id) => !listed.has(id) && !busy.has(id));
+  const kept = Object.fromEntries(Object.entries(state.byId).filter(([id]) => !over.includes(id)));
+  return runs.reduce(arrived, over.length === 0 ? state : { ...state, byId: kept });
 }
 
 const slice = createSlice({
@@ -64,13 +83,6 @@ const slice = createSlice({
       outbox: [...state.outbox, { id: finish.eventId, brew, kind: 'finish' as const, body: finish }],
     }),
     runArrived: (state, { payload }: PayloadAction<BrewRun>) => arrived(state, payload),
-    /** Everything that is under way; what this device knew and the server does not list any more is over. */
-    runsArrived: (state, { payload }: PayloadAction<readonly BrewRun[]>) => {
-      const listed = new Set(payload.map(({ id }) => id));
-      const busy = new Set(state.outbox.map(({ brew }) => brew));
-      const byId = Object.fromEntries(Object.entries(state.byId).filter(([id]) => listed.has(id) || busy.has(id)));
-      return payload.reduce(arrived, { ...state, byId });
-    },
     progressArrived: (state, { payload: { id, batch, events } }: PayloadAction<BrewProgress>) => {
       const brew = state.byId[id];
       return brew ? { ...state, byId: { ...state.byId, [id]: withKnown({ ...brew, batch }, events) } } : state;
@@ -90,7 +102,13 @@ const slice = createSlice({
       outbox: state.outbox.filter(({ id }) => !ids.includes(id)),
       refused: [
         ...state.refused,
-        ...state.outbox.filter(({ id }) => ids.includes(id)).map((waiting) => ({ waiting, message })),
+        ...state.outbox
+          .filter(({ id }) => ids.includes(id))
+          .map((waiting): Refused => ({
+            waiting,
+            message,
+            drink: state.byId[waiting.brew]?.recipe.document.name ?? '',
+          })),
       ],
     }),
     refusalSeen: (state, { payload }: PayloadAction<string>) => ({
@@ -102,6 +120,12 @@ const slice = createSlice({
     /** Somebody else signs in here. */
     brewsCleared: () => NONE,
   },
+  extraReducers: (builder) => {
+    // Each answer, and not each that differs: what was kept because it was still to be sent goes with a later one.
+    builder.addMatcher(brewsApi.endpoints.listRuns.matchFulfilled, (state, { payload }) =>
+      allArrived(state as Brews, payload.brews),
+    );
+  },
 });
 
 export const {
@@ -109,7 +133,6 @@ export const {
   brewHappened,
   brewFilled,
   runArrived,
-  runsArrived,
   progressArrived,
   waitingSent,
   sendingFailed,
@@ -136,7 +159,7 @@ export function keepBrewsDurable(before: Brews, after: Brews): void {
     (each) => each.outbox,
     ({ id }) => id,
   );
-  const refused = list<Brews['refused'][number]>(
+  const refused = list<Refused>(
     (each) => each.refused,
     ({ waiting }) => waiting.id,
   );

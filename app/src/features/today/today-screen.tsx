@@ -127,11 +127,11 @@ function RunningRow({ brew, now }: { readonly brew: RunningView; readonly now: D
 /** What the server would not take: it is told, with its reason, and goes when it was read. */
 function Refusals({ brews }: { readonly brews: Brews }) {
   const dispatch = useAppDispatch();
-  return brews.refused.map(({ waiting, message }) => (
+  return brews.refused.map(({ waiting, message, drink }) => (
     <View key={waiting.id} role="alert" className="mx-4 gap-2 rounded-[12px] border border-heat bg-sheet p-3 md:mx-8">
       <Text variant="strong">Something of a brew could not be stored</Text>
       <Text>
-        {brews.byId[waiting.brew]?.recipe.document.name ?? 'A brew'}: {message}
+        {drink || 'A brew'}: {message}
       </Text>
       <Button
         label="I have read it"

@@ -1,0 +1,69 @@
+import { begun, goTo, heading, next, read, secondPhone } from '../brewing';
+import { expect, test } from '../cook';
+import type { Page } from '@playwright/test';
+
+/** Opens the brew that is under way. */
+async function goOn(page: Page): Promise<void> {
+  await page.goto('/today');
+  await page.getByRole('button', { name: 'Go on with Harbour elder tonic' }).click();
+}
+
+test('two phones make one brew: each sees the other, and neither undoes it unseen', async ({ page, browser }) => {
+  await begun(page);
+  await expect(page.getByText(/batch HE-01/)).toBeVisible();
+  const other = await secondPhone(page, browser);
+  await goOn(other);
+  await expect(heading(other)).toHaveText('100 g dried elderberries');
+  await next(page);
+  await expect(heading(other)).toHaveText('1 L water', { timeout: 3000 });
+  await next(other);
+  await expect(heading(page)).toHaveText('Simmer 40 min', { timeout: 3000 });
+  // Both press at once: one step is done twice, not two steps.
+  await Promise.all([next(page), next(other)]);
+  await expect(heading(page)).toHaveText('Strain through cloth');
+  await expect(heading(other)).toHaveText('Strain through cloth');
+  await read(other, 'Volume, mL', '520');
+  await expect(page.getByRole('list', { name: 'Read here' })).toContainText('520 mL', { timeout: 3000 });
+  await other.context().close();
+});
+
+test('a timer that was started on one phone counts on every page of another', async ({ page, browser }) => {
+  await begun(page);
+  const other = await secondPhone(page, browser);
+  await goTo(page, 'Simmer 40 min');
+  await page.getByRole('button', { name: 'Start timer' }).click();
+  await other.reload();
+  await expect(other.getByRole('navigation', { name: 'Timers' })).toContainText(
+    /Simmer 40 min · Harbour elder tonic(?:40:00|39:\d\d)/,
+  );
+  await other.context().close();
+});
+
+test('a brew that two phones bottle is bottled once, and the one that came second is told on Today', async ({
+  page,
+  browser,
+}) => {
+  await begun(page);
+  await goTo(page, 'Fill the bottles');
+  const other = await secondPhone(page, browser);
+  await goOn(other);
+  await expect(heading(other)).toHaveText('Fill the bottles');
+  // Out of reach until it has filled its own.
+  await other.context().setOffline(true);
+  await other.route('**/api/**', (route) => route.abort());
+  await other.getByRole('button', { name: 'Put on the shelf' }).click();
+  await page.getByRole('button', { name: 'Put on the shelf' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await other.unroute('**/api/**');
+  await other.context().setOffline(false);
+  await other.getByRole('link', { name: 'Today' }).click();
+  const told = other.getByRole('alert').filter({ hasText: 'Something of a brew could not be stored' });
+  await expect(told).toContainText('Harbour elder tonic', { timeout: 20_000 });
+  await expect(told).toContainText(/bottled/);
+  await told.getByRole('button', { name: 'I have read it' }).click();
+  await expect(told).toHaveCount(0);
+  const bottles = await (await page.request.get('/api/bottles')).json();
+  await expect(other.getByText('nothing is being made')).toBeVisible();
+  expect((await (await other.request.get('/api/bottles')).json()).bottles).toHaveLength(bottles.bottles.length);
+  await other.context().close();
+});
