@@ -5,7 +5,8 @@ import { fillBottles, suggestBottles } from '../src/features/bottles/fill-bottle
 import { analyseDocument } from '../src/features/drink/analyse-draft';
 import { answerSpread } from '../src/features/drink/figures/answer-spread';
 import { cautionsView, keepingView } from '../src/features/drink/figures/cautions-view';
-import { basisTitle, figuresView, sensible, yieldWords } from '../src/features/drink/figures/figures-view';
+import { figuresView, sensible } from '../src/features/drink/figures/figures-view';
+import { basisTitle, yieldWords } from '../src/features/drink/figures/yield-words';
 import { saveState } from '../src/features/drink/draft/save-state';
 import { oddsWords, targetWords } from '../src/features/drink/figures/target-words';
 import { figuresIn } from '../src/features/drinks/drink-figures';

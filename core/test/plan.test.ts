@@ -1,57 +1,9 @@
 import fc from 'fast-check';
 import { analyseDrink } from '../src/analyse';
-import {
-  SLOT_min,
-  costOf,
-  scheduleDrinks,
-  planNeeds,
-  type PlanDrink,
-  type PlanProblem,
-  type PlanStretch,
-} from '../src/plan';
+import { SLOT_min, costOf, scheduleDrinks, planNeeds, type PlanDrink, type PlanProblem } from '../src/plan';
 import { NO_POT, Occupancy, shapeOf, type Shape } from '../src/plan/slots';
 import { highsPlan } from './highs-plan';
-
-const stretch = (minutes: number, needs: Partial<PlanStretch> = {}): PlanStretch => ({
-  minutes,
-  hands: false,
-  awake: false,
-  burner: false,
-  pot: false,
-  fridge: false,
-  title: 'stretch',
-  ...needs,
-});
-const HANDS = { hands: true, awake: true };
-const FIRE = { awake: true, burner: true, pot: true };
-const drink = (
-  id: string,
-  readyBy_min: number,
-  stretches: readonly PlanStretch[],
-  more: Partial<PlanDrink> = {},
-): PlanDrink => ({
-  id,
-  name: id,
-  stretches,
-  inPot_mL: 1000,
-  inFridge_mL: 1000,
-  keptCold: false,
-  readyBy_min,
-  keeps_min: 1440,
-  after: [],
-  pinned_min: null,
-  ...more,
-});
-const problem = (drinks: readonly PlanDrink[], more: Partial<PlanProblem> = {}): PlanProblem => ({
-  drinks,
-  cooks: 1,
-  burners: 1,
-  pots_mL: [3000, 3000],
-  fridge_mL: Infinity,
-  sleeps: [],
-  ...more,
-});
-const TEA = [stretch(10, HANDS), stretch(20, FIRE), stretch(5, HANDS)];
+import { FIRE, HANDS, TEA, drink, problem, stretch } from './trial-plan';
 
 describe('one drink', () => {
   it('is ready just when it is wanted', () => {
@@ -140,57 +92,6 @@ describe('several drinks', () => {
     const at = Object.fromEntries(drinks.map((each) => [each.id, each]));
     expect(at.syrup!.end_min).toBeLessThanOrEqual(at.cooler!.begin_min);
     expect(at.cooler!.late_min).toBe(0);
-  });
-
-  it('a pin is kept, the others go around it, and what it breaks is said', () => {
-    const pinned = drink('a', 600, TEA, { pinned_min: 300 });
-    const { drinks, broken } = scheduleDrinks(problem([pinned, drink('b', 335, TEA)]));
-    expect(drinks.find(({ id }) => id === 'a')!.begin_min).toBe(300);
-    expect(broken).toEqual([]);
-    const both = scheduleDrinks(problem([pinned, drink('b', 335, TEA, { pinned_min: 300 })]));
-    expect(new Map(both.broken.map(({ id, because }) => [id, because]))).toEqual(
-      new Map([
-        ['a', 'hands are needed for b then'],
-        ['b', 'hands are needed for a then'],
-      ]),
-    );
-  });
-
-  it.each<[string, Partial<PlanProblem>, readonly PlanStretch[], string]>([
-    ['burners', { cooks: 3 }, TEA, 'no burner is free beside b and c'],
-    ['pots', { cooks: 3, burners: 3, pots_mL: [3000, 500] }, TEA, 'no pot that holds it is free beside b and c'],
-    [
-      'room in the fridge',
-      { fridge_mL: 1500 },
-      [stretch(60, { fridge: true })],
-      'there is no room in the fridge beside b and c',
-    ],
-    ['waking hours', { sleeps: [{ from_min: 200, to_min: 700 }] }, TEA, 'somebody would have to be up at night'],
-  ])(
-    'a pin says when it is %s that there are not enough of, and beside which drinks',
-    (_what, room, steps, because) => {
-      const pinned = ['a', 'b', 'c'].map((id) => drink(id, 600, steps, { pinned_min: 300 }));
-      // The other one needs the same at another time.
-      const { broken } = scheduleDrinks(problem([...pinned, drink('d', 5000, steps)], room));
-      expect(broken.find(({ id }) => id === 'a')?.because).toBe(because);
-    },
-  );
-
-  it('a drink that is kept cold until it is wanted takes the room of another', () => {
-    const cold = [stretch(60, { fridge: true })];
-    const { broken } = scheduleDrinks(
-      problem(
-        [
-          drink('a', 900, cold, { pinned_min: 300, keptCold: true }),
-          drink('b', 900, cold, { pinned_min: 600, keptCold: true }),
-        ],
-        { fridge_mL: 1500 },
-      ),
-    );
-    expect(broken.map(({ because }) => because)).toEqual([
-      'there is no room in the fridge beside b',
-      'there is no room in the fridge beside a',
-    ]);
   });
 
   it('without a cook there is no plan', () => {

@@ -12,7 +12,7 @@ import { Text } from '../../ui/text';
 import { KIND_NAMES } from '../drinks/kinds';
 import { minutesWords } from './minutes-words';
 import { totalMark } from './draft/edit-document';
-import { yieldWords } from './figures/figures-view';
+import { yieldWords } from './figures/yield-words';
 
 interface DrinkHeaderProps {
   readonly document: DrinkDocument;

@@ -16,7 +16,7 @@ import { analyseDocument, usedDocuments } from '../drink/analyse-draft';
 import type { Draft } from '../drink/draft/drafts';
 import { useDraft } from '../drink/draft/use-draft';
 import { cautionsView } from '../drink/figures/cautions-view';
-import { yieldWords } from '../drink/figures/figures-view';
+import { yieldWords } from '../drink/figures/yield-words';
 import { minutesWords } from '../drink/minutes-words';
 import { resizeForm, resizeView } from '../drink/resize/resize-view';
 import { doseWords } from '../drink/step/dose-words';

@@ -4,7 +4,8 @@ import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
 import { analyseDocument } from '../analyse-draft';
 import type { RunContext } from '../../kitchen/run-context';
 import { keptFor } from '../figures/cautions-view';
-import { sensible, yieldWords } from '../figures/figures-view';
+import { sensible } from '../figures/figures-view';
+import { yieldWords } from '../figures/yield-words';
 import { minutesWords } from '../minutes-words';
 import { qualifierWords, stepTitle } from '../step/step-words';
 

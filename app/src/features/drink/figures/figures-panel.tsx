@@ -16,7 +16,8 @@ import { cautionsView, keepingView } from './cautions-view';
 import { OriginSheet } from './origin-sheet';
 import { originView } from './origin-view';
 import { useLiveAnalysis } from '../live-run';
-import { basisTitle, figuresView, type Ranges } from './figures-view';
+import { figuresView, type Ranges } from './figures-view';
+import { basisTitle } from './yield-words';
 import { oddsWords, targetWords } from './target-words';
 import { useSpread } from './use-spread';
 

@@ -1,12 +1,12 @@
 import { SPREAD_FIGURES, type Analysis, type SpreadFigure } from '@wellhydra/core/analyse';
 import { formatNumber } from '@wellhydra/core/quantity';
-import { showMass, showVolume } from '../../kitchen/units';
+import { showMass } from '../../kitchen/units';
 import { percentDailyValue, sugarTeaspoons, type DailyValue, type Nutrients } from '@wellhydra/core/serving';
 import type { Range } from '@wellhydra/core/spread';
 import { bandPosition, targetFor, type Target, type TargetBand } from '@wellhydra/core/target';
 import type { RailPlaces, RailTone } from '../../../ui/rail';
 import type { Basis } from '../../../state/preferences';
-import { PORTIONS_mL, portionOf, shareOfBatch } from './portions';
+import { portionOf, shareOfBatch } from './portions';
 
 export type Ranges = Readonly<Partial<Record<SpreadFigure, Range>>>;
 
@@ -278,34 +278,4 @@ export function figuresView(analysis: Analysis, basis: Basis, ranges: Ranges): r
     ...plantFigures(analysis, basis),
     ...[particles, 'liquid.pH' as const].flatMap((figure) => litreFigure(figure, analysis, target, ranges) ?? []),
   ];
-}
-
-/** What the figures are for, in words: "In each 250 mL serving". */
-export function basisTitle(analysis: Analysis, basis: Basis): string {
-  if (basis === 'litre') return 'In a litre';
-  if (basis === 'spoon') return `In a ${PORTIONS_mL.spoon} mL spoon`;
-  if (basis === 'glass') return `In a ${PORTIONS_mL.glass} mL glass`;
-  if (basis === 'batch')
-    return analysis.liquid
-      ? `In all ${showVolume(analysis.liquid.volume_mL)}`
-      : `In all ${formatNumber(analysis.trace.pot.mass_g)} g`;
-  return `In each ${analysis.serving?.text ?? 'serving'}`;
-}
-
-/** Servings that can really be poured: whole ones from ten on, tenths below. */
-function wholeServings(servings: number): string {
-  const step = servings >= 10 ? 1 : 0.1;
-  return formatNumber(Math.floor(servings / step + 1e-6) * step);
-}
-
-/** Total and servings for the line under the name. */
-export function yieldWords(analysis: Analysis): { readonly total: string; readonly servings: string } {
-  const { liquid, serving, trace } = analysis;
-  const total = liquid
-    ? showVolume(liquid.volume_mL)
-    : trace.pot.mass_g > 0
-      ? `${formatNumber(trace.pot.mass_g)} g`
-      : 'nothing yet';
-  const count = serving && serving.servings > 0 ? wholeServings(serving.servings) : '0';
-  return { total, servings: count };
 }

@@ -4,7 +4,7 @@ import { formatNumber, formatVolume, readAmount } from '@wellhydra/core/quantity
 import { resizeFactor, resizeHints, scaleSteps, type ResizeGoal } from '@wellhydra/core/resize';
 import type { RunContext } from '../../kitchen/run-context';
 import { analyseDocument, usesOthers } from '../analyse-draft';
-import { yieldWords } from '../figures/figures-view';
+import { yieldWords } from '../figures/yield-words';
 import { stepTitle } from '../step/step-words';
 
 export type ResizeMode = ResizeGoal['kind'];

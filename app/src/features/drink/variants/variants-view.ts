@@ -11,7 +11,8 @@ import { formatNumber } from '@wellhydra/core/quantity';
 import { saltPinches, sugarTeaspoons } from '@wellhydra/core/serving';
 import type { RunContext } from '../../kitchen/run-context';
 import { analyseDocument } from '../analyse-draft';
-import { sensible, yieldWords } from '../figures/figures-view';
+import { sensible } from '../figures/figures-view';
+import { yieldWords } from '../figures/yield-words';
 import { stepTitle } from '../step/step-words';
 
 export const SLOT_NAMES = ['base', 'liquid', 'salt', 'sweetener', 'fruit', 'herb'] as const;
