@@ -7,12 +7,14 @@ jest.setTimeout(30_000);
 Object.assign(globalThis, { TextEncoder, TextDecoder });
 if (!globalThis.crypto?.randomUUID) Object.defineProperty(globalThis, 'crypto', { value: webcrypto });
 
-// No workers here: the spread is answered in place.
+// No workers here: what they reckon is answered in place.
 jest.mock('../src/features/drink/figures/spread-client', () =>
   jest.requireActual('../src/features/drink/figures/spread-client.ts'),
 );
 
 jest.mock('../src/features/drink/aim/aim-client', () => jest.requireActual('../src/features/drink/aim/aim-client.ts'));
+
+jest.mock('../src/features/plan/plan-client', () => jest.requireActual('../src/features/plan/plan-client.ts'));
 
 // Nothing is fetched in pieces here: what the list reckons with is there from the start.
 jest.mock('../src/features/drinks/use-figures', () => {
