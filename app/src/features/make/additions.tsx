@@ -9,17 +9,22 @@ import type { StepPage } from './make-view';
 interface AdditionsProps {
   readonly page: StepPage;
   readonly happened: (happening: BrewHappening) => void;
+  readonly onTyping: (busy: boolean) => void;
 }
 
 /** Additions to taste, one by one, with what the pot is after each. */
-export function Additions({ page, happened }: AdditionsProps) {
+export function Additions({ page, happened, onTyping }: AdditionsProps) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
+  const type = (next: string) => {
+    setText(next);
+    onTyping(next.trim() !== '');
+  };
   const add = () => {
     const line = readIngredientLine(text);
     if (line.kind === 'unreadable') return setWrong(line.message);
     setWrong(null);
-    setText('');
+    type('');
     return happened({ kind: 'added', step: page.of, text: text.trim() });
   };
   return (
@@ -50,7 +55,7 @@ export function Additions({ page, happened }: AdditionsProps) {
           aria-label="Add to taste"
           aria-invalid={wrong !== null}
           value={text}
-          onChangeText={setText}
+          onChangeText={type}
           onSubmitEditing={add}
           placeholder="1 tbsp honey"
           placeholderTextColor="#9FBDB8"
@@ -58,6 +63,11 @@ export function Additions({ page, happened }: AdditionsProps) {
         />
         <Button label="Add" kind="onPanel" size="large" disabled={text.trim() === ''} onPress={add} />
       </View>
+      {page.left !== null && text.trim() !== '' && !wrong ? (
+        <Text role="alert" className="text-[#FFB199]">
+          Typed, and not added yet: press Add, or go on without it.
+        </Text>
+      ) : null}
       {wrong ? (
         <Text role="alert" className="text-[#FFB199]">
           {wrong}

@@ -42,8 +42,14 @@ function Making(props: MakingProps) {
   const current = pages.findIndex(({ left }) => left === null);
   // Where somebody looks back or ahead; otherwise the page follows the brew, also when another phone goes on.
   const [looking, setLooking] = useState<number | null>(null);
-  const at = looking ?? (current < 0 ? pages.length : current);
-  const look = (to: number) => setLooking(to === (current < 0 ? pages.length : current) ? null : to);
+  // Who is typing is not taken away from it.
+  const [held, setHeld] = useState<number | null>(null);
+  const follows = current < 0 ? pages.length : current;
+  const at = looking ?? held ?? follows;
+  const look = (to: number) => {
+    setHeld(null);
+    setLooking(to === follows ? null : to);
+  };
   const [menu, setMenu] = useState(false);
   const above = (
     <View className="gap-3">
@@ -89,6 +95,7 @@ function Making(props: MakingProps) {
           onBack={at === 0 ? undefined : () => look(at - 1)}
           onNext={() => look(at + 1)}
           onStay={() => setLooking(null)}
+          onTyping={(busy) => setHeld(busy ? at : null)}
         />
       ) : (
         <FinishPage {...props} above={above} onBack={() => look(pages.length - 1)} />
@@ -141,11 +148,14 @@ interface StepFrameProps extends MakingProps {
   readonly onBack: (() => void) | undefined;
   readonly onNext: () => void;
   readonly onStay: () => void;
+  /** Something is typed that is not noted yet; false once it is. */
+  readonly onTyping: (busy: boolean) => void;
 }
 
 /** One step: what, how much, how long, what to look for, what can go wrong. */
 function StepFrame(props: StepFrameProps) {
-  const { page, above, isCurrent, then, brew, sensors, recipe, state, happened, onBack, onNext, onStay } = props;
+  const { page, above, isCurrent, then, brew, sensors, recipe, state, happened, onBack, onNext, onStay, onTyping } =
+    props;
   const timer = state.timers.find(({ step }) => step === page.id);
   const done = () => {
     happened({ kind: 'step-done', step: page.id });
@@ -209,12 +219,13 @@ function StepFrame(props: StepFrameProps) {
           recipe={recipe}
           state={state}
           happened={happened}
+          onTyping={onTyping}
           onMoreTime={(minutes) => {
             happened({ kind: 'timer-started', step: page.of, minutes });
           }}
         />
       ) : null}
-      {page.canAdd ? <Additions page={page} happened={happened} /> : null}
+      {page.canAdd ? <Additions page={page} happened={happened} onTyping={onTyping} /> : null}
     </MakeFrame>
   );
 }

@@ -1,13 +1,13 @@
 import type { BrewHappening, BrewRecipe, BrewState, ReadQuantity } from '@wellhydra/core/brew';
 import X from 'lucide-react-native/icons/x';
 import { useMemo, useState } from 'react';
-import { Pressable, TextInput, View } from 'react-native';
-import { Button } from '../../ui/button';
+import { Pressable, View } from 'react-native';
 import { Choice } from '../../ui/choice';
 import { IconButton } from '../../ui/icon-button';
 import { Text } from '../../ui/text';
-import { adviceView, expectedHere, expectedView, quantityWords, readReading, type AdviceView } from './make-view';
+import { adviceView, expectedHere, expectedView, quantityWords, type AdviceView } from './make-view';
 import { SensorLine } from './sensor-line';
+import { ReadingBox } from './reading-box';
 import { QUANTITIES, SCALES } from './step-guide';
 import { SENSOR_FOR, type Sensors } from './use-sensors';
 
@@ -19,6 +19,7 @@ interface ReadingCardProps {
   readonly recipe: BrewRecipe;
   readonly state: BrewState;
   readonly happened: (happening: BrewHappening) => void;
+  readonly onTyping: (busy: boolean) => void;
   /** Time goes on at this step. */
   readonly onMoreTime: (minutes: number) => void;
 }
@@ -32,6 +33,7 @@ export function ReadingCard({
   recipe,
   state,
   happened,
+  onTyping,
   onMoreTime,
 }: ReadingCardProps) {
   const [first] = quantities as readonly [ReadQuantity];
@@ -41,6 +43,10 @@ export function ReadingCard({
   const reading = here.find((each) => each.quantity === quantity);
   const options = quantities.map((value) => ({ value, label: QUANTITIES[value].label }));
   const read = (value: number) => happened({ kind: 'reading', step, quantity, value });
+  const choose = (next: ReadQuantity) => {
+    onTyping(false);
+    setQuantity(next);
+  };
   const sensor = SENSOR_FOR[quantity];
   const shown = sensor ? sensors[sensor] : undefined;
   const view = expectedView(quantity, expected, reading?.value ?? null);
@@ -56,12 +62,18 @@ export function ReadingCard({
         {QUANTITIES[quantity].asks}
       </Text>
       {options.length > 1 ? (
-        <Choice label="What is read" options={options} value={quantity} onChange={setQuantity} onPanel />
+        <Choice label="What is read" options={options} value={quantity} onChange={choose} onPanel />
       ) : null}
       {SCALES[quantity] ? (
         <Points quantity={quantity} value={reading?.value ?? null} onPick={read} />
       ) : (
-        <NumberBox key={`${quantity} ${reading?.id ?? ''}`} quantity={quantity} value={reading?.value} onRead={read} />
+        <ReadingBox
+          key={`${quantity} ${reading?.id ?? ''}`}
+          quantity={quantity}
+          value={reading?.value}
+          onRead={read}
+          onTyping={onTyping}
+        />
       )}
       {shown ? <SensorLine brew={brew} shown={shown} onTake={read} /> : null}
       {view ? <Gauge low={view.low} high={view.high} dot={view.dot} words={view.words} /> : null}
@@ -89,52 +101,6 @@ export function ReadingCard({
       {advice.map((each) => (
         <Advice key={each.reading.id} advice={each} happened={happened} onMoreTime={onMoreTime} />
       ))}
-    </View>
-  );
-}
-
-/** A number as large as it can be read from across the kitchen. */
-function NumberBox({
-  quantity,
-  value,
-  onRead,
-}: {
-  readonly quantity: ReadQuantity;
-  readonly value: number | undefined;
-  readonly onRead: (value: number) => void;
-}) {
-  const [text, setText] = useState(value === undefined ? '' : String(value));
-  const [wrong, setWrong] = useState<string | null>(null);
-  const { label, unit } = QUANTITIES[quantity];
-  const note = () => {
-    if (text.trim() === '' || Number(text.replace(',', '.')) === value) return setWrong(null);
-    const read = readReading(quantity, text);
-    setWrong(typeof read === 'string' ? read : null);
-    if (typeof read === 'number') onRead(read);
-  };
-  return (
-    <View className="gap-1">
-      <View className="flex-row items-center gap-3">
-        <TextInput
-          aria-label={`${label}, ${unit}`}
-          aria-invalid={wrong !== null}
-          inputMode="decimal"
-          value={text}
-          onChangeText={setText}
-          onBlur={note}
-          onSubmitEditing={note}
-          placeholder="–"
-          placeholderTextColor="#9FBDB8"
-          className="min-h-[76px] min-w-0 flex-1 rounded-[12px] border-2 border-panelline bg-panel px-3 font-heading text-[52px] font-bold text-onpanel"
-        />
-        <Text className="text-[22px] leading-[28px] text-panelmute">{unit}</Text>
-        <Button label="Note" kind="onPanel" size="large" onPress={note} />
-      </View>
-      {wrong ? (
-        <Text role="alert" className="text-[#FFB199]">
-          {wrong}
-        </Text>
-      ) : null}
     </View>
   );
 }

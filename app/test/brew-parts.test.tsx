@@ -1,0 +1,227 @@
+import { act, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { BrewEvent, BrewHappening } from '@wellhydra/core/brew';
+import type { SensorValue } from '@wellhydra/contract';
+import { brewHappened, brewStarted, waitingRefused } from '../src/features/make/brews';
+import { MakeScreen } from '../src/features/make/make-screen';
+import { SensorLine } from '../src/features/make/sensor-line';
+import { TodayScreen } from '../src/features/today/today-screen';
+import { fakeKitchen, renderScreen } from './fake-kitchen';
+import { START, TONIC, after, stored } from './trial-brew';
+
+const mockGo = { push: jest.fn(), replace: jest.fn() };
+jest.mock('expo-router', () => ({
+  router: {
+    push: (...args: unknown[]) => mockGo.push(...args),
+    replace: (...args: unknown[]) => mockGo.replace(...args),
+  },
+  Link: ({ children }: { children: React.ReactNode }) => children,
+}));
+
+const start = {
+  drinkId: '00000000-0000-4000-8000-000000000002',
+  drinkRevision: 1,
+  recipe: stored,
+  cook: 'Ines',
+  startedAt: START.toISOString(),
+};
+const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const title = () => screen.getByRole('heading', { level: 1 }).textContent;
+let count = 0;
+
+type Store = ReturnType<typeof renderScreen>;
+const begin = (store: Store, id = 'b') => act(() => void store.dispatch(brewStarted({ id, start })));
+/** Something that happens to a brew, here or on another phone. */
+function happens(store: Store, happening: BrewHappening, at: Date = new Date(), id = 'b'): void {
+  const event: BrewEvent = { ...happening, id: `happens-${(count += 1)}`, at: at.toISOString() };
+  act(() => void store.dispatch(brewHappened({ brew: id, event })));
+}
+
+/** A brew on the screen, with its first steps done. */
+function making(done = 0): Store {
+  fakeKitchen({});
+  const store = renderScreen(<MakeScreen id="b" />);
+  begin(store);
+  for (const { id } of TONIC.steps.slice(0, done)) happens(store, { kind: 'step-done', step: id });
+  return store;
+}
+
+describe('two phones at one step', () => {
+  test('the page goes on with the other phone', () => {
+    const store = making(1);
+    expect(title()).toBe('1 L water');
+    happens(store, { kind: 'step-done', step: 's2' });
+    expect(title()).toBe('Simmer 40 min');
+  });
+
+  test('but not under the hands of who is typing, and what is typed is kept', async () => {
+    const store = making(4);
+    await userEvent.type(screen.getByLabelText('Volume, mL'), '50');
+    happens(store, { kind: 'step-done', step: 's5' });
+    expect(title()).toBe('Strain through cloth');
+    expect(screen.getByText('Done')).toBeTruthy();
+    await userEvent.type(screen.getByLabelText('Volume, mL'), '0{Enter}');
+    // Noted: now it goes where the brew is.
+    expect(title()).toBe('Cool to 40 °C');
+    expect(store.getState().brews.outbox.at(-1)!.body).toMatchObject({ kind: 'reading', step: 's5', value: 500 });
+  });
+
+  test('what cannot be read is not left behind by a press on Done', async () => {
+    making(4);
+    await userEvent.type(screen.getByLabelText('Volume, mL'), 'some');
+    await press('Done, next step');
+    expect(title()).toBe('Strain through cloth');
+    expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Volume, mL' }).value).toBe('some');
+    expect(screen.getByText('A number from 1 to 50000 mL.')).toBeTruthy();
+    await press('Next step');
+    expect(title()).toBe('Cool to 40 °C');
+  });
+
+  test('nor is an addition that was not added', async () => {
+    const store = making(6);
+    await userEvent.type(screen.getByLabelText('Add to taste'), '1 tbsp honey');
+    await press('Done, next step');
+    expect(screen.getByText(/^Typed, and not added yet/)).toBeTruthy();
+    await press('Add');
+    expect(store.getState().brews.outbox.at(-1)!.body).toMatchObject({ kind: 'added', text: '1 tbsp honey' });
+    expect(title()).toBe('Taste it');
+  });
+});
+
+describe('additions to taste', () => {
+  test('are listed with the strength after each, and taken back', async () => {
+    making(6);
+    await userEvent.type(screen.getByLabelText('Add to taste'), '1 tbsp honey{Enter}');
+    const added = screen.getByRole('list', { name: 'Added to taste' });
+    expect(added.textContent).toMatch(/^1 tbsp honey · then \d+(\.\d)? °Brix/);
+    await press('Take back 1 tbsp honey');
+    expect(screen.queryByRole('list', { name: 'Added to taste' })).toBeNull();
+  });
+
+  test('what is no amount of anything is said, and kept in its box', async () => {
+    making(6);
+    await userEvent.type(screen.getByLabelText('Add to taste'), 'a bit{Enter}');
+    expect(screen.getByRole('alert').textContent).not.toBe('');
+    expect(screen.getByLabelText<HTMLInputElement>('Add to taste').value).toBe('a bit');
+  });
+});
+
+describe('more of a brew', () => {
+  test('a step is left out, and looked at again', async () => {
+    making(2);
+    await press('More');
+    await press('Leave this step out');
+    expect(title()).toBe('Steep 8 h');
+    await press('More');
+    const steps = within(screen.getByRole('list', { name: 'All steps' })).getAllByRole('listitem');
+    expect(steps[1]!.textContent).toContain('done');
+    expect(steps[2]!.textContent).toContain('left out');
+    await press('Look at step 3');
+    expect(title()).toBe('Simmer 40 min');
+    expect(screen.getByText('Left out')).toBeTruthy();
+    await press('Do it again');
+    expect(screen.getByRole('button', { name: 'Done, next step' })).toBeTruthy();
+  });
+
+  test('paused, it says so and its timer stands still; resumed, it goes on', async () => {
+    making(2);
+    await press('Start timer');
+    await press('More');
+    await press('Pause');
+    expect(screen.getByText(/^Paused\. Timers stand still/)).toBeTruthy();
+    expect(screen.getByText('paused')).toBeTruthy();
+    await press('More');
+    await press('Resume');
+    expect(screen.queryByText(/^Paused\./)).toBeNull();
+    expect(screen.getByText(/^until \d\d:\d\d$/)).toBeTruthy();
+  });
+
+  test('left running, Today has it', async () => {
+    making(2);
+    await press('More');
+    await press('Leave it running');
+    expect(mockGo.push).toHaveBeenCalledWith('/today');
+  });
+});
+
+describe('a device beside the box', () => {
+  const line = (value: SensorValue) => {
+    const taken: number[] = [];
+    renderScreen(<SensorLine brew="b" shown={value} onTake={(read) => taken.push(read)} />);
+    return taken;
+  };
+  const at = START.toISOString();
+
+  test('a settled value is taken with one press', async () => {
+    const taken = line({ sensor: 'probe', signal: 'settled', value: 61.5, at } as SensorValue);
+    expect(screen.getByText('probe · 61.5 °C · settled')).toBeTruthy();
+    await press('Take it from the probe');
+    expect(taken).toEqual([61.5]);
+  });
+
+  test.each([
+    ['moving', 61.5, 'probe · 61.5 °C · still moving'],
+    ['nonsense', 999, 'probe · 999 °C · cannot be: not taken'],
+    ['none', null, 'probe · no signal'],
+  ] as const)('a value that is %s is not', (signal, value, words) => {
+    line({ sensor: 'probe', signal, value, at } as SensorValue);
+    expect(screen.getByText(words)).toBeTruthy();
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Take it from the probe' }).disabled).toBe(true);
+  });
+
+  test('only a scale is tared', async () => {
+    const sent = fakeKitchen({ 'POST /devices/scale/tare': 204 });
+    line({ sensor: 'scale', signal: 'settled', value: 512, at } as SensorValue);
+    await press('Tare');
+    expect(sent).toContainEqual({ key: 'POST /devices/scale/tare', body: { brew: 'b' } });
+  });
+});
+
+describe('Today', () => {
+  function today(): Store {
+    fakeKitchen({});
+    return renderScreen(<TodayScreen />);
+  }
+  beforeAll(() => {
+    jest.useFakeTimers({ now: after(60 + 11 * 1440), advanceTimers: true, doNotFake: ['queueMicrotask', 'nextTick'] });
+  });
+  afterAll(() => void jest.useRealTimers());
+
+  test('a long steep is counted in days, and one that is over its time is late', () => {
+    const store = today();
+    const long = { ...start, recipe: { ...stored, document: { ...TONIC, name: 'Month steep' } } };
+    const steps = TONIC.steps.map((step) => (step.id === 's4' ? { ...step, text: '28 days', for: '28 days' } : step));
+    act(() => {
+      const recipe = { ...stored, document: { ...long.recipe.document, steps } };
+      store.dispatch(brewStarted({ id: 'long', start: { ...start, recipe } }));
+    });
+    begin(store, 'late');
+    for (const id of ['long', 'late'])
+      for (const step of ['s1', 's2', 's3']) happens(store, { kind: 'step-done', step }, after(50), id);
+    const [late, long_] = within(screen.getByRole('list', { name: 'Under way' })).getAllByRole('listitem');
+    expect(late!.textContent).toMatch(/^Harbour tonic.*over its time$/);
+    expect(long_!.textContent).toMatch(/^Month steepSteep 28 days: day 12 of 28/);
+    expect(screen.getByRole('img', { name: /^Today, hour by hour\. / })).toBeTruthy();
+  });
+
+  test('what is paused is not due', () => {
+    const store = today();
+    begin(store);
+    happens(store, { kind: 'step-done', step: 's1' }, after(5));
+    happens(store, { kind: 'paused' }, after(6));
+    expect(screen.getByText('1 under way')).toBeTruthy();
+    expect(screen.getByText('paused at: 1 L water')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Go on with/ })).toBeNull();
+  });
+
+  test('what the server refused is told until it was read', async () => {
+    const store = today();
+    begin(store);
+    act(() => void store.dispatch(waitingRefused({ ids: ['b'], message: 'That drink is gone.' })));
+    expect(screen.getByRole('alert').textContent).toContain('Harbour tonic: That drink is gone.');
+    await userEvent
+      .setup({ advanceTimers: jest.advanceTimersByTime })
+      .click(screen.getByRole('button', { name: 'I have read it' }));
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+});
