@@ -1,16 +1,17 @@
 import type { BrewEvent } from '@wellhydra/core/brew';
 import { brewRecipe, brewState, runBrew } from '@wellhydra/core/brew';
+import { adviceView, expectedHere, expectedView, stepPages } from '../src/features/make/make-view';
 import {
-  adviceView,
-  expectedHere,
-  expectedView,
+  differenceWords,
   quantityWords,
   readReading,
-  stepPages,
-} from '../src/features/make/make-view';
+  readingText,
+  readingUnit,
+} from '../src/features/make/reading-units';
 import { clockWords, restOf } from '../src/features/make/timers';
 import { habitsView } from '../src/features/kitchen/habits-view';
 import { inWords, runningView, todayView } from '../src/features/today/today-view';
+import { unitsChosen } from '../src/state/units-choice';
 import { START, TONIC, after, brew, brewsWith, drink, event, recipe, stored } from './trial-brew';
 
 describe('a step on its page', () => {
@@ -72,7 +73,15 @@ describe('a reading beside its box', () => {
   it.each([
     ['volume_mL', '468', 468],
     ['volume_mL', '468,5', 468.5],
+    ['volume_mL', '0.5 L', 500],
+    ['volume_mL', '500 mL', 500],
+    ['mass_g', '1.2 kg', 1200],
+    ['temperature_C', '113 °F', 45],
+    ['temperature_C', '45C', 45],
+    ['minutes', '1 h', 60],
+    ['brix', '61 °Brix', 61],
     ['pH', '3.4', 3.4],
+    ['pH', 'pH 3.4', 3.4],
   ] as const)('%s %s is read', (quantity, text, value) => {
     expect(readReading(quantity, text)).toBe(value);
   });
@@ -81,6 +90,10 @@ describe('a reading beside its box', () => {
     ['volume_mL', ''],
     ['volume_mL', 'a lot'],
     ['volume_mL', '-3'],
+    ['volume_mL', '500 g'],
+    ['mass_g', '0.5 L'],
+    ['temperature_C', '45 min'],
+    ['minutes', '45 °C'],
     ['pH', '41'],
     ['temperature_C', '400'],
   ] as const)('%s “%s” is refused with its range', (quantity, text) => {
@@ -116,6 +129,37 @@ describe('a reading beside its box', () => {
     ['minutes', 95, '95 min'],
   ] as const)('%s %d is said as %s', (quantity, value, words) => {
     expect(quantityWords(quantity, value)).toBe(words);
+  });
+});
+
+describe('in a kitchen that reads US units', () => {
+  beforeEach(() => unitsChosen('us'));
+  afterEach(() => unitsChosen('metric'));
+
+  // 1 fl oz is 29.5735 mL, 1 oz 28.3495 g, by definition.
+  it.each([
+    ['volume_mL', '16', 473.176, '16', 'fl oz'],
+    ['mass_g', '8', 226.796, '8', 'oz'],
+    ['temperature_C', '113', 45, '113', '°F'],
+    ['brix', '61', 61, '61', '°Brix'],
+  ] as const)('%s is typed and shown in them', (quantity, typed, value, text, unit) => {
+    expect(readReading(quantity, typed)).toBeCloseTo(value, 2);
+    expect(readingText(quantity, value)).toBe(text);
+    expect(readingUnit(quantity).unit).toBe(unit);
+  });
+
+  it('a unit that is typed holds all the same', () => {
+    expect(readReading('volume_mL', '500 mL')).toBe(500);
+    expect(readReading('temperature_C', '45 °C')).toBe(45);
+    expect(readReading('temperature_C', '900')).toMatch(/^A number from .* °F\.$/);
+  });
+
+  it.each([
+    ['temperature_C', 15, '27 °F more than expected'],
+    ['temperature_C', -5, '9 °F short'],
+    ['volume_mL', -59.147, '2 fl oz short'],
+  ] as const)('a difference of %s %d', (quantity, difference, words) => {
+    expect(differenceWords(quantity, difference)).toBe(words);
   });
 });
 

@@ -6,7 +6,6 @@ import {
   expectedAt,
   madeSteps,
   runBrew,
-  differenceWords,
   type BrewEvent,
 } from '../src/brew';
 import { applyReadings } from '../src/brew';
@@ -184,7 +183,7 @@ describe('what a reading means for the rest', () => {
       ['honey', '336 g honey'],
       ['lemon', '24 mL lemon juice'],
     ]);
-    expect(differenceWords(advice)).toMatch(/mL short$/);
+    expect(advice.difference).toBeCloseTo(-0.2 * expected, 6);
   });
 
   it('taken, the drink is as sweet as it was meant to be', () => {
@@ -214,7 +213,7 @@ describe('what a reading means for the rest', () => {
     const state = brewState([read('cool', 'temperature_C', 60)]);
     const advice = adviceFor(RECIPE, state, state.readings[0]!)!;
     expect(advice.moreMinutes).toBeGreaterThan(1);
-    expect(differenceWords(advice)).toBe('20 °C more than expected');
+    expect(advice.difference).toBeCloseTo(20, 6);
   });
 
   it('not hot enough yet means longer on the fire, at the pace at which it got warm', () => {
@@ -227,7 +226,7 @@ describe('what a reading means for the rest', () => {
     const hot = runBrew({ document }, brewState([])).analysis.trace.entries[1]!;
     // A quarter of the way from 20 °C is left.
     expect(advice.moreMinutes).toBeCloseTo(hot.minutes / 4, 6);
-    expect(differenceWords(advice)).toBe('15 °C short');
+    expect(advice.difference).toBeCloseTo(-15, 6);
     const near = brewState([read('hot', 'temperature_C', 79)]);
     expect(adviceFor({ document }, near, near.readings[0]!)).toBeNull();
   });

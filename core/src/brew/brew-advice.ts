@@ -1,7 +1,6 @@
 import { coolingTime } from '../process/cooling';
 import { DEFAULT_KITCHEN } from '../process/kitchen';
 import type { Analysis } from '../analyse';
-import { formatVolume } from '../quantity';
 import { scaleText } from '../resize';
 import type { BrewState, Reading } from './brew-state';
 import { runBrew, type BrewRecipe, type MadeStep } from './brew-run';
@@ -116,16 +115,4 @@ export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading
   const held = HELD_BACK.has(entry.verb);
   const heat = ON_HEAT.has(entry.verb) ? moreOnHeat(entry, measured - expected) : null;
   return of(expected, held || heat === null ? amountsAfter(steps, analysis, at, state, measured / expected) : [], heat);
-}
-
-/** "57 mL short" or "30 mL more than expected". */
-export function differenceWords({ difference, reading }: BrewAdvice): string {
-  const size = Math.abs(difference);
-  const words =
-    reading.quantity === 'volume_mL'
-      ? formatVolume(size)
-      : reading.quantity === 'mass_g'
-        ? `${Math.round(size)} g`
-        : `${Math.round(size)} °C`;
-  return difference < 0 ? `${words} short` : `${words} more than expected`;
 }

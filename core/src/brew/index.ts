@@ -2,7 +2,7 @@
 export { applyReadings } from './apply-readings';
 export { READING_RANGES, READ_QUANTITIES } from '../brew-event';
 export type { BrewEvent, BrewHappening, ReadQuantity } from '../brew-event';
-export { adviceFor, differenceWords } from './brew-advice';
+export { adviceFor } from './brew-advice';
 export type { AmountAdvice, BrewAdvice } from './brew-advice';
 export { brewChecks, checkLeft, pendingCheck } from './brew-checks';
 export type { BrewCheck, CheckKind } from './brew-checks';

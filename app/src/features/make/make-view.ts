@@ -1,9 +1,7 @@
 import {
-  READING_RANGES,
   adviceFor,
   brewChecks,
   checkLeft,
-  differenceWords,
   expectedAt,
   type BrewCheck,
   type BrewRecipe,
@@ -15,22 +13,12 @@ import {
 } from '@wellhydra/core/brew';
 import { batchSteps, type EditedStep } from '@wellhydra/core/drink';
 import { formatNumber, readDuration } from '@wellhydra/core/quantity';
-import { showMass, showVolume } from '../kitchen/units';
+import { showVolume } from '../kitchen/units';
 import { minutesWords } from '../drink/minutes-words';
 import { doseWords } from '../drink/step/dose-words';
 import { capital, qualifierWords, stepTitle } from '../drink/step/step-words';
-import { CHECK_GUIDES, QUANTITIES, SCALES, stepGuide } from './step-guide';
-
-/** A number of a quantity with its unit. */
-export function quantityWords(quantity: ReadQuantity, value: number): string {
-  const scale = SCALES[quantity];
-  if (scale) return scale[Math.round(value) - 1] ?? '';
-  if (quantity === 'volume_mL') return showVolume(value);
-  if (quantity === 'mass_g') return showMass(value);
-  if (quantity === 'minutes') return minutesWords(value);
-  if (quantity === 'pH') return `pH ${value.toFixed(1)}`;
-  return `${formatNumber(value)} ${QUANTITIES[quantity].unit}`;
-}
+import { differenceWords, quantityWords } from './reading-units';
+import { CHECK_GUIDES, stepGuide } from './step-guide';
 
 /** What can be expected of a quantity, as it stands beside the box. */
 export interface ExpectedView {
@@ -85,7 +73,7 @@ export function adviceView(recipe: BrewRecipe, state: BrewState, reading: Readin
   const advice = adviceFor(recipe, state, reading);
   if (!advice) return null;
   const { amounts, moreMinutes } = advice;
-  const difference = differenceWords(advice);
+  const difference = differenceWords(advice.reading.quantity, advice.difference);
   if (amounts.length === 0)
     return {
       reading,
@@ -221,11 +209,3 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
 /** What can be expected at a step, without what was already read there. */
 export const expectedHere = (recipe: BrewRecipe, state: BrewState, step: string): Expected =>
   expectedAt(recipe, { ...state, readings: state.readings.filter((each) => each.step !== step) }, step);
-
-/** What is typed as a reading: a number in its range, or why not. */
-export function readReading(quantity: ReadQuantity, text: string): number | string {
-  const value = text.trim() === '' ? NaN : Number(text.trim().replace(',', '.'));
-  const [least, most] = READING_RANGES[quantity];
-  if (value >= least && value <= most) return value;
-  return `A number from ${least} to ${most} ${QUANTITIES[quantity].unit}.`;
-}

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
-import { readReading } from './make-view';
+import { readReading, readingText, readingUnit } from './reading-units';
 import { QUANTITIES } from './step-guide';
 
 /** A number as large as it can be read from across the kitchen. */
@@ -18,10 +18,12 @@ export function ReadingBox({
   readonly onRead: (value: number) => void;
   readonly onTyping: (busy: boolean) => void;
 }) {
-  const [text, setText] = useState(value === undefined ? '' : String(value));
+  const noted = value === undefined ? '' : readingText(quantity, value);
+  const [text, setText] = useState(noted);
   const [wrong, setWrong] = useState<string | null>(null);
-  const { label, unit } = QUANTITIES[quantity];
-  const isNoted = (typed: string) => typed.trim() === '' || Number(typed.replace(',', '.')) === value;
+  const { label } = QUANTITIES[quantity];
+  const { unit } = readingUnit(quantity);
+  const isNoted = (typed: string) => typed.trim() === '' || typed.trim() === noted;
   const type = (next: string) => {
     setText(next);
     onTyping(!isNoted(next));

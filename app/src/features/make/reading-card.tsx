@@ -5,9 +5,10 @@ import { Pressable, View } from 'react-native';
 import { Choice } from '../../ui/choice';
 import { IconButton } from '../../ui/icon-button';
 import { Text } from '../../ui/text';
-import { adviceView, expectedHere, expectedView, quantityWords, type AdviceView } from './make-view';
+import { adviceView, expectedHere, expectedView, type AdviceView } from './make-view';
 import { SensorLine } from './sensor-line';
 import { ReadingBox } from './reading-box';
+import { quantityWords } from './reading-units';
 import { QUANTITIES, SCALES } from './step-guide';
 import { SENSOR_FOR, type Sensors } from './use-sensors';
 

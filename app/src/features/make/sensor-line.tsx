@@ -3,15 +3,22 @@ import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { useTareScaleMutation } from './device-endpoints';
+import { readingText, readingUnit } from './reading-units';
 
 const NAMES = { scale: 'scale', probe: 'probe', refractometer: 'refractometer' } as const;
-const UNITS = { scale: 'g', probe: '°C', refractometer: '°Brix' } as const;
+const READS = { scale: 'mass_g', probe: 'temperature_C', refractometer: 'brix' } as const;
 const SAID = {
   settled: 'settled',
   moving: 'still moving',
   nonsense: 'cannot be: not taken',
   none: 'no signal',
 } as const;
+
+/** Every digit that a device shows. */
+function sensorWords(sensor: keyof typeof READS, value: number): string {
+  const quantity = READS[sensor];
+  return `${readingText(quantity, value)} ${readingUnit(quantity).unit}`;
+}
 
 interface SensorLineProps {
   readonly brew: string;
@@ -23,7 +30,7 @@ interface SensorLineProps {
 export function SensorLine({ brew, shown, onTake }: SensorLineProps) {
   const [tare] = useTareScaleMutation();
   const { sensor, signal, value } = shown;
-  const text = [NAMES[sensor], value === null ? '' : `${value} ${UNITS[sensor]}`, SAID[signal]]
+  const text = [NAMES[sensor], value === null ? '' : sensorWords(sensor, value), SAID[signal]]
     .filter(Boolean)
     .join(' · ');
   return (

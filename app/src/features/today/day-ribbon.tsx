@@ -61,7 +61,7 @@ export function DayRibbon({ brews, now }: DayRibbonProps) {
               {hour}
             </SvgText>
           ))}
-          {brews.map(({ id, name }, lane) => (
+          {brews.map(({ id, name, batch }, lane) => (
             <SvgText
               key={`name ${id}`}
               x={x(0) + 2}
@@ -70,7 +70,7 @@ export function DayRibbon({ brews, now }: DayRibbonProps) {
               fontFamily="Atkinson Hyperlegible Next"
               fill="currentColor"
             >
-              {name}
+              {batch ? `${name} · ${batch}` : name}
             </SvgText>
           ))}
           {brews.map(({ id, blocks }, lane) =>
