@@ -112,6 +112,40 @@ test('a brew is made by keyboard alone', async ({ page }) => {
   await expect(heading(page)).toHaveText('Simmer 40 min');
 });
 
+test('two quick taps on Done are one step done', async ({ page }) => {
+  await begun(page);
+  await page.getByRole('button', { name: 'Done, next step' }).dblclick();
+  await expect(heading(page)).toHaveText('1 L water');
+  await expect.poll(() => storedEvents(page)).toEqual([[1, 'step-done']]);
+  // Held down on a keyboard, Enter is one step as well.
+  await page.keyboard.down('Enter');
+  for (let repeat = 0; repeat < 5; repeat += 1) await page.keyboard.down('Enter');
+  await page.keyboard.up('Enter');
+  await expect(heading(page)).toHaveText('Simmer 40 min');
+});
+
+test('signed out in the middle, it says so and keeps what is done until one is in again', async ({ page }) => {
+  const cook = await register(page, 'Ines');
+  await readyToMake(page);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText(/batch HE-01/)).toBeVisible();
+  await page.request.post('/api/accounts/sign-out');
+  await next(page);
+  await expect(heading(page)).toHaveText('1 L water');
+  await expect(page.getByText(/You are signed out here\. 1 thing you did is kept on this device/)).toBeVisible();
+  const address = page.url();
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByLabel('E-mail').fill(cook.email);
+  await page.getByLabel('Password').fill(cook.password);
+  await page.getByRole('button', { name: 'Sign in' }).last().click();
+  await expect(page.getByRole('heading', { name: 'Drinks', exact: true })).toBeVisible();
+  await expect(page.getByText(/You are signed out here/)).toHaveCount(0);
+  await page.goto(address);
+  await expect(heading(page)).toHaveText('1 L water');
+  await expect.poll(() => storedEvents(page)).toEqual([[1, 'step-done']]);
+});
+
 test('scale and probe show their value beside the box, it is taken with one press, and an unplugged one is gone', async ({
   page,
 }) => {

@@ -6,7 +6,7 @@ const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
-/** Single keys that do something while nothing is being typed. */
+/** Single keys that do something while nothing is being typed; a key that is held down does it once. */
 export function useShortcuts(shortcuts: Shortcuts): void {
   const latest = useRef(shortcuts);
   useEffect(() => {
@@ -14,7 +14,7 @@ export function useShortcuts(shortcuts: Shortcuts): void {
   });
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      if (event.repeat || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       const run = latest.current[event.key];
       if (!run) return;
       event.preventDefault();

@@ -35,6 +35,8 @@ export interface Brews {
   readonly refused: readonly Refused[];
   /** True while sending failed for want of an answer. */
   readonly unreachable: boolean;
+  /** True while the server answers that nobody is signed in here. */
+  readonly signedOut?: boolean;
 }
 
 export const BREWS_KEY = 'wellhydra.brews';
@@ -90,15 +92,18 @@ const slice = createSlice({
     waitingSent: (state, { payload }: PayloadAction<readonly string[]>) => ({
       ...state,
       unreachable: false,
+      signedOut: false,
       outbox: state.outbox.filter(({ id }) => !payload.includes(id)),
     }),
-    sendingFailed: (state) => (state.unreachable ? state : { ...state, unreachable: true }),
+    sendingFailed: (state, { payload: { signedOut } }: PayloadAction<{ readonly signedOut: boolean }>) =>
+      state.unreachable && state.signedOut === signedOut ? state : { ...state, unreachable: true, signedOut },
     waitingRefused: (
       state,
       { payload: { ids, message } }: PayloadAction<{ ids: readonly string[]; message: string }>,
     ) => ({
       ...state,
       unreachable: false,
+      signedOut: false,
       outbox: state.outbox.filter(({ id }) => !ids.includes(id)),
       refused: [
         ...state.refused,
@@ -116,7 +121,7 @@ const slice = createSlice({
       refused: state.refused.filter(({ waiting }) => waiting.id !== payload),
     }),
     /** Another tab of this device has written what it did. */
-    brewsReadAgain: ({ unreachable }) => ({ ...storedBrews(), unreachable }),
+    brewsReadAgain: ({ unreachable, signedOut = false }) => ({ ...storedBrews(), unreachable, signedOut }),
     /** Somebody else signs in here. */
     brewsCleared: () => NONE,
   },

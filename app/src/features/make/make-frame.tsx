@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, View, type GestureResponderEvent } from 'react-native';
 import { Text } from '../../ui/text';
 
 interface MakeFrameProps {
@@ -10,6 +10,14 @@ interface MakeFrameProps {
   readonly back: { readonly label: string; readonly onPress: () => void; readonly disabled?: boolean };
   readonly next: { readonly label: string; readonly onPress: () => void; readonly disabled?: boolean };
 }
+
+/** A wet thumb that taps twice means one tap: by the second the next step lies under it. */
+const once =
+  (press: () => void) =>
+  ({ nativeEvent }: GestureResponderEvent): void => {
+    const { detail = 1 } = nativeEvent as unknown as Partial<UIEvent>;
+    if (detail <= 1) press();
+  };
 
 /** A page that fills the screen, with its two large buttons where a thumb is. */
 export function MakeFrame({ above, children, then, back, next }: MakeFrameProps) {
@@ -37,7 +45,7 @@ export function MakeFrame({ above, children, then, back, next }: MakeFrameProps)
             role="button"
             aria-disabled={next.disabled}
             disabled={next.disabled}
-            onPress={next.onPress}
+            onPress={once(next.onPress)}
             className={`min-h-[60px] flex-1 items-center justify-center rounded-[14px] bg-onpanel px-4 active:opacity-80 ${next.disabled ? 'opacity-50' : ''}`}
           >
             <Text className="font-heading text-[19px] font-bold text-panel">{next.label}</Text>

@@ -72,7 +72,7 @@ export async function emptyOutbox(getState: GetState, dispatch: Dispatch): Promi
       }
       const { code, message } = failureOf(error);
       if (TEMPORARY.has(code)) {
-        dispatch(sendingFailed());
+        dispatch(sendingFailed({ signedOut: code === 'not-signed-in' }));
         retry = setTimeout(() => void emptyOutbox(getState, dispatch), RETRY_AFTER_ms);
         return;
       }
