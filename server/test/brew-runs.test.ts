@@ -56,6 +56,28 @@ test('a brew begins with a batch number, once', async () => {
   expect(under.map(({ id }: { id: string }) => id)).toContain(ids.brew);
 });
 
+test('sent twice at the same time, it begins once', async () => {
+  const { body } = await begun();
+  const other = cookWith(second, cook.cookie);
+  for (let round = 0; round < 5; round += 1) {
+    const brew = randomUUID();
+    const [one, two] = await Promise.all([cook, other].map((by) => by.send('PUT', `/api/brews/${brew}/run`, body)));
+    expect([one!.status, two!.status]).toEqual([200, 200]);
+    expect(one!.json.batch).toBe(two!.json.batch);
+  }
+});
+
+test('what two servers take at the same time is numbered without a gap, and nothing is refused', async () => {
+  const { ids } = await begun();
+  const other = cookWith(second, cook.cookie);
+  const sent = Array.from({ length: 10 }, (_, index) =>
+    post(ids.brew, [happened('step-done', { step: steps[index % steps.length]!.id })], index % 2 ? other : cook),
+  );
+  expect((await Promise.all(sent)).map(({ status }) => status)).toEqual(Array(10).fill(200));
+  const { events } = (await cook.send('GET', `/api/brews/${ids.brew}/run`)).json;
+  expect(events.map(({ number }: any) => number)).toEqual(sent.map((_each, index) => index + 1));
+});
+
 test('what cannot be made is not begun', async () => {
   const { ids, body } = await begun();
   const recipe = {
@@ -138,6 +160,16 @@ test('the bottles carry what was read, not what was written', async () => {
   expect(again.json.bottleIds).toEqual(json.bottleIds);
   const another = await finish(ids.brew, [bottle(500)]);
   expect([another.status, another.json.code]).toEqual([409, 'bottled-already']);
+});
+
+test('two phones that fill at the same time fill once', async () => {
+  for (let round = 0; round < 5; round += 1) {
+    const { ids } = await begun();
+    const fills = await Promise.all([finish(ids.brew, [bottle(300)]), finish(ids.brew, [bottle(400)])]);
+    expect(fills.map(({ status }) => status).sort()).toEqual([200, 409]);
+    const { bottles } = (await cook.send('GET', '/api/bottles')).json;
+    expect(bottles.filter(({ brewId }: any) => brewId === ids.brew)).toHaveLength(1);
+  }
 });
 
 test('bottles cannot hold more than was made, and the brew is still under way', async () => {

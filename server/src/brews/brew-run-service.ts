@@ -1,6 +1,6 @@
 import type { BrewProgress, BrewRecord, BrewRun, FinishBrew, StartBrew } from '@wellhydra/contract';
 import { brewRecipe, brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
-import type { Transaction } from 'sequelize';
+import { UniqueConstraintError, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
@@ -17,32 +17,23 @@ export async function startRun(
   begun: StartBrew,
 ): Promise<BrewRun> {
   const made = madeFrom(runBrew(brewRecipe(begun.recipe), brewState([])).analysis);
-  await sequelize.transaction(async (transaction) => {
+  const begin = async (transaction: Transaction): Promise<void> => {
     if (await findRun(sequelize, kitchenId, id, transaction)) return;
     const formula = { drinkId: begun.drinkId, revision: begun.drinkRevision, kitchenId };
     if (!(await models.drinkRevisions.findOne({ where: formula, transaction }))) throw new Problem('not-found');
     const batch = batchName(made.drinkName, await nextBatchNumber(sequelize, kitchenId, transaction));
     const { drinkId, drinkRevision, recipe, cook } = begun;
     const startedAt = new Date(begun.startedAt);
-    await models.brews.create(
-      {
-        id,
-        kitchenId,
-        batch,
-        drinkId,
-        drinkRevision,
-        kind: recipe.document.kind,
-        ...made,
-        madeAt: startedAt,
-        madeBy: accountId,
-        stage: 'making',
-        recipe,
-        cook,
-        startedAt,
-      },
-      { transaction },
-    );
-  });
+    const row = { id, kitchenId, batch, drinkId, drinkRevision, kind: recipe.document.kind, ...made };
+    const run = { madeAt: startedAt, madeBy: accountId, stage: 'making' as const, recipe, cook, startedAt };
+    await models.brews.create({ ...row, ...run }, { transaction });
+  };
+  try {
+    await sequelize.transaction(begin);
+  } catch (error) {
+    // Another tab of the same phone sent it at the same time: it has begun.
+    if (!(error instanceof UniqueConstraintError)) throw error;
+  }
   return readRun({ sequelize, models }, kitchenId, id);
 }
 
@@ -73,9 +64,9 @@ async function append(
   events: readonly BrewEvent[],
   transaction: Transaction,
 ): Promise<void> {
-  const locked = await lockRun(sequelize, kitchenId, id, transaction);
-  if (!locked) throw new Problem('not-found');
+  if (!(await lockRun(sequelize, kitchenId, id, transaction))) throw new Problem('not-found');
   const before = (await findEvents(sequelize, kitchenId, [id], 0, transaction)).get(id) ?? [];
+  const last = before.at(-1)?.number ?? 0;
   const known = new Set(before.map((event) => event.id));
   const fresh = events.filter(
     (event, index) => !known.has(event.id) && events.findIndex((each) => each.id === event.id) === index,
@@ -86,7 +77,7 @@ async function append(
       brewId: id,
       id: eventId,
       kitchenId,
-      number: locked.last + 1 + index,
+      number: last + 1 + index,
       happenedAt: new Date(at),
       reportedBy: accountId,
       happening,
@@ -155,6 +146,8 @@ export async function finishRun(
   const { sequelize, models } = context;
   const { kitchenId } = who;
   return sequelize.transaction(async (transaction) => {
+    // Two phones that fill at once come one after the other.
+    await lockRun(sequelize, kitchenId, id, transaction);
     const run = await findRun(sequelize, kitchenId, id, transaction);
     if (!run) throw new Problem('not-found');
     const filled = await models.bottles.findAll({ where: { brewId: id, kitchenId }, attributes: ['id'], transaction });

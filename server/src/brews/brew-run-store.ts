@@ -1,5 +1,5 @@
 import type { BrewRun, StoredEvent } from '@wellhydra/contract';
-import type { BrewHappening, BrewStage } from '@wellhydra/core/brew';
+import type { BrewHappening } from '@wellhydra/core/brew';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 
 interface StoredRun extends Omit<BrewRun, 'startedAt' | 'events'> {
@@ -65,14 +65,21 @@ export async function findEvents(
   return found;
 }
 
-/** Stage and batch of a brew; its row stays locked until the transaction ends, so that events are numbered one after the other. */
-export async function lockRun(sequelize: Sequelize, kitchenId: string, id: string, transaction: Transaction) {
-  const [row] = await sequelize.query<{ stage: BrewStage; last: number }>(
-    `SELECT b.stage, (SELECT coalesce(max(number), 0) FROM brew_events WHERE brew_id = b.id)::integer AS last
-     FROM brews b WHERE b.kitchen_id = :kitchenId AND b.id = :id AND b.recipe IS NOT NULL FOR UPDATE OF b`,
+/**
+ * Lets nobody else change a brew until the transaction is over; false for a brew that is not there. Whoever waited
+ * for it reads afterwards: what this query itself would find beside the row is as old as its beginning.
+ */
+export async function lockRun(
+  sequelize: Sequelize,
+  kitchenId: string,
+  id: string,
+  transaction: Transaction,
+): Promise<boolean> {
+  const rows = await sequelize.query(
+    `SELECT b.id FROM brews b WHERE b.kitchen_id = :kitchenId AND b.id = :id AND b.recipe IS NOT NULL FOR UPDATE`,
     { replacements: { kitchenId, id }, type: QueryTypes.SELECT, transaction },
   );
-  return row;
+  return rows.length > 0;
 }
 
 /** The newest number of a brew, without reading the events; undefined for a brew that is not there. */
