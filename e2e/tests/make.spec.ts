@@ -242,6 +242,25 @@ test.describe('a dead network', () => {
   });
 });
 
+test('a brew is begun and made to the bottles without a network, and stands on the shelf when it is back', async ({
+  page,
+  context,
+}) => {
+  await register(page, 'Ines');
+  await readyToMake(page);
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(heading(page)).toHaveText('100 g dried elderberries');
+  await expect(noConnection(page)).toBeVisible();
+  await goTo(page, 'Fill the bottles');
+  await page.getByRole('button', { name: 'Put on the shelf' }).click();
+  await expect(page.getByText('The brew is bottled')).toBeVisible();
+  await context.setOffline(false);
+  await expect(noConnection(page)).toHaveCount(0, { timeout: 20_000 });
+  await page.goto('/shelf');
+  await expect(page.getByText('Harbour elder tonic').first()).toBeVisible();
+});
+
 test('a drink that is under way is on Today, and the formula can still be opened', async ({ page }) => {
   await begun(page);
   await next(page);
