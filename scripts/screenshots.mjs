@@ -19,7 +19,7 @@ const WIDE = { width: 1280, height: 800 };
 
 /** @param {string} name */
 const open = (name) => async (/** @type {Page} */ page) => {
-  await page.getByRole('link', { name }).first().click();
+  await page.getByRole('main').getByRole('link', { name }).first().click();
   await page.getByLabel('Name of the drink').waitFor();
 };
 
