@@ -2,7 +2,8 @@ import { act, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { BrewEvent, BrewHappening } from '@wellhydra/core/brew';
 import type { SensorValue } from '@wellhydra/contract';
-import { brewHappened, brewStarted, waitingRefused } from '../src/features/make/brews';
+import { brewsApi } from '../src/features/make/brew-endpoints';
+import { brewHappened, brewOpened, brewStarted, waitingRefused, waitingSent } from '../src/features/make/brews';
 import { MakeScreen } from '../src/features/make/make-screen';
 import { SensorLine } from '../src/features/make/sensor-line';
 import { TodayScreen } from '../src/features/today/today-screen';
@@ -141,6 +142,40 @@ describe('more of a brew', () => {
     await press('More');
     await press('Leave it running');
     expect(mockGo.push).toHaveBeenCalledWith('/today');
+  });
+});
+
+describe('a brew that is bottled', () => {
+  test('tells how it went, and what was read wrong is put right', async () => {
+    const store = making(4);
+    await userEvent.type(screen.getByLabelText('Volume, mL'), '500{Enter}');
+    happens(store, { kind: 'finished' });
+    expect(title()).toBe('It is bottled');
+    const was = /there was (\d+) mL/.exec(screen.getByText(/^Its bottles stand on the shelf/).textContent!)![1];
+    await press('Look at step 5');
+    expect(title()).toBe('Strain through cloth');
+    // Nothing is made any more: no timer, no advice, no step to do again.
+    expect(screen.queryByRole('button', { name: /Do it again|Start timer|^Use |Done/ })).toBeNull();
+    await userEvent.clear(screen.getByLabelText('Volume, mL'));
+    await userEvent.type(screen.getByLabelText('Volume, mL'), '560{Enter}');
+    expect(screen.getByRole('list', { name: 'Read here' }).textContent).toBe('Volume 560 mL');
+    await press('All steps');
+    const is = /there was (\d+) mL/.exec(screen.getByText(/^Its bottles stand on the shelf/).textContent!)![1];
+    expect(Number(is) - Number(was)).toBe(60);
+  });
+
+  test('stays on the screen when the server does not list it as under way any more', async () => {
+    const store = making(4);
+    happens(store, { kind: 'finished' });
+    act(() => void store.dispatch(waitingSent(store.getState().brews.outbox.map(({ id }) => id))));
+    fakeKitchen({ 'GET /brews/under-way': { brews: [] } });
+    const listed = () => store.dispatch(brewsApi.endpoints.listRuns.initiate(undefined, { forceRefetch: true }));
+    await act(listed);
+    expect(Object.keys(store.getState().brews.byId)).toEqual(['b']);
+    // Left, it goes with the next answer.
+    act(() => void store.dispatch(brewOpened(undefined)));
+    await act(listed);
+    expect(store.getState().brews.byId).toEqual({});
   });
 });
 

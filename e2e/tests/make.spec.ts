@@ -112,6 +112,31 @@ test('a brew is made by keyboard alone', async ({ page }) => {
   await expect(heading(page)).toHaveText('Simmer 40 min');
 });
 
+test('what was read wrong is put right after the bottles are full, and their figures follow', async ({ page }) => {
+  await begun(page);
+  await goTo(page, 'Strain through cloth');
+  await read(page, 'Volume, mL', '500');
+  await page.getByRole('button', { name: /^Keep / }).click();
+  await goTo(page, 'Fill the bottles');
+  const brew = page.url().split('/').at(-1);
+  const volume = async () => (await (await page.request.get(`/api/brews/${brew}`)).json()).volume_mL;
+  await page.getByRole('button', { name: 'Put on the shelf' }).click();
+  await page
+    .getByRole('link', { name: /Harbour elder tonic/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'How it went, and what was read off' }).click();
+  await expect(heading(page)).toHaveText('It is bottled');
+  const before = await volume();
+  await page.getByRole('button', { name: 'Look at step 4' }).click();
+  await read(page, 'Volume, mL', '560');
+  await expect(page.getByRole('list', { name: 'Read here' })).toHaveText('Volume 560 mL');
+  await expect.poll(async () => Math.round((await volume()) - before)).toBe(60);
+  await page.reload();
+  await page.getByRole('button', { name: 'Look at step 4' }).click();
+  await expect(page.getByRole('list', { name: 'Read here' })).toHaveText('Volume 560 mL');
+});
+
 test('two quick taps on Done are one step done', async ({ page }) => {
   await begun(page);
   await page.getByRole('button', { name: 'Done, next step' }).dblclick();

@@ -10,6 +10,7 @@ import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
+import { useGetRunQuery } from '../make/brew-endpoints';
 import { usePrintLabelsMutation } from '../make/device-endpoints';
 import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useMoveBottleMutation } from './bottle-endpoints';
@@ -112,6 +113,21 @@ export function BottleScreen({ id }: { readonly id: string }) {
         </Link>
         .
       </Text>
+      <HowItWent brewId={bottle.brewId} />
     </Page>
   );
+}
+
+/** The way to the brew it was filled from, where its steps were noted. */
+function HowItWent({ brewId }: { readonly brewId: string }) {
+  const { data } = useGetRunQuery(brewId);
+  return data ? (
+    <Button
+      label="How it went"
+      hint="How it went, and what was read off"
+      kind="plain"
+      className="self-start"
+      onPress={() => router.push(`/make/${brewId}`)}
+    />
+  ) : null;
 }

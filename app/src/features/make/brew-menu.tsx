@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Sheet } from '../../ui/sheet';
-import { Text } from '../../ui/text';
+import { AllSteps } from './all-steps';
 import { brewName } from './brew-name';
 import type { MakingProps } from './use-brew';
 import type { StepPage } from './make-view';
@@ -61,30 +61,13 @@ export function BrewMenu({ pages, step, state, happened, recipe, brew, onLook, o
           />
         </View>
       ) : null}
-      <Text variant="subheading">All steps</Text>
-      <View role="list" aria-label="All steps">
-        {pages.map((page, index) => (
-          <View
-            key={page.id}
-            role="listitem"
-            className="flex-row items-center justify-between gap-2 border-b border-line"
-          >
-            <Text className="shrink">
-              {index + 1}. {page.title}
-              {page.left ? <Text variant="small"> · {page.left === 'done' ? 'done' : 'left out'}</Text> : null}
-            </Text>
-            <Button
-              label="Look"
-              hint={`Look at step ${index + 1}`}
-              kind="quiet"
-              onPress={() => {
-                onLook(index);
-                onClose();
-              }}
-            />
-          </View>
-        ))}
-      </View>
+      <AllSteps
+        pages={pages}
+        onLook={(index) => {
+          onLook(index);
+          onClose();
+        }}
+      />
     </Sheet>
   );
 }

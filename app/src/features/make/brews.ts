@@ -37,6 +37,8 @@ export interface Brews {
   readonly unreachable: boolean;
   /** True while the server answers that nobody is signed in here. */
   readonly signedOut?: boolean;
+  /** The brew that is on the screen of this tab. */
+  readonly open?: string | undefined;
 }
 
 export const BREWS_KEY = 'wellhydra.brews';
@@ -61,7 +63,7 @@ function arrived(state: Brews, { id, batch, events, ...rest }: BrewRun): Brews {
 /** Everything that is under way; what this device knew and the server does not list any more is over. */
 function allArrived(state: Brews, runs: readonly BrewRun[]): Brews {
   const listed = new Set(runs.map(({ id }) => id));
-  const busy = new Set(state.outbox.map(({ brew }) => brew));
+  const busy = new Set([...state.outbox.map(({ brew }) => brew), state.open]);
   const over = Object.keys(state.byId).filter((id) => !listed.has(id) && !busy.has(id));
   const kept = Object.fromEntries(Object.entries(state.byId).filter(([id]) => !over.includes(id)));
   return runs.reduce(arrived, over.length === 0 ? state : { ...state, byId: kept });
@@ -120,8 +122,9 @@ const slice = createSlice({
       ...state,
       refused: state.refused.filter(({ waiting }) => waiting.id !== payload),
     }),
+    brewOpened: (state, { payload }: PayloadAction<string | undefined>) => ({ ...state, open: payload }),
     /** Another tab of this device has written what it did. */
-    brewsReadAgain: ({ unreachable, signedOut = false }) => ({ ...storedBrews(), unreachable, signedOut }),
+    brewsReadAgain: ({ unreachable, signedOut = false, open }) => ({ ...storedBrews(), unreachable, signedOut, open }),
     /** Somebody else signs in here. */
     brewsCleared: () => NONE,
   },
@@ -143,6 +146,7 @@ export const {
   sendingFailed,
   waitingRefused,
   refusalSeen,
+  brewOpened,
   brewsReadAgain,
   brewsCleared,
 } = slice.actions;

@@ -21,6 +21,8 @@ interface ReadingCardProps {
   readonly state: BrewState;
   readonly happened: (happening: BrewHappening) => void;
   readonly onTyping: (busy: boolean) => void;
+  /** It is over: what a reading means for the rest is of no use any more. */
+  readonly over: boolean;
   /** Time goes on at this step. */
   readonly onMoreTime: (minutes: number) => void;
 }
@@ -35,6 +37,7 @@ export function ReadingCard({
   state,
   happened,
   onTyping,
+  over,
   onMoreTime,
 }: ReadingCardProps) {
   const [first] = quantities as readonly [ReadQuantity];
@@ -76,7 +79,7 @@ export function ReadingCard({
           onTyping={onTyping}
         />
       )}
-      {shown ? <SensorLine brew={brew} shown={shown} onTake={read} /> : null}
+      {shown && !over ? <SensorLine brew={brew} shown={shown} onTake={read} /> : null}
       {view ? <Gauge low={view.low} high={view.high} dot={view.dot} words={view.words} /> : null}
       {here.length > 0 ? (
         <View role="list" aria-label="Read here" className="flex-row flex-wrap gap-2">
@@ -99,7 +102,7 @@ export function ReadingCard({
           ))}
         </View>
       ) : null}
-      {advice.map((each) => (
+      {(over ? [] : advice).map((each) => (
         <Advice key={each.reading.id} advice={each} happened={happened} onMoreTime={onMoreTime} />
       ))}
     </View>

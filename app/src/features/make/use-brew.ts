@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type Store } from '../../state/store';
 import { brewsApi } from './brew-endpoints';
-import { brewHappened, eventsOf, progressArrived, runArrived } from './brews';
+import { brewHappened, brewOpened, eventsOf, progressArrived, runArrived } from './brews';
 
 const newId = (): string => crypto.randomUUID();
 
@@ -43,6 +43,15 @@ type Whole = ReturnType<typeof useBrew>;
 export type MakingProps = Omit<Whole, 'brew' | 'recipe' | 'run'> & {
   readonly [Part in 'brew' | 'recipe' | 'run']: NonNullable<Whole[Part]>;
 };
+
+/** Keeps a brew on this device while it is on the screen, also one that is over. */
+export function useOpenBrew(id: string): void {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    dispatch(brewOpened(id));
+    return () => void dispatch(brewOpened(undefined));
+  }, [id, dispatch]);
+}
 
 /** A question for news is held open this long by the server, ms. */
 const WAIT_ms = 15_000;

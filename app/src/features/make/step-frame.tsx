@@ -1,0 +1,121 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../ui/button';
+import { Text } from '../../ui/text';
+import { useShortcuts } from '../../ui/use-shortcuts';
+import { Additions } from './additions';
+import { MakeFrame } from './make-frame';
+import type { StepPage } from './make-view';
+import { ReadingCard } from './reading-card';
+import { TimerCard } from './timer-card';
+import type { MakingProps } from './use-brew';
+import type { Sensors } from './use-sensors';
+
+interface StepFrameProps extends MakingProps {
+  readonly sensors: Sensors;
+  readonly page: StepPage;
+  readonly above: ReactNode;
+  readonly isCurrent: boolean;
+  /** It is bottled or given up: what was noted is put right here, and nothing is made any more. */
+  readonly over: boolean;
+  readonly then: string;
+  readonly onBack: (() => void) | undefined;
+  readonly onNext: () => void;
+  readonly onStay: () => void;
+  /** Something is typed that is not noted yet; false once it is. */
+  readonly onTyping: (busy: boolean) => void;
+}
+
+/** One step: what, how much, how long, what to look for, what can go wrong. */
+export function StepFrame(props: StepFrameProps) {
+  const {
+    page,
+    above,
+    isCurrent,
+    over,
+    then,
+    brew,
+    sensors,
+    recipe,
+    state,
+    happened,
+    onBack,
+    onNext,
+    onStay,
+    onTyping,
+  } = props;
+  const timer = state.timers.find(({ step }) => step === page.id);
+  const done = () => {
+    happened({ kind: 'step-done', step: page.id });
+    onStay();
+  };
+  const reopen = () => {
+    const undoes = state.left.get(page.id)?.event;
+    if (undoes) happened({ kind: 'step-reopened', step: page.id, undoes });
+    onStay();
+  };
+  const open = page.left === null && !over;
+  const next = open ? done : onNext;
+  useShortcuts({ Enter: next, ArrowRight: onNext, ...(onBack ? { ArrowLeft: onBack } : {}) });
+  return (
+    <MakeFrame
+      above={above}
+      then={`Then: ${then.charAt(0).toLowerCase()}${then.slice(1)}`}
+      back={{ label: 'Back', disabled: !onBack, onPress: () => onBack?.() }}
+      next={{ label: open ? (isCurrent ? 'Done, next step' : 'Done') : 'Next step', onPress: next }}
+    >
+      <View className="gap-3">
+        <Text variant="title" className="text-[38px] leading-[43px] text-onpanel">
+          {page.title}
+        </Text>
+        {page.left ? (
+          <View className="flex-row items-center gap-3">
+            <Text role="status" className="text-[17px] font-bold text-onpanel">
+              {page.left === 'done' ? 'Done' : 'Left out'}
+            </Text>
+            {over ? null : <Button label="Do it again" kind="onPanel" onPress={reopen} />}
+          </View>
+        ) : null}
+        {page.facts ? <Text className="text-[20px] leading-[28px] text-onpanel">{page.facts}</Text> : null}
+        {page.note ? <Text className="text-[18px] leading-[26px] text-onpanel">{page.note}</Text> : null}
+        {page.look ? <Text className="text-[18px] leading-[26px] text-onpanel">{page.look}</Text> : null}
+        {page.mind ? (
+          <View className="border-l-[4px] border-[#E3A21A] pl-3">
+            <Text className="text-[18px] leading-[26px] text-onpanel">{page.mind}</Text>
+          </View>
+        ) : null}
+        {page.notes.map((note) => (
+          <View key={note} className="border-l-[4px] border-[#FF8F6B] pl-3">
+            <Text className="text-[17px] leading-[25px] text-onpanel">{note}</Text>
+          </View>
+        ))}
+      </View>
+      {page.timer_min === null || over ? null : (
+        <TimerCard
+          step={page.id}
+          minutes={page.timer_min}
+          timer={timer}
+          pausedAt={state.pausedAt}
+          happened={happened}
+        />
+      )}
+      {page.readings.length > 0 ? (
+        <ReadingCard
+          brew={brew.id}
+          sensors={sensors}
+          step={page.of}
+          quantities={page.readings}
+          recipe={recipe}
+          state={state}
+          happened={happened}
+          over={over}
+          onTyping={onTyping}
+          onMoreTime={(minutes) => {
+            happened({ kind: 'timer-started', step: page.of, minutes });
+          }}
+        />
+      ) : null}
+      {page.canAdd ? <Additions page={page} happened={happened} onTyping={onTyping} /> : null}
+    </MakeFrame>
+  );
+}
