@@ -10,10 +10,11 @@ interface AdditionsProps {
   readonly page: StepPage;
   readonly happened: (happening: BrewHappening) => void;
   readonly onTyping: (busy: boolean) => void;
+  readonly over: boolean;
 }
 
 /** Additions to taste, one by one, with what the pot is after each. */
-export function Additions({ page, happened, onTyping }: AdditionsProps) {
+export function Additions({ page, happened, onTyping, over }: AdditionsProps) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
   const type = (next: string) => {
@@ -30,7 +31,7 @@ export function Additions({ page, happened, onTyping }: AdditionsProps) {
   return (
     <View className="gap-2 rounded-[18px] bg-[#163B3B] p-4">
       <Text variant="subheading" aria-level={2} className="text-onpanel">
-        Not right yet? Add a little
+        {over ? 'Was something more added?' : 'Not right yet? Add a little'}
       </Text>
       {page.additions.length > 0 ? (
         <View role="list" aria-label="Added to taste">

@@ -115,7 +115,7 @@ export function StepFrame(props: StepFrameProps) {
           }}
         />
       ) : null}
-      {page.canAdd ? <Additions page={page} happened={happened} onTyping={onTyping} /> : null}
+      {page.canAdd ? <Additions page={page} happened={happened} onTyping={onTyping} over={over} /> : null}
     </MakeFrame>
   );
 }
