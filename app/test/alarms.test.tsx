@@ -4,7 +4,7 @@ import { brewHappened, brewStarted } from '../src/features/make/brews';
 import { ring, ringsNow } from '../src/features/make/notify';
 import { openFromNotification } from '../src/features/shell/keep-on-device';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
-import { TONIC, stored } from './trial-brew';
+import { TONIC, beginning } from './trial-brew';
 
 const mockPush = jest.fn();
 const mockPath = { now: '/drinks' };
@@ -129,13 +129,7 @@ describe('what is notified', () => {
 });
 
 describe('the bar over every page', () => {
-  const start = {
-    drinkId: '00000000-0000-4000-8000-000000000002',
-    drinkRevision: 1,
-    recipe: stored,
-    cook: 'Ines',
-    startedAt: NOW.toISOString(),
-  };
+  const start = beginning(NOW);
   beforeEach(() => {
     mockPath.now = '/drinks';
     fakeKitchen({});

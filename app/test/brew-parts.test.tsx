@@ -8,7 +8,7 @@ import { MakeScreen } from '../src/features/make/make-screen';
 import { SensorLine } from '../src/features/make/sensor-line';
 import { TodayScreen } from '../src/features/today/today-screen';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
-import { START, TONIC, after, stored } from './trial-brew';
+import { START, TONIC, after, beginning, stored } from './trial-brew';
 
 const mockGo = { push: jest.fn(), replace: jest.fn() };
 jest.mock('expo-router', () => ({
@@ -19,13 +19,7 @@ jest.mock('expo-router', () => ({
   Link: ({ children }: { children: React.ReactNode }) => children,
 }));
 
-const start = {
-  drinkId: '00000000-0000-4000-8000-000000000002',
-  drinkRevision: 1,
-  recipe: stored,
-  cook: 'Ines',
-  startedAt: START.toISOString(),
-};
+const start = beginning(START);
 const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
 const title = () => screen.getByRole('heading', { level: 1 }).textContent;
 let count = 0;

@@ -1,25 +1,15 @@
 import type { StoredEvent } from '@wellhydra/contract';
 import type { BrewEvent } from '@wellhydra/core/brew';
-import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { brewsApi } from '../src/features/make/brew-endpoints';
 import { brewFilled, brewHappened, brewStarted, eventsOf, refusalSeen } from '../src/features/make/brews';
 import { RETRY_AFTER_ms } from '../src/features/make/outbox';
 import { createStore } from '../src/state/store';
 import { fakeKitchen } from './fake-kitchen';
+import { beginning } from './trial-brew';
 
 const AT = '2026-10-01T08:00:00.000Z';
 const BREW = '00000000-0000-4000-8000-000000000001';
-const start = {
-  drinkId: '00000000-0000-4000-8000-000000000002',
-  drinkRevision: 1,
-  recipe: {
-    document: { name: 'Tea', kind: 'tea', serving: '200 mL', target: null, steps: [] },
-    preparations: [],
-    settings: DEFAULT_SETTINGS,
-  },
-  cook: 'Ines',
-  startedAt: AT,
-};
+const start = beginning(new Date(AT));
 const done = (step: string): BrewEvent => ({ kind: 'step-done', step, id: `event-${step}`, at: AT });
 
 /** A server that numbers events as the real one does, and can be away or refuse. */

@@ -1,3 +1,4 @@
+import type { StartBrew } from '@wellhydra/contract';
 import type { BrewEvent, BrewHappening } from '@wellhydra/core/brew';
 import { brewRecipe } from '@wellhydra/core/brew';
 import { stepFromLine, type DrinkDocument } from '@wellhydra/core/drink';
@@ -23,6 +24,14 @@ export const TONIC = drink('Harbour tonic', [
 ]);
 export const stored = { document: TONIC, preparations: [], settings: DEFAULT_SETTINGS };
 export const recipe = brewRecipe(stored);
+/** What a brew of it begins with. */
+export const beginning = (startedAt: Date): StartBrew => ({
+  drinkId: '00000000-0000-4000-8000-000000000002',
+  drinkRevision: 1,
+  recipe: stored,
+  cook: 'Ines',
+  startedAt: startedAt.toISOString(),
+});
 export const START = new Date('2026-10-01T08:00:00Z');
 export const after = (minutes: number) => new Date(START.getTime() + minutes * 60_000);
 let count = 0;

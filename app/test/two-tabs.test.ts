@@ -1,23 +1,13 @@
 import type { BrewEvent } from '@wellhydra/core/brew';
-import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { composerTyped, drinkStarted } from '../src/features/drink/draft/drafts';
 import { BREWS_KEY, brewHappened, brewStarted, brewsCleared, waitingSent } from '../src/features/make/brews';
 import { PLAN_KEY, wishAdded, wishChanged, wishRemoved } from '../src/features/plan/plans';
 import { withChanges } from '../src/state/shared-list';
 import { createStore } from '../src/state/store';
 import { fakeKitchen } from './fake-kitchen';
+import { START, beginning } from './trial-brew';
 
-const start = {
-  drinkId: '00000000-0000-4000-8000-000000000002',
-  drinkRevision: 1,
-  recipe: {
-    document: { name: 'Tea', kind: 'tea', serving: '200 mL', target: null, steps: [] },
-    preparations: [],
-    settings: DEFAULT_SETTINGS,
-  },
-  cook: 'Ines',
-  startedAt: '2026-10-01T08:00:00.000Z',
-};
+const start = beginning(START);
 const done = (step: string): BrewEvent => ({ kind: 'step-done', step, id: step, at: start.startedAt });
 
 /** What a browser does in every other tab when one has written. */

@@ -1,18 +1,7 @@
 import { scheduleDrinks, type PlanDrink, type PlanProblem, type PlanStretch } from '../src/plan';
 import { highsPlan } from '../test/highs-plan';
+import { FIRE, HANDS, stretch } from '../test/trial-plan';
 
-const stretch = (minutes: number, needs: Partial<PlanStretch> = {}): PlanStretch => ({
-  minutes,
-  hands: false,
-  awake: false,
-  burner: false,
-  pot: false,
-  fridge: false,
-  title: '',
-  ...needs,
-});
-const HANDS = { hands: true, awake: true };
-const FIRE = { awake: true, burner: true, pot: true };
 const COLD = { fridge: true };
 const KINDS: readonly (readonly PlanStretch[])[] = [
   [stretch(15, HANDS), stretch(40, FIRE), stretch(15, HANDS)],

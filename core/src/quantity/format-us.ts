@@ -1,11 +1,5 @@
 import { formatNumber } from './format-number';
-
-/** US customary units in mL and g. Source: NIST Handbook 44, exact. */
-const TEASPOON_mL = 4.92892159375;
-const FLUID_OUNCE_mL = 29.5735295625;
-const QUART_mL = 946.352946;
-const OUNCE_g = 28.349523125;
-const POUND_g = 453.59237;
+import { FLUID_OUNCE_mL, OUNCE_g, POUND_g, QUART_mL, TEASPOON_mL } from './us-sizes';
 
 /** Below this a volume is said in teaspoons, fl oz; from this on in quarts, fl oz. */
 const SPOONED_flOz = 1;

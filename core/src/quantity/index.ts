@@ -20,3 +20,4 @@ export type { Spoon, SpoonRounding } from './spoon-rounding';
 export { celsiusFromFahrenheit, fahrenheitFromCelsius } from './temperature';
 export type { Unit } from './unit';
 export { UNITS } from './units';
+export { FLUID_OUNCE_mL, OUNCE_g } from './us-sizes';

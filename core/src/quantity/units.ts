@@ -1,4 +1,5 @@
 import type { Unit } from './unit';
+import { OUNCE_g, POUND_g } from './us-sizes';
 import { VOLUMES } from './volume-units';
 
 const MASSES: readonly Unit[] = [
@@ -19,8 +20,8 @@ const MASSES: readonly Unit[] = [
     aliases: ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms'],
   },
   { id: 'mg', name: 'mg', plural: 'mg', dimension: 'mass', size: 0.001, aliases: ['mg', 'milligram', 'milligrams'] },
-  { id: 'oz', name: 'oz', plural: 'oz', dimension: 'mass', size: 28.349523125, aliases: ['oz', 'ounce', 'ounces'] },
-  { id: 'lb', name: 'lb', plural: 'lb', dimension: 'mass', size: 453.59237, aliases: ['lb', 'lbs', 'pound', 'pounds'] },
+  { id: 'oz', name: 'oz', plural: 'oz', dimension: 'mass', size: OUNCE_g, aliases: ['oz', 'ounce', 'ounces'] },
+  { id: 'lb', name: 'lb', plural: 'lb', dimension: 'mass', size: POUND_g, aliases: ['lb', 'lbs', 'pound', 'pounds'] },
   { id: 'grain', name: 'grain', plural: 'grains', dimension: 'mass', size: 0.06479891, aliases: ['grain', 'grains'] },
 ];
 

@@ -1,7 +1,6 @@
 import type { Unit } from './unit';
+import { FLUID_OUNCE_mL, TEASPOON_mL } from './us-sizes';
 
-const US_TSP_mL = 4.92892159375;
-const US_FL_OZ_mL = 29.5735295625;
 const IMPERIAL_FL_OZ_mL = 28.4130625;
 
 type Region = 'US' | 'metric' | 'imperial' | 'Australian' | 'Japanese';
@@ -85,13 +84,13 @@ const METRIC: readonly Unit[] = [
 ];
 
 const REGIONAL: readonly Unit[] = [
-  regional('US', TSP, US_TSP_mL),
-  regional('US', TBSP, 3 * US_TSP_mL),
-  regional('US', CUP, 8 * US_FL_OZ_mL),
-  regional('US', FL_OZ, US_FL_OZ_mL),
-  regional('US', PINT, 16 * US_FL_OZ_mL),
-  regional('US', QUART, 32 * US_FL_OZ_mL),
-  regional('US', GALLON, 128 * US_FL_OZ_mL),
+  regional('US', TSP, TEASPOON_mL),
+  regional('US', TBSP, 3 * TEASPOON_mL),
+  regional('US', CUP, 8 * FLUID_OUNCE_mL),
+  regional('US', FL_OZ, FLUID_OUNCE_mL),
+  regional('US', PINT, 16 * FLUID_OUNCE_mL),
+  regional('US', QUART, 32 * FLUID_OUNCE_mL),
+  regional('US', GALLON, 128 * FLUID_OUNCE_mL),
   regional('metric', TSP, 5),
   regional('metric', DESSERT, 10),
   regional('metric', TBSP, 15),
@@ -117,7 +116,7 @@ const SMALL: readonly Unit[] = [
     name: 'smidgen spoon',
     plural: 'smidgen spoons',
     dimension: 'volume',
-    size: US_TSP_mL / 32,
+    size: TEASPOON_mL / 32,
     tool: 'spoon',
     cv: 0.1,
     aliases: ['smidgen', 'smidgens', 'smidgen spoon', 'smidgen spoons'],
@@ -127,7 +126,7 @@ const SMALL: readonly Unit[] = [
     name: 'pinch spoon',
     plural: 'pinch spoons',
     dimension: 'volume',
-    size: US_TSP_mL / 16,
+    size: TEASPOON_mL / 16,
     tool: 'spoon',
     cv: 0.08,
     aliases: ['pinch spoon', 'pinch spoons'],
@@ -137,7 +136,7 @@ const SMALL: readonly Unit[] = [
     name: 'dash spoon',
     plural: 'dash spoons',
     dimension: 'volume',
-    size: US_TSP_mL / 8,
+    size: TEASPOON_mL / 8,
     tool: 'spoon',
     cv: 0.06,
     aliases: ['dash spoon', 'dash spoons'],

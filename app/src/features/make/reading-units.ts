@@ -1,5 +1,7 @@
 import { READING_RANGES, type ReadQuantity } from '@wellhydra/core/brew';
 import {
+  FLUID_OUNCE_mL,
+  OUNCE_g,
   baseValue,
   celsiusFromFahrenheit,
   fahrenheitFromCelsius,
@@ -19,8 +21,6 @@ interface ReadingUnit {
   readonly shown: (stored: number) => number;
 }
 
-const FL_OZ_mL = 29.5735295625;
-const OZ_g = 28.349523125;
 const same = (value: number): number => value;
 const times = (unit: string, size: number): ReadingUnit => ({
   unit,
@@ -28,8 +28,8 @@ const times = (unit: string, size: number): ReadingUnit => ({
   shown: (stored) => stored / size,
 });
 const US_UNITS: Readonly<Partial<Record<ReadQuantity, ReadingUnit>>> = {
-  volume_mL: times('fl oz', FL_OZ_mL),
-  mass_g: times('oz', OZ_g),
+  volume_mL: times('fl oz', FLUID_OUNCE_mL),
+  mass_g: times('oz', OUNCE_g),
   temperature_C: { unit: '°F', stored: celsiusFromFahrenheit, shown: fahrenheitFromCelsius },
 };
 
