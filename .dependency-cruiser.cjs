@@ -31,6 +31,13 @@ module.exports = {
       },
     },
     {
+      name: 'folders-of-core-by-their-index',
+      comment: 'Each folder of core has a small surface, its index.ts; other folders use nothing else of it.',
+      severity: 'error',
+      from: { path: '^core/src/([^/]+)/' },
+      to: { path: '^core/src/[^/]+/.+', pathNot: ['^core/src/$1/', '^core/src/[^/]+/index\\.ts$'] },
+    },
+    {
       name: 'services-know-no-fastify',
       severity: 'error',
       from: { path: '^server/src/.*-(?:service|store)\\.ts$' },

@@ -10,4 +10,11 @@ const node = (name) => ({
   transformIgnorePatterns: ['/node_modules/(?!(@wellhydra)/)'],
 });
 
-module.exports = { projects: [node('core'), node('contract'), node('cli'), node('server'), '<rootDir>/app'] };
+/** The server's tests begin with a database that is up to date already. */
+const server = { ...node('server'), globalSetup: path.join(__dirname, 'server/test/template-database.ts') };
+
+module.exports = {
+  projects: [node('core'), node('contract'), node('cli'), server, '<rootDir>/app'],
+  // A machine that is busy with something else is slow, not wrong.
+  testTimeout: 60_000,
+};

@@ -3,7 +3,7 @@ import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
-import { run } from './lib/run.mjs';
+import { endWithWhatRuns, run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
 /** Measures and prints; nothing here passes or fails. `npm run bench -- core`, `-- size` or `-- keys` runs one part. */
@@ -123,6 +123,7 @@ async function benchSize() {
   }
 }
 
+endWithWhatRuns();
 ensureNode();
 await ensurePackages();
 if (part === 'all' || part === 'core') await benchCore();

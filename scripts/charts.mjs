@@ -2,10 +2,11 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
-import { run } from './lib/run.mjs';
+import { endWithWhatRuns, run } from './lib/run.mjs';
 
 /** Draws the charts of docs/science from core: `npm run charts`. */
 
+endWithWhatRuns();
 ensureNode();
 await ensurePackages();
 const { buildSync } = await import('esbuild');

@@ -1,18 +1,23 @@
 // @ts-check
 import { join } from 'node:path';
 import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
-import { run } from './lib/run.mjs';
+import { endWithWhatRuns, run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
-/** Everything that has to be clean: types, lint, dependency directions, formatting, tests. `npm run check -- --no-tests` leaves those out. */
+/**
+ * Everything that has to be clean: types, lint, dependency directions, formatting, tests. `npm run check -- --no-tests`
+ * leaves those out. Each is run whatever became of the others, and what is not clean is listed at the end.
+ */
 
 ensureNode();
 await ensurePackages();
+endWithWhatRuns();
 const bin = (/** @type {string} */ path) => join(ROOT, 'node_modules', path);
 
-/** @type {readonly (readonly [string, readonly string[]])[]} */
-const STEPS = [
-  ...['core', 'contract', 'cli', 'server', 'app', 'e2e', 'scripts'].map(
+/** @typedef {readonly [string, readonly string[]]} Step */
+/** @type {readonly Step[]} */
+const STATIC = [
+  ...['app', 'core', 'contract', 'cli', 'server', 'e2e', 'scripts'].map(
     (name) => /** @type {const} */ ([`Types: ${name}`, [bin('typescript/bin/tsc'), '-p', name]]),
   ),
   ['Lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],
@@ -31,15 +36,28 @@ const STEPS = [
     ],
   ],
   ['Formatting', [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']],
-  ...(process.argv.includes('--no-tests') ? [] : [/** @type {const} */ (['Tests', [join(ROOT, 'scripts/test.mjs')]])]),
 ];
+/** What is checked at the same time. */
+const AT_ONCE = 2;
 
-for (const [name, args] of STEPS) {
+/** @type {string[]} */
+const unclean = [];
+
+/** @param {Step} step */
+async function check([name, args]) {
   say(name);
-  const code = await run(process.execPath, args, { cwd: ROOT });
-  if (code !== 0) {
-    process.stderr.write(`\n"${name}" is not clean.\n`);
-    process.exit(code);
-  }
+  if ((await run(process.execPath, args, { cwd: ROOT })) !== 0) unclean.push(name);
 }
-say('All clean.');
+
+const waiting = [...STATIC];
+const worker = async () => {
+  for (let step = waiting.shift(); step; step = waiting.shift()) await check(step);
+};
+await Promise.all(Array.from({ length: AT_ONCE }, worker));
+if (!process.argv.includes('--no-tests')) await check(['Tests', [join(ROOT, 'scripts/test.mjs')]]);
+
+if (unclean.length > 0) {
+  process.stderr.write(`\nNot clean: ${unclean.join(', ')}.\n`);
+  process.exit(1);
+}
+say('\nAll clean.');

@@ -2,10 +2,11 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
-import { run } from './lib/run.mjs';
+import { endWithWhatRuns, run } from './lib/run.mjs';
 
 /** Random drinks against the simulator: `npm run fuzz -- [count] [seconds]`. */
 
+endWithWhatRuns();
 ensureNode();
 await ensurePackages();
 const { buildSync } = await import('esbuild');

@@ -1,14 +1,15 @@
 // @ts-check
-import { mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ROOT, ensureChromium, ensureNode, ensurePackages, ensurePostgres } from './lib/prepare.mjs';
-import { run } from './lib/run.mjs';
+import { endAll, run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
+import { onEnd } from './lib/ending.mjs';
 
 /**
  * Runs all tests: `npm test`. `npm test -- unit` leaves the browser out, `npm test -- browser` runs
- * only that; words behind it go to the runner.
+ * only that; words behind it go to the runner. One part that fails does not keep the other from running.
  */
 
 const [part = 'all', ...more] = process.argv.slice(2);
@@ -24,40 +25,44 @@ const { startCluster } = await import('./lib/postgres.mjs');
 const { freePort } = await import('./lib/ports.mjs');
 const folder = mkdtempSync(join(tmpdir(), 'wellhydra-test-'));
 // The postgres user has to get through.
-(await import('node:fs')).chmodSync(folder, 0o755);
-const cluster = await startCluster({ dataFolder: folder, throwaway: true, wantedPort: 55870 });
+chmodSync(folder, 0o755);
 
-let cleaned = false;
-async function clean() {
-  if (cleaned) return;
-  cleaned = true;
-  await cluster.stop();
-  rmSync(folder, { recursive: true, force: true });
-}
-/** @param {number} code */
-const cleanAndExit = (code) => void clean().then(() => process.exit(code));
-process.on('SIGINT', () => cleanAndExit(130));
-process.on('SIGTERM', () => cleanAndExit(143));
+/** @type {Awaited<ReturnType<typeof startCluster>> | undefined} */
+let cluster;
+/** @type {Promise<void> | undefined} */
+let cleaning;
+const clean = () =>
+  (cleaning ??= (async () => {
+    await endAll();
+    await cluster?.stop();
+    rmSync(folder, { recursive: true, force: true });
+  })());
+onEnd(async (code) => {
+  await clean();
+  process.exit(code);
+});
 
-/** @returns {Promise<number>} */
-async function unitTests() {
+cluster = await startCluster({ dataFolder: folder, throwaway: true, wantedPort: 55870 });
+
+/** @param {import('./lib/postgres.mjs').Cluster} database @returns {Promise<number>} */
+async function unitTests(database) {
   say('Unit and server tests');
-  const env = { ...process.env, TEST_DATABASE_URL: cluster.url('postgres') };
+  const env = { ...process.env, TEST_DATABASE_URL: database.url('postgres') };
   return run(process.execPath, [join(ROOT, 'node_modules/jest/bin/jest.js'), '--max-workers=2', ...unitWords], {
     cwd: ROOT,
     env,
   });
 }
 
-/** @returns {Promise<number>} */
-async function browserTests() {
+/** @param {import('./lib/postgres.mjs').Cluster} database @returns {Promise<number>} */
+async function browserTests(database) {
   const { ensureBuild } = await import('./lib/build.mjs');
   const { appFolder } = await ensureBuild();
   say('Browser tests');
-  await cluster.ensureDatabase('browser');
+  await database.ensureDatabase('browser');
   const env = {
     ...process.env,
-    E2E_DATABASE_URL: cluster.url('browser'),
+    E2E_DATABASE_URL: database.url('browser'),
     E2E_APP_FOLDER: appFolder,
     E2E_PORT: String(await freePort(4970)),
   };
@@ -74,11 +79,21 @@ async function browserTests() {
   );
 }
 
-let code = 0;
+const RUNNERS = { unit: unitTests, browser: browserTests };
+/** @type {string[]} */
+const summary = [];
+let failed = 0;
 try {
-  if (parts.includes('unit')) code = await unitTests();
-  if (code === 0 && parts.includes('browser')) code = await browserTests();
+  for (const name of /** @type {(keyof typeof RUNNERS)[]} */ (parts)) {
+    const began = performance.now();
+    const code = await RUNNERS[name](cluster);
+    if (code !== 0) failed += 1;
+    summary.push(
+      `${name}: ${code === 0 ? 'passed' : `failed (${code})`} in ${((performance.now() - began) / 1000).toFixed(0)} s`,
+    );
+  }
 } finally {
   await clean();
 }
-process.exit(code);
+say(`\nTests: ${summary.join('; ')}`);
+process.exit(failed === 0 ? 0 : 1);

@@ -1,5 +1,49 @@
 // @ts-check
 import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { onEnd } from './ending.mjs';
+
+/** Commands that run at this moment, each the leader of a group with what it starts itself. */
+/** @type {Set<import('node:child_process').ChildProcess>} */
+const running = new Set();
+/** A command that has not ended by itself by then is ended, ms. */
+const GRACE_ms = 6000;
+
+/**
+ * Sends a signal to a command and to everything it has started.
+ * @param {import('node:child_process').ChildProcess} child
+ * @param {NodeJS.Signals} signal
+ */
+function signalGroup(child, signal) {
+  try {
+    if (child.pid) process.kill(-child.pid, signal);
+  } catch {
+    // It has ended meanwhile.
+  }
+}
+
+/** Ends every command that was started by {@link run} and still runs, with its own children. */
+export async function endAll() {
+  await Promise.all(
+    [...running].map(async (child) => {
+      const gone = once(child, 'exit');
+      signalGroup(child, 'SIGTERM');
+      const hard = setTimeout(() => signalGroup(child, 'SIGKILL'), GRACE_ms);
+      await gone;
+      clearTimeout(hard);
+      // What it left behind in its group.
+      signalGroup(child, 'SIGKILL');
+    }),
+  );
+}
+
+/** For a command that has nothing else to put away: when it is asked to end, so is everything it runs. */
+export function endWithWhatRuns() {
+  onEnd(async (code) => {
+    await endAll();
+    process.exit(code);
+  });
+}
 
 /**
  * Runs a command to its end and passes its output through.
@@ -11,9 +55,13 @@ import { spawn } from 'node:child_process';
  */
 export function run(command, args, options = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, [...args], { stdio: 'inherit', ...options });
+    const child = spawn(command, [...args], { stdio: 'inherit', detached: true, ...options });
+    running.add(child);
     child.on('error', reject);
-    child.on('exit', (code, signal) => resolve(signal ? 1 : (code ?? 1)));
+    child.on('exit', (code, signal) => {
+      running.delete(child);
+      resolve(signal ? 1 : (code ?? 1));
+    });
   });
 }
 

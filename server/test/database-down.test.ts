@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { createServer, connect as dial, type Server, type Socket } from 'node:net';
 import { keepDemoAlive } from '../src/demo/keep-demo-alive';
+import { connect } from '../src/database/connect';
+import { migrate } from '../src/database/migrate';
 import { MIGRATIONS } from '../src/database/migrations';
 import { DEMO_BREWS } from '../src/demo/demo-brews';
 import { DEMO_DRINKS, demoId } from '../src/demo/demo-kitchen';
-import { cookieOf, cookWith, freshDatabase, newCook, send, startServer } from './kitchen-server';
+import { cookieOf, cookWith, emptyDatabase, freshDatabase, newCook, send, startServer } from './kitchen-server';
 
 /** A cable between server and database that can be pulled out. */
 class Cable {
@@ -59,7 +61,7 @@ test('without its database the server answers 503 and says so; with it again, it
 }, 60_000);
 
 test('a server that starts before its database migrates once that is there', async () => {
-  const direct = new URL(await freshDatabase());
+  const direct = new URL(await emptyDatabase());
   const cable = new Cable({ host: direct.hostname, port: Number(direct.port) });
   await cable.plug();
   const through = new URL(direct);
@@ -74,13 +76,28 @@ test('a server that starts before its database migrates once that is there', asy
 }, 60_000);
 
 test('two servers that start at once migrate once', async () => {
-  const url = await freshDatabase();
+  const url = await emptyDatabase();
   const both = await Promise.all([startServer(url), startServer(url)]);
   await Promise.all(both.map((app) => app.migrated()));
   const [rows] = await both[0].sequelize.query('SELECT name FROM migrations ORDER BY name');
   expect(rows).toEqual(MIGRATIONS.map(({ name }) => ({ name })));
   await Promise.all(both.map((app) => app.close()));
 }, 60_000);
+
+test('a crash between a migration and its record leaves neither', async () => {
+  const sequelize = connect(await emptyDatabase());
+  await migrate(sequelize);
+  const crashing = { name: '999-crash', sql: 'CREATE TABLE half_made (id integer); SELECT 1 / 0' };
+  await expect(migrate(sequelize, [...MIGRATIONS, crashing])).rejects.toThrow(/division by zero/);
+  const [tables] = await sequelize.query("SELECT 1 FROM pg_tables WHERE tablename = 'half_made'");
+  const [names] = await sequelize.query("SELECT 1 FROM migrations WHERE name = '999-crash'");
+  expect([tables, names]).toEqual([[], []]);
+  // Nor does what comes after it stay, nor is anything run twice once it is mended.
+  const mended = { name: '999-crash', sql: 'CREATE TABLE half_made (id integer)' };
+  expect(await migrate(sequelize, [...MIGRATIONS, mended])).toEqual(['999-crash']);
+  expect(await migrate(sequelize, [...MIGRATIONS, mended])).toEqual([]);
+  await sequelize.close();
+});
 
 describe('the demo kitchen', () => {
   test('opens with one tap, is dated from today, and stays so', async () => {

@@ -6,6 +6,9 @@ import { Client } from 'pg';
 import { buildApp } from '../src/build-app';
 import type { ServerConfig } from '../src/config';
 
+/** The database that each test file's own is cloned from. */
+export const TEMPLATE = 'wellhydra_template';
+
 /** Where labels are printed to in tests. */
 export const testSpool = join(tmpdir(), 'wellhydra-test-spool');
 
@@ -17,15 +20,21 @@ export function testDatabase(): string {
   return url;
 }
 
-/** Makes an empty database of its own for one test file. */
-export async function freshDatabase(): Promise<string> {
+/** A database of this name on the throwaway server. */
+export const databaseNamed = (name: string): string => testDatabase().replace(/\/[^/]*$/, `/${name}`);
+
+/** Makes a database of its own for one test file: up to date, with nothing in it. */
+export async function freshDatabase(template = TEMPLATE): Promise<string> {
   const name = `t_${randomUUID().replaceAll('-', '')}`;
   const client = new Client({ connectionString: testDatabase() });
   await client.connect();
-  await client.query(`CREATE DATABASE ${name}`);
+  await client.query(`CREATE DATABASE ${name} TEMPLATE ${template}`);
   await client.end();
-  return testDatabase().replace(/\/[^/]*$/, `/${name}`);
+  return databaseNamed(name);
 }
+
+/** Makes a database without a schema. */
+export const emptyDatabase = (): Promise<string> => freshDatabase('template0');
 
 export async function startServer(databaseUrl: string, changes: Partial<ServerConfig> = {}): Promise<FastifyInstance> {
   const app = await buildApp({

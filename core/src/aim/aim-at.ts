@@ -1,5 +1,5 @@
-import type { Ingredient } from '../catalogue/ingredient';
-import { formatNumber } from '../quantity/format-number';
+import type { Ingredient } from '../catalogue';
+import { formatNumber } from '../quantity';
 import { AIM_FIGURES, type AimFigure } from './aim-figures';
 import { bestDoses, type DoseProblem } from './best-doses';
 import { levelsFor, type Instrument, type Levels } from './measurable-levels';

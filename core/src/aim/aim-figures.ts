@@ -1,7 +1,6 @@
-import type { Composition } from '../liquid/composition';
-import { osmolarity } from '../liquid/osmolality';
-import { perLitreOf } from '../serving/nutrients';
-import type { Target } from '../target/target';
+import { type Composition, osmolarity } from '../liquid';
+import { perLitreOf } from '../serving';
+import type { Target } from '../target';
 
 /** Figures that can be aimed at: each adds up from the doses. Amounts a litre. */
 export const AIM_FIGURES = {

@@ -1,7 +1,5 @@
-import type { Ingredient } from '../catalogue/ingredient';
-import { bulkDensityFor } from '../quantity/measured-mass';
-import { formatNumber } from '../quantity/format-number';
-import { MOST_SCOOPS, US_SPOONS } from '../quantity/spoon-rounding';
+import type { Ingredient } from '../catalogue';
+import { bulkDensityFor, formatNumber, MOST_SCOOPS, US_SPOONS } from '../quantity';
 
 /** What doses are measured with. */
 export const INSTRUMENTS = ['0.1 g scale', '1 g scale', 'spoon set'] as const;

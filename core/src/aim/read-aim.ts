@@ -1,11 +1,7 @@
-import { findIngredient } from '../catalogue/ingredient-names';
-import { nearestNames } from '../quantity/nearest-names';
-import { INGREDIENT_NAMES } from '../catalogue/ingredient-names';
-import { readAmount } from '../quantity/read-amount';
-import { readIngredientLine } from '../quantity/read-ingredient-line';
-import { isUnreadable } from '../quantity/outcome';
-import { isObject, show, type DrinkProblem, type Json } from '../drink/drink-json';
-import { TARGETS, targetByCode } from '../target/targets';
+import { findIngredient, INGREDIENT_NAMES } from '../catalogue';
+import { nearestNames, readAmount, readIngredientLine, isUnreadable } from '../quantity';
+import { isObject, show, type DrinkProblem, type Json } from '../drink';
+import { TARGETS, targetByCode } from '../target';
 import { AIM_FIGURES, figuresOf, isAimFigure, type AimFigure } from './aim-figures';
 import type { Aim } from './aim-at';
 import { INSTRUMENTS, type Instrument } from './measurable-levels';

@@ -1,9 +1,8 @@
 import { cautionsOf, type Caution } from '../caution';
-import type { Drink } from '../drink/drink';
+import type { Drink } from '../drink';
 import { findingsOf, type Finding } from '../finding';
 import { ACID_LINE_pH, hotWaterMinutes, keepingOf, type Keeping, type Stored } from '../keeping';
-import { describeLiquid, type Liquid } from '../liquid/describe-liquid';
-import { addScaled, emptyComposition, scaled, type Composition } from '../liquid/composition';
+import { describeLiquid, type Liquid, addScaled, emptyComposition, scaled, type Composition } from '../liquid';
 import {
   botanicalsOf,
   nutrientsOf,

@@ -1,5 +1,5 @@
-import type { Ingredient } from '../catalogue/ingredient';
-import type { Composition } from '../liquid/composition';
+import type { Ingredient } from '../catalogue';
+import type { Composition } from '../liquid';
 import type { Analysis } from './analyse-drink';
 
 /** What an ingredient brings of a figure. */

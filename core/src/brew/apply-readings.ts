@@ -1,23 +1,8 @@
 import { ingredientById } from '../catalogue';
-import type { Verb } from '../drink';
+import { VERB_TABLE, type Verb } from '../drink';
 import { columnOf, solidMass, type Column, type StepNote, type WorkingPot } from '../simulate';
 import type { Reading } from './brew-state';
 
-/** Steps in which what is missing stayed with the solids or was spilled; in all others it left as steam. */
-const STAYS_BEHIND = new Set<Verb>([
-  'add',
-  'use',
-  'strain',
-  'press',
-  'rinsePass',
-  'remove',
-  'mash',
-  'blend',
-  'mill',
-  'skim',
-  'draw',
-  'bottle',
-]);
 /** So much of the water at most leaves a pot that is not said to be dry. */
 const MOST_STEAM_SHARE = 0.95;
 /** A reading and the pot agree within this share. */
@@ -64,7 +49,7 @@ function waterTo(pot: WorkingPot, measure: Measure, wanted: number): Column {
 }
 
 function setAmount(pot: WorkingPot, verb: Verb, measure: Measure, wanted: number): void {
-  if (STAYS_BEHIND.has(verb)) {
+  if (VERB_TABLE[verb].missing === 'behind') {
     leaveBehind(
       pot,
       measure(pot).map((now) => (now > wanted ? 1 - wanted / now : 0)),

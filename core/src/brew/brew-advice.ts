@@ -1,6 +1,6 @@
-import { coolingTime } from '../process/cooling';
-import { DEFAULT_KITCHEN } from '../process/kitchen';
+import { coolingTime, DEFAULT_KITCHEN } from '../process';
 import type { Analysis } from '../analyse';
+import { VERB_TABLE, needsStove } from '../drink';
 import { scaleText } from '../resize';
 import type { BrewState, Reading } from './brew-state';
 import { runBrew, type BrewRecipe, type MadeStep } from './brew-run';
@@ -33,10 +33,6 @@ const LOOK_AGAIN_min = 5;
 const RUNS_OFF = 1;
 /** What follows the juice: sweet, sour, salt and spirit. Water and plants do not. */
 const FOLLOWS = new Set<string>(['sweetener', 'salt', 'acid', 'spirit', 'juice']);
-
-const HELD_BACK = new Set(['strain', 'press', 'rinsePass', 'draw', 'skim', 'remove', 'mill']);
-const ON_HEAT = new Set(['simmer', 'boil', 'reduce']);
-const HEATED = new Set(['heat', ...ON_HEAT]);
 
 type Entry = Analysis['trace']['entries'][number];
 const entryOf = (analysis: Analysis, index: number): Entry | undefined =>
@@ -102,17 +98,21 @@ export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading
       : null;
   if (reading.quantity === 'temperature_C') {
     const before = entryOf(analysis, at - 1)?.temperature_C ?? DEFAULT_KITCHEN.room_C;
-    const moreMinutes = HEATED.has(entry.verb)
+    const moreMinutes = needsStove(entry.verb)
       ? moreHeating(entry, before, measured)
       : moreCooling(entry, measured, entry.temperature_C);
     return of(entry.temperature_C, [], moreMinutes);
   }
   if (reading.quantity === 'thickness')
-    return of(RUNS_OFF + 1, [], measured <= RUNS_OFF && ON_HEAT.has(entry.verb) ? LOOK_AGAIN_min : null);
+    return of(
+      RUNS_OFF + 1,
+      [],
+      measured <= RUNS_OFF && VERB_TABLE[entry.verb].stove === 'cooks' ? LOOK_AGAIN_min : null,
+    );
   if (reading.quantity !== 'volume_mL' && reading.quantity !== 'mass_g') return null;
   const expected = reading.quantity === 'volume_mL' ? entry.volume_mL : entry.mass_g;
   if (expected === null || !(expected > 0) || Math.abs(measured / expected - 1) < NEAR) return null;
-  const held = HELD_BACK.has(entry.verb);
-  const heat = ON_HEAT.has(entry.verb) ? moreOnHeat(entry, measured - expected) : null;
+  const held = VERB_TABLE[entry.verb].holdsBack;
+  const heat = VERB_TABLE[entry.verb].stove === 'cooks' ? moreOnHeat(entry, measured - expected) : null;
   return of(expected, held || heat === null ? amountsAfter(steps, analysis, at, state, measured / expected) : [], heat);
 }

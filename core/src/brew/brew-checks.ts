@@ -1,4 +1,4 @@
-import { batchSteps, type Verb } from '../drink';
+import { VERB_TABLE, batchSteps } from '../drink';
 import type { BrewRecipe, BrewRun } from './brew-run';
 import type { BrewState, LeftStep } from './brew-state';
 
@@ -12,9 +12,6 @@ export interface BrewCheck {
   readonly of: string;
 }
 
-const ON_FIRE = new Set<Verb>(['simmer', 'boil', 'reduce']);
-/** What is tasted before: afterwards it is too late. */
-const AWAY = new Set<Verb>(['bottle', 'process', 'store']);
 /** From here on a syrup on the fire thickens enough to be judged on a spoon, °Brix. */
 const THICKENS_brix = 40;
 
@@ -29,12 +26,12 @@ const THICKENS_brix = 40;
 export function brewChecks({ document }: BrewRecipe, { steps, analysis }: BrewRun): readonly BrewCheck[] {
   const batch = batchSteps(document);
   const lastOf = (id: string) => analysis.trace.entries.filter(({ step }) => steps[step]?.of === id).at(-1);
-  const away = batch.findIndex(({ verb }) => AWAY.has(verb));
+  const away = batch.findIndex(({ verb }) => VERB_TABLE[verb].putsAway);
   const tastedAt = away < 0 ? batch.length - 1 : away - 1;
   return batch.flatMap(({ id, verb }, index): BrewCheck[] => {
     const entry = lastOf(id);
     if (!entry) return [];
-    const thickens = verb === 'reduce' || (ON_FIRE.has(verb) && (entry.brix ?? 0) >= THICKENS_brix);
+    const thickens = verb === 'reduce' || (VERB_TABLE[verb].stove === 'cooks' && (entry.brix ?? 0) >= THICKENS_brix);
     return [
       ...(thickens ? [{ id: `${id}:cold-spoon`, kind: 'cold-spoon' as const, of: id }] : []),
       ...(index === tastedAt && entry.brix !== null ? [{ id: `${id}:taste`, kind: 'taste' as const, of: id }] : []),

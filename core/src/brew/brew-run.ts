@@ -3,10 +3,10 @@ import {
   batchSteps,
   documentDrink,
   preparationLibrary,
+  withMinutes,
   type Drink,
   type DrinkDocument,
   type DrinkStep,
-  type Verb,
 } from '../drink';
 import type { KitchenSettings } from '../kitchen';
 import { drawnChance, kitchenOptions, runInPot, type WorkingPot } from '../simulate';
@@ -43,9 +43,6 @@ export interface MadeStep extends DrinkStep {
   readonly addition?: string;
 }
 
-/** Verbs whose text is how long they take. */
-const TIMED = new Set<Verb>(['simmer', 'boil', 'steep', 'rest', 'infuse', 'soak', 'freeze']);
-
 /**
  * The steps of a brew as they were and will be made: amounts as they were changed, minutes as they were read,
  * skipped ones left out, additions behind the step they followed.
@@ -56,8 +53,8 @@ export function madeSteps(document: DrinkDocument, state: BrewState): readonly M
     const added = additions.map((each): MadeStep => ({ verb: 'add', text: each.text, of: id, addition: each.id }));
     if (state.left.get(id)?.how === 'skipped') return added;
     const minutes = state.readings.find((each) => each.step === id && each.quantity === 'minutes');
-    const text = minutes && TIMED.has(step.verb) ? `${minutes.value} min` : (state.texts.get(id) ?? step.text);
-    return [{ ...step, text, of: id }, ...added];
+    const written = { ...step, text: state.texts.get(id) ?? step.text };
+    return [{ ...(minutes ? withMinutes(written, minutes.value) : written), of: id }, ...added];
   });
 }
 

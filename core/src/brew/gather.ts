@@ -1,6 +1,6 @@
 import type { Analysis } from '../analyse';
 import type { Ingredient } from '../catalogue';
-import { STOVE_VERBS } from '../drink';
+import { VERB_TABLE, needsStove } from '../drink';
 import type { KitchenSettings, OwnContainer, OwnPot } from '../kitchen';
 import { formatVolume } from '../quantity';
 
@@ -35,7 +35,7 @@ const SAME_SIZE = 0.02;
 type Entry = Analysis['trace']['entries'][number];
 
 function potLine(analysis: Analysis, { pots, usualPot }: KitchenSettings): readonly Gathered[] {
-  const hot = analysis.trace.entries.filter(({ verb }) => STOVE_VERBS.has(verb));
+  const hot = analysis.trace.entries.filter(({ verb }) => needsStove(verb));
   if (hot.length === 0) return [];
   const most_mL = Math.max(
     ...analysis.trace.entries
@@ -104,7 +104,7 @@ function strainerLines(analysis: Analysis, strainers: readonly string[]): readon
 }
 
 function blenderLine({ trace }: Analysis, { blenderJug_mL }: KitchenSettings): readonly Gathered[] {
-  const blends = trace.entries.filter(({ verb }) => verb === 'blend');
+  const blends = trace.entries.filter(({ verb }) => VERB_TABLE[verb].tool === 'blender');
   if (blends.length === 0) return [];
   const most_mL = Math.max(...blends.map(({ pot, volume_mL }) => (volume_mL ?? 0) + pot.pieces_g));
   const loads = Math.max(1, Math.ceil(most_mL / blenderJug_mL));

@@ -12,7 +12,7 @@ import { SWEETENERS } from './data/sweeteners';
 import { WATERS } from './data/waters';
 import type { BulkDensity, Ingredient } from './ingredient';
 import type { FoodRow } from './ingredient-row';
-import { BERRY_YIELDS, FIRM_YIELDS, JUICE_YIELDS, type JuiceYields } from '../process/juicing';
+import { BERRY_YIELDS, FIRM_YIELDS, JUICE_YIELDS, type JuiceYields } from '../process';
 import { plantRow } from './plant-tuple';
 import { DRIED_BELOW_PCT, compoundComposition, foodComposition, waterComposition } from './row-compositions';
 

@@ -1,4 +1,4 @@
-import { ATOMIC_WEIGHTS } from '../liquid/molar-masses';
+import { ATOMIC_WEIGHTS } from '../liquid';
 
 /** Number of atoms of each element in one unit of a compound. */
 export type ElementCounts = Readonly<Record<string, number>>;

@@ -1,4 +1,4 @@
-import type { PlantPart } from '../process/retention';
+import type { PlantPart } from '../process';
 import type { SourceId } from './data/sources';
 
 /** A: textbook or legal value. B: typical of print, good to its stated spread. C: estimate. */

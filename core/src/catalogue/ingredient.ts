@@ -1,6 +1,5 @@
-import type { Composition } from '../liquid/composition';
-import type { JuiceYields } from '../process/juicing';
-import type { PlantPart } from '../process/retention';
+import type { Composition } from '../liquid';
+import type { JuiceYields, PlantPart } from '../process';
 import type { BulkDensityRow, Confidence, PieceRow, Role, RootRow, State, Texture } from './ingredient-row';
 
 export type { Confidence, Role, State, Texture };

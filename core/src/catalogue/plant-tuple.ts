@@ -1,6 +1,6 @@
 import type { SourceId } from './data/sources';
 import type { Confidence, FoodRow, Role } from './ingredient-row';
-import type { PlantPart } from '../process/retention';
+import type { PlantPart } from '../process';
 
 /** Contents of 100 g in the order that each table of plants names. */
 export type PlantNumbers = readonly [

@@ -1,7 +1,5 @@
-import type { Composition, ExtensiveProperty } from '../liquid/composition';
-import { daviesActivity } from '../liquid/davies-activity';
-import { WEAK_ACIDS } from '../liquid/weak-acids';
-import { EXTRACTABLE_SHARES } from '../process/extraction';
+import { type Composition, type ExtensiveProperty, daviesActivity, WEAK_ACIDS } from '../liquid';
+import { EXTRACTABLE_SHARES } from '../process';
 
 /** Strength of the infusion that a dried plant's pH stands for, g/L. */
 export const REFERENCE_TEA_g_L = 20;

@@ -1,6 +1,12 @@
-import { compositionOf, type Composition } from '../liquid/composition';
-import { ASCORBIC_ACID_g_mol, ATOMIC_WEIGHTS, BICARBONATE_g_mol, SULFATE_g_mol } from '../liquid/molar-masses';
-import { WEAK_ACIDS } from '../liquid/weak-acids';
+import {
+  compositionOf,
+  type Composition,
+  ASCORBIC_ACID_g_mol,
+  ATOMIC_WEIGHTS,
+  BICARBONATE_g_mol,
+  SULFATE_g_mol,
+  WEAK_ACIDS,
+} from '../liquid';
 import { countElements, crystalWater, molarMass } from './chemical-formula';
 import type { CompoundRow, FoodRow, Per100g, WaterRow } from './ingredient-row';
 import { residualAnion } from './residual-anion';

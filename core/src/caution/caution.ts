@@ -1,8 +1,8 @@
-import type { Drink, DrinkKind } from '../drink/drink';
-import type { Keeping } from '../keeping/keeping-of';
-import type { Liquid } from '../liquid/describe-liquid';
-import type { Nutrients, PerLitre } from '../serving/nutrients';
-import type { Trace } from '../simulate/trace';
+import type { Drink, DrinkKind } from '../drink';
+import type { Keeping } from '../keeping';
+import type { Liquid } from '../liquid';
+import type { Nutrients, PerLitre } from '../serving';
+import type { Trace } from '../simulate';
 
 /** stop: not to be drunk as it is. warn: shown before the recipe. note: good to know. */
 export type Severity = 'stop' | 'warn' | 'note';

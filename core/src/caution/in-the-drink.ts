@@ -1,4 +1,4 @@
-import type { TraceEntry } from '../simulate/trace';
+import type { TraceEntry } from '../simulate';
 import type { CautionContext } from './caution';
 
 /** Whether anything with one of these ids has gone in, by itself or in a preparation. */

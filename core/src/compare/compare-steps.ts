@@ -1,6 +1,5 @@
-import type { DrinkStep } from '../drink/drink';
-import { lineFromStep } from '../drink/step-line';
-import { readIngredientLine } from '../quantity/read-ingredient-line';
+import { type DrinkStep, lineFromStep } from '../drink';
+import { readIngredientLine } from '../quantity';
 
 /** A step of two drinks side by side; null where one of them has none. */
 export interface StepDifference<Step extends DrinkStep = DrinkStep> {

@@ -1,8 +1,6 @@
-import { DRINK_FORMAT, type Drink, type DrinkKind } from '../drink/drink';
-import { readDrink } from '../drink/read-drink';
-import { stepFromLine } from '../drink/step-line';
-import { importRecipe } from '../formats/recipe-jsonld';
-import { readIngredientLine } from '../quantity/read-ingredient-line';
+import { DRINK_FORMAT, type Drink, type DrinkKind, readDrink, stepFromLine } from '../drink';
+import { importRecipe } from '../formats';
+import { readIngredientLine } from '../quantity';
 
 export type PastedDrink =
   { readonly kind: 'drink'; readonly drink: Drink } | { readonly kind: 'no-drink'; readonly because: string };

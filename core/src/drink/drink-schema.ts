@@ -1,5 +1,6 @@
 import { OWN_NUMBERS, OWN_TEXTS } from './own-ingredient-fields';
-import { DRINK_FORMAT, DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from './drink';
+import { DRINK_FORMAT, DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS } from './drink';
+import { VERBS } from './verbs';
 
 /** JSON Schema (draft 2020-12) of the drink file. */
 export const DRINK_SCHEMA = {

@@ -1,4 +1,5 @@
 import type { OwnIngredientFields } from './own-ingredient-fields';
+import type { Verb } from './verbs';
 
 /** Name and version of the drink file. */
 export const DRINK_FORMAT = 'wellhydra-drink/1';
@@ -18,44 +19,6 @@ export const DRINK_KINDS = [
   'daily-hydration',
 ] as const;
 export type DrinkKind = (typeof DRINK_KINDS)[number];
-
-/** Every verb of the format. */
-export const VERBS = [
-  'add',
-  'use',
-  'wash',
-  'freeze',
-  'soak',
-  'heat',
-  'simmer',
-  'boil',
-  'reduce',
-  'steep',
-  'mash',
-  'blend',
-  'mill',
-  'press',
-  'strain',
-  'remove',
-  'rinsePass',
-  'dissolve',
-  'stir',
-  'shake',
-  'cool',
-  'chill',
-  'skim',
-  'rest',
-  'infuse',
-  'carbonate',
-  'draw',
-  'bottle',
-  'process',
-  'store',
-] as const;
-export type Verb = (typeof VERBS)[number];
-
-/** Verbs that need a place on the stove. */
-export const STOVE_VERBS: ReadonlySet<Verb> = new Set<Verb>(['heat', 'simmer', 'boil', 'reduce']);
 
 /** One thing done, as written. */
 export interface DrinkStep {

@@ -1,14 +1,10 @@
 /** The drink file: what a drink is, how it is read and written, and how two edits of it are merged. */
-export {
-  DEFAULT_SERVINGS,
-  DRINK_FORMAT,
-  DRINK_KINDS,
-  FLAG_QUALIFIERS,
-  STOVE_VERBS,
-  TEXT_QUALIFIERS,
-  VERBS,
-} from './drink';
-export type { Drink, DrinkKind, DrinkStep, Verb } from './drink';
+export { DEFAULT_SERVINGS, DRINK_FORMAT, DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS } from './drink';
+export type { Drink, DrinkKind, DrinkStep } from './drink';
+export { VERBS, VERB_TABLE, needsStove, withMinutes, writtenTime } from './verbs';
+export type { Verb } from './verbs';
+export { VERB_GROUPS } from './verb-row';
+export type { StepClause, VerbGroup, VerbGuide, VerbRow } from './verb-row';
 export { batchSteps, documentDrink, drinkDocumentOf, preparationLibrary } from './document-drink';
 export { DRINK_SCHEMA } from './drink-schema';
 export { mergeDrinks, sameDocument } from './merge-drinks';
@@ -22,3 +18,5 @@ export { EMPTY_BOARD, meanScore, mergeBoards } from './variant-board';
 export { variantDocument } from './variant-document';
 export type { Slot, TasteScore, Variant, VariantBoard } from './variant-board';
 export { lineFromStep, stepFromLine } from './step-line';
+export { isObject, show } from './drink-json';
+export type { Json } from './drink-json';

@@ -5,12 +5,11 @@ import {
   DRINK_KINDS,
   FLAG_QUALIFIERS,
   TEXT_QUALIFIERS,
-  VERBS,
   type Drink,
   type DrinkKind,
   type DrinkStep,
-  type Verb,
 } from './drink';
+import { VERBS, type Verb } from './verbs';
 
 export type ReadDrink =
   | { readonly kind: 'drink'; readonly drink: Drink }

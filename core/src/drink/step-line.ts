@@ -1,4 +1,6 @@
-import { VERBS, type DrinkStep, type Verb } from './drink';
+import type { DrinkStep } from './drink';
+import type { StepClause } from './verb-row';
+import { VERBS, VERB_TABLE, type Verb } from './verbs';
 
 /**
  * Steps as people type them in one line: "simmer 35 min lid ajar", "strain through cloth", "2 tbsp honey".
@@ -42,7 +44,8 @@ type TextQualifier =
   'lid' | 'burner' | 'pot' | 'at' | 'in' | 'as' | 'for' | 'strain' | 'headspace' | 'altitude' | 'method' | 'loadLimit';
 interface Clause {
   readonly name: TextQualifier;
-  readonly verbs: readonly Verb[];
+  /** What it is called in the table of verbs; its name, where that is no other. */
+  readonly clause?: StepClause;
   readonly reads: RegExp;
   /** What is written for a value, to be read back as the same. */
   readonly writes: (value: string) => string;
@@ -50,21 +53,16 @@ interface Clause {
   readonly means?: Readonly<Record<string, string>>;
 }
 
-const ON_THE_STOVE: readonly Verb[] = ['heat', 'simmer', 'boil', 'reduce'];
-const STANDING: readonly Verb[] = ['steep', 'rest', 'infuse'];
-
 /** Clauses of a line, by what they say; a value is the first group that matched. */
 const CLAUSES: readonly Clause[] = [
   {
     name: 'lid',
-    verbs: ON_THE_STOVE,
     reads: /\b(?:with )?(?:the )?lid (on|off|ajar)\b|\b(uncovered|partly covered|half covered|covered)\b/i,
     writes: (value) => `lid ${value}`,
     means: { uncovered: 'off', covered: 'on', 'partly covered': 'ajar', 'half covered': 'ajar' },
   },
   {
     name: 'burner',
-    verbs: ON_THE_STOVE,
     reads:
       /\bon (?:the |a )?((?:gas )?(?:small|medium|large)(?: gas)?|coil|ceramic|induction|kettle|\d+(?:\.\d+)? ?k?w)\b/i,
     writes: (value) => `on ${value}`,
@@ -79,13 +77,11 @@ const CLAUSES: readonly Clause[] = [
   },
   {
     name: 'pot',
-    verbs: ON_THE_STOVE,
     reads: /\bin (?:the |a )?((?:small |large )?(?:saucepan|stock pot)|wide pan|\d+(?:\.\d+)? ?cm(?: pot| pan)?)\b/i,
     writes: (value) => `in ${value}`,
   },
   {
     name: 'at',
-    verbs: [...STANDING, 'soak'],
     reads:
       /\b(off)(?: the)? heat\b|\b(?:at|in) (?:the |a )?((?:cool )?room(?: temperature)?|fridge|cellar|pantry|dark cupboard|cupboard|-?\d+(?:\.\d+)? ?°? ?[cf])(?![a-z])/i,
     writes: (value) =>
@@ -94,62 +90,60 @@ const CLAUSES: readonly Clause[] = [
   },
   {
     name: 'in',
-    verbs: ['cool', 'chill'],
+    clause: 'coolIn',
     reads:
       /\bin (?:the |an? )?((?:stirred )?ice(?: bath| water)?|cold water|sink|jars?|bottles?|pot|pan|fridge|room)\b/i,
     writes: (value) => `in ${value}`,
   },
-  { name: 'in', verbs: ['soak'], reads: /\bin (\d.*)$/i, writes: (value) => `in ${value}` },
+  { name: 'in', clause: 'soakIn', reads: /\bin (\d.*)$/i, writes: (value) => `in ${value}` },
   {
     name: 'for',
-    verbs: ['wash'],
+    clause: 'washFor',
     reads: /\bfor (\d[\d.]* ?(?:s|sec|min|minutes?|h|hours?))\b/i,
     writes: (value) => `for ${value}`,
   },
   {
     name: 'strain',
-    verbs: ['rinsePass'],
+    clause: 'rinseThrough',
     reads:
       /\bstrain(?:ed|ing)?(?: again)?(?: through(?: the| a)?)? (mesh|cloth|press|mill|drain|(?:fine|paper) filter)\b/i,
     writes: (value) => `strain ${value}`,
   },
-  { name: 'in', verbs: ['wash'], reads: /\bin (.+)$/i, writes: (value) => `in ${value}` },
-  { name: 'as', verbs: ['draw'], reads: /\bas (.+)$/i, writes: (value) => `as ${value}` },
+  { name: 'in', clause: 'washIn', reads: /\bin (.+)$/i, writes: (value) => `in ${value}` },
+  { name: 'as', reads: /\bas (.+)$/i, writes: (value) => `as ${value}` },
   {
     name: 'headspace',
-    verbs: ['bottle'],
     reads:
       /\b(?:leave |with )?(\d[\d./]* ?(?:cm|mm|ml|in(?:ch(?:es)?)?)) (?:head ?space|free)\b|\bheadspace (\S+ ?\S*)$/i,
     writes: (value) => `${value} headspace`,
   },
   {
     name: 'altitude',
-    verbs: ['process'],
     reads: /\bat (\d[\d.]* ?(?:m|ft|feet|metres?|meters?))\b/i,
     writes: (value) => `at ${value}`,
   },
   {
     name: 'method',
-    verbs: ['process'],
     reads: /\bin (?:a |the )?((?:hot|boiling)[- ]water bath)\b/i,
     writes: (value) => `in a ${value}`,
   },
   {
     name: 'loadLimit',
-    verbs: ['blend', 'press'],
     reads: /\b(?:in )?loads of (\d[\d.]* ?(?:ml|l|litres?))\b/i,
     writes: (value) => `in loads of ${value}`,
   },
 ];
 
-const FLAG_CLAUSES: readonly { name: 'keepLiquid' | 'gently'; verb: Verb; reads: RegExp; writes: string }[] = [
-  { name: 'keepLiquid', verb: 'soak', reads: /\bkeep(?:ing)? (?:the )?(?:liquid|water)\b/i, writes: 'keep the liquid' },
-  { name: 'gently', verb: 'strain', reads: /\b(?:gently|without (?:pressing|wringing))\b/i, writes: 'gently' },
+const FLAG_CLAUSES: readonly { name: 'keepLiquid' | 'gently'; reads: RegExp; writes: string }[] = [
+  { name: 'keepLiquid', reads: /\bkeep(?:ing)? (?:the )?(?:liquid|water)\b/i, writes: 'keep the liquid' },
+  { name: 'gently', reads: /\b(?:gently|without (?:pressing|wringing))\b/i, writes: 'gently' },
 ];
+
+const takes = (verb: Verb, clause: string): boolean => (VERB_TABLE[verb].takes as readonly string[]).includes(clause);
 
 /** Words between the verb and its value that say nothing. */
 const FILLERS =
-  /^(?:it|them|everything|gently|slowly|for|about|through|into|off|until dissolved|over(?:night)?|again|a)\s+/i;
+  /^(?:it|them|everything|gently|slowly|for|about|through|into|off|until dissolved|over(?:night)?|again|a(?! little))\s+/i;
 const tidy = (text: string): string => {
   let rest = text
     .replace(/\s*[,;]\s*(?=[,;]|$)/g, '')
@@ -187,13 +181,13 @@ export function stepFromLine(line: string): DrinkStep {
   let rest = `${lead}${text.replace(pattern, '')}`;
   if (verb === 'add' || verb === 'use') return { verb, text: rest.trim() };
   const qualifiers: Record<string, string | boolean> = {};
-  for (const { name, verb: of, reads } of FLAG_CLAUSES)
-    if (of === verb && reads.test(rest)) {
+  for (const { name, reads } of FLAG_CLAUSES)
+    if (takes(verb, name) && reads.test(rest)) {
       qualifiers[name] = true;
       rest = rest.replace(reads, '');
     }
-  for (const { name, verbs, reads, means } of CLAUSES) {
-    const match = verbs.includes(verb) && qualifiers[name] === undefined ? reads.exec(rest) : null;
+  for (const { name, clause, reads, means } of CLAUSES) {
+    const match = takes(verb, clause ?? name) && qualifiers[name] === undefined ? reads.exec(rest) : null;
     if (!match) continue;
     const value = match
       .slice(1)
@@ -206,16 +200,13 @@ export function stepFromLine(line: string): DrinkStep {
   return { verb, text: (VALUE[verb] ?? ((each: string) => each))(value), ...qualifiers };
 }
 
-/** How a verb is written at the head of a line. */
-const HEADS: Readonly<Partial<Record<Verb, string>>> = { add: '', rinsePass: 'rinse with', draw: 'draw off' };
-
 /** A step as the line it is edited as; {@link stepFromLine} reads the same step from it. */
 export function lineFromStep(step: DrinkStep): string {
   const { verb, text } = step;
-  const parts = [[HEADS[verb] ?? verb, text].filter(Boolean).join(' ')];
-  for (const { name, verbs, writes } of CLAUSES)
-    if (verbs.includes(verb) && step[name] && !parts.some((part) => part === writes(step[name]!)))
+  const parts = [[VERB_TABLE[verb].line, text].filter(Boolean).join(' ')];
+  for (const { name, clause, writes } of CLAUSES)
+    if (takes(verb, clause ?? name) && step[name] && !parts.some((part) => part === writes(step[name]!)))
       parts.push(writes(step[name]));
-  for (const { name, verb: of, writes } of FLAG_CLAUSES) if (of === verb && step[name]) parts.push(writes);
+  for (const { name, writes } of FLAG_CLAUSES) if (takes(verb, name) && step[name]) parts.push(writes);
   return parts.join(', ');
 }

@@ -1,8 +1,5 @@
-import { formatMass, formatNumber } from '../quantity/format-number';
-import { isUnreadable } from '../quantity/outcome';
-import { readAmount } from '../quantity/read-amount';
-import { bulkDensityFor } from '../quantity/measured-mass';
-import { DAILY_VALUES } from '../serving/daily-values';
+import { formatMass, formatNumber, isUnreadable, readAmount, bulkDensityFor } from '../quantity';
+import { DAILY_VALUES } from '../serving';
 import type { Finding, FindingRule } from './finding';
 
 /** What was taken for granted in reading a line. */

@@ -1,9 +1,8 @@
-import type { Drink } from '../drink/drink';
-import type { Keeping } from '../keeping/keeping-of';
-import type { Liquid } from '../liquid/describe-liquid';
-import type { Nutrients, PerLitre } from '../serving/nutrients';
-import type { ServingSize } from '../serving/serving-size';
-import type { Trace } from '../simulate/trace';
+import type { Drink } from '../drink';
+import type { Keeping } from '../keeping';
+import type { Liquid } from '../liquid';
+import type { Nutrients, PerLitre, ServingSize } from '../serving';
+import type { Trace } from '../simulate';
 
 /** Something about a step that its maker should know; codes are stable. */
 export interface Finding {

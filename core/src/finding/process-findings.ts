@@ -1,8 +1,7 @@
-import { hotWaterMinutes } from '../keeping/hot-water-process';
-import { twoStageCooling } from '../process/cooling';
-import { formatNumber } from '../quantity/format-number';
-import { bulkDensityFor } from '../quantity/measured-mass';
-import type { TraceEntry } from '../simulate/trace';
+import { hotWaterMinutes } from '../keeping';
+import { twoStageCooling } from '../process';
+import { formatNumber, bulkDensityFor } from '../quantity';
+import type { TraceEntry } from '../simulate';
 import type { Finding, FindingContext, FindingRule } from './finding';
 
 /** What the steps themselves came across: full pots, cold glass, loads, passes. */

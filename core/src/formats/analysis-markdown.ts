@@ -1,6 +1,6 @@
 import type { Analysis } from '../analyse';
 import { KEEPING_NOTE } from '../keeping';
-import { formatNumber, formatPortion } from '../quantity/format-number';
+import { formatNumber, formatPortion } from '../quantity';
 import { stepSentence } from './step-sentence';
 
 const row = (...cells: readonly string[]): string =>

@@ -1,7 +1,6 @@
 import type { Analysis } from '../analyse';
-import { isObject, type Json } from '../drink/drink-json';
-import { DRINK_KINDS, type Drink, type DrinkKind, type DrinkStep } from '../drink/drink';
-import { formatNumber } from '../quantity/format-number';
+import { isObject, type Json, DRINK_KINDS, type Drink, type DrinkKind, type DrinkStep } from '../drink';
+import { formatNumber } from '../quantity';
 import { sentenceStep, stepSentence } from './step-sentence';
 
 const isoMinutes = (minutes: number): string => `PT${Math.max(0, Math.round(minutes))}M`;

@@ -1,16 +1,8 @@
-import { FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS, type DrinkStep, type Verb } from '../drink/drink';
-
-/** What each verb is in a sentence. */
-const SPOKEN: Readonly<Partial<Record<Verb, string>>> = {
-  rinsePass: 'Rinse pass with',
-  store: 'Store in the',
-  process: 'Process for',
-};
-const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
+import { FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS, VERB_TABLE, type DrinkStep, type Verb } from '../drink';
 
 /** A step as a sentence: "Simmer 45 min; lid off". */
 export function stepSentence(step: DrinkStep): string {
-  const head = [SPOKEN[step.verb] ?? capital(step.verb), step.text.trim()].filter(Boolean).join(' ');
+  const head = [VERB_TABLE[step.verb].sentence, step.text.trim()].filter(Boolean).join(' ');
   const qualifiers = [
     ...TEXT_QUALIFIERS.filter((name) => name !== 'note' && step[name] !== undefined).map(
       (name) => `${name} ${step[name]}`,
@@ -21,19 +13,17 @@ export function stepSentence(step: DrinkStep): string {
 }
 
 const SPOKEN_VERBS = [
-  ...Object.entries(SPOKEN).map(([verb, words]) => [words!.toLowerCase(), verb as Verb] as const),
+  ...VERBS.map((verb) => [VERB_TABLE[verb].sentence.toLowerCase(), verb] as const),
   ...VERBS.map((verb) => [verb.toLowerCase(), verb] as const),
 ].sort((a, b) => b[0].length - a[0].length);
 
 const DURATION_LAST =
   /^(?:.*?\bfor )?(?:about |another |at least )?(\d[\d\s./-]*(?:seconds?|sec|minutes?|mins?|hours?|hrs?|days?|weeks?|h|d)\b).*$/i;
-const TIMED = new Set<Verb>(['simmer', 'boil', 'steep', 'rest', 'infuse', 'soak', 'freeze', 'process']);
-/** Verbs whose object says nothing the simulator needs. */
-const BARE = new Set<Verb>(['stir', 'shake', 'dissolve', 'mash', 'blend', 'mill', 'skim']);
 
 function textFor(verb: Verb, rest: string): string {
-  if (TIMED.has(verb)) return (DURATION_LAST.exec(rest)?.[1] ?? rest).trim();
-  if (BARE.has(verb)) return DURATION_LAST.exec(rest)?.[1]?.trim() ?? '';
+  const { time, bare } = VERB_TABLE[verb];
+  if (time === 'value') return (DURATION_LAST.exec(rest)?.[1] ?? rest).trim();
+  if (bare) return DURATION_LAST.exec(rest)?.[1]?.trim() ?? '';
   return rest.replace(/\.$/, '').trim();
 }
 

@@ -1,4 +1,4 @@
-import type { DrinkKind } from '../drink/drink';
+import type { DrinkKind } from '../drink';
 import type { KeepingClass } from './keeping-classes';
 
 /** pH below which the germs that matter in closed jars do not grow. Source: 21 CFR 114. */

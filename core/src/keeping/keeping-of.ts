@@ -1,8 +1,6 @@
-import type { DrinkKind } from '../drink/drink';
-import type { Liquid } from '../liquid/describe-liquid';
-import { massOf, type Composition } from '../liquid/composition';
-import { WEAK_ACIDS } from '../liquid/weak-acids';
-import type { StoragePlace } from '../simulate/step-run';
+import type { DrinkKind } from '../drink';
+import { type Liquid, massOf, type Composition, WEAK_ACIDS } from '../liquid';
+import type { StoragePlace } from '../simulate';
 import { acidSugarIndex, classifyKeeping, lowAcid, surelyAcid, type KeepingProperties } from './classify-keeping';
 import { KEEPING_TIMES, type KeepingClass, type KeepingTimes } from './keeping-classes';
 

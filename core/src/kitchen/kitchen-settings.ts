@@ -1,4 +1,4 @@
-import type { Habits } from '../process/kitchen';
+import type { Habits } from '../process';
 
 /** Minerals of a water in mg/L, as a supplier's sheet prints them. */
 export const WATER_MINERALS = [

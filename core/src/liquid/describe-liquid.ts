@@ -1,4 +1,4 @@
-import { SEA_LEVEL_kPa, boilingPoint } from '../process/vapour-pressure';
+import { SEA_LEVEL_kPa, boilingPoint } from '../process';
 import { balanceCharges, titratableAcidity } from './charge-balance-ph';
 import { massOf, type Composition } from './composition';
 import { ionicSolution } from './ionic-solution';

@@ -23,3 +23,13 @@ export { brixFromDensity, sugarSolutionDensity } from './sugar-solution-density'
 export { syrupViscosity } from './syrup-viscosity';
 export { brixOf, gramsToVolume, volumeOf, volumeVector } from './volume';
 export { WEAK_ACIDS } from './weak-acids';
+export { daviesActivity } from './davies-activity';
+export {
+  ASCORBIC_ACID_g_mol,
+  ATOMIC_WEIGHTS,
+  BICARBONATE_g_mol,
+  HEXOSE_g_mol,
+  SUCROSE_g_mol,
+  SULFATE_g_mol,
+} from './molar-masses';
+export { ETHANOL_DENSITY_g_mL, VOLUME_VECTOR_LENGTH, mixedVolume } from './volume';

@@ -1,9 +1,12 @@
-import type { Ingredient, State } from '../catalogue/ingredient';
-import type { CompoundRow, Role } from '../catalogue/ingredient-row';
-import { countElements } from '../catalogue/chemical-formula';
-import { compoundComposition } from '../catalogue/row-compositions';
-import { compositionOf } from '../liquid/composition';
-import { ASCORBIC_ACID_g_mol, ATOMIC_WEIGHTS } from '../liquid/molar-masses';
+import {
+  type Ingredient,
+  type State,
+  type CompoundRow,
+  type Role,
+  countElements,
+  compoundComposition,
+} from '../catalogue';
+import { compositionOf, ASCORBIC_ACID_g_mol, ATOMIC_WEIGHTS } from '../liquid';
 
 /** What a package says of one serving; what it does not say is left out. */
 export interface PackageLabel {

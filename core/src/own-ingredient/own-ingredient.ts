@@ -1,6 +1,5 @@
-import type { OwnIngredientFields } from '../drink/own-ingredient-fields';
-import type { Ingredient, State } from '../catalogue/ingredient';
-import type { Role } from '../catalogue/ingredient-row';
+import type { OwnIngredientFields } from '../drink';
+import type { Ingredient, State, Role } from '../catalogue';
 import { ingredientFromFormula, ingredientFromLabel, type PackageLabel } from './label-ingredient';
 
 const ROLES = ['salt', 'acid', 'sweetener', 'juice', 'fruit', 'vegetable', 'herb'] as const satisfies readonly Role[];

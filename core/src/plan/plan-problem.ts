@@ -1,5 +1,5 @@
 import type { Analysis } from '../analyse';
-import { STOVE_VERBS, type DrinkStep, type Verb } from '../drink';
+import { VERB_TABLE, needsStove, type DrinkStep } from '../drink';
 
 /** A stretch of making a drink, and what it takes up. */
 export interface PlanStretch {
@@ -63,12 +63,12 @@ export const SLOT_min = 5;
 /** A step with less to do in it than this share is waited for. */
 const WAITED = 0.5;
 const LEAST_WAIT_min = 5;
-/** With these a drink leaves the pot it was cooked in. */
-const LEAVES_POT = new Set<Verb>(['bottle', 'store', 'process', 'chill', 'infuse', 'freeze', 'carbonate']);
 const IN_FRIDGE = /fridge/i;
 
 const isInFridge = ({ verb, in: place, text }: DrinkStep): boolean =>
-  verb === 'chill' ? !/bath|freezer|room/i.test(`${place ?? ''} ${text}`) : IN_FRIDGE.test(`${place ?? ''} ${text}`);
+  VERB_TABLE[verb].tool === 'fridge'
+    ? !/bath|freezer|room/i.test(`${place ?? ''} ${text}`)
+    : IN_FRIDGE.test(`${place ?? ''} ${text}`);
 
 /** What a drink takes up besides time. */
 export interface PlanNeeds {
@@ -95,21 +95,22 @@ export function planNeeds({ trace, drink, liquid, keeping }: Analysis, titles: r
     else stretches.push(next);
   };
   const { entries } = trace;
-  const onFire = entries.findIndex(({ verb }) => STOVE_VERBS.has(verb));
-  const leaves = entries.findIndex(({ verb }, index) => index > onFire && LEAVES_POT.has(verb));
+  const onFire = entries.findIndex(({ verb }) => needsStove(verb));
+  const leaves = entries.findIndex(({ verb }, index) => index > onFire && VERB_TABLE[verb].pot === 'left');
   const inPot = (index: number) => onFire >= 0 && index >= onFire && (leaves < 0 || index < leaves);
   const fills_mL = entries
     .filter((_entry, index) => inPot(index) || inPot(index + 1))
     .map(({ pot, volume_mL }) => (volume_mL ?? 0) + pot.pieces_g);
   entries.forEach(({ step, verb, minutes, handsOn_min }, index) => {
-    const burner = STOVE_VERBS.has(verb);
+    const burner = needsStove(verb);
     const pot = inPot(index);
     const fridge = isInFridge(drink.steps[step] ?? { verb, text: '' });
     const needs = { burner, pot, fridge, title: titles[step] ?? verb };
-    const waits = minutes >= LEAST_WAIT_min && handsOn_min < WAITED * minutes;
+    const { attention } = VERB_TABLE[verb];
+    const waits = attention !== 'hands' && minutes >= LEAST_WAIT_min && handsOn_min < WAITED * minutes;
     if (!waits) return push({ ...needs, minutes: Math.max(minutes, handsOn_min), hands: true, awake: true });
     push({ ...needs, minutes: handsOn_min, hands: true, awake: true });
-    return push({ ...needs, minutes: minutes - handsOn_min, hands: false, awake: burner });
+    return push({ ...needs, minutes: minutes - handsOn_min, hands: false, awake: attention === 'near' });
   });
   return {
     stretches,

@@ -46,3 +46,5 @@ export type { CookingPot, Habits, Kitchen } from './kitchen';
 export { FRESH_RETENTION, RETENTION, RETENTION_CV, STRAINER_CV, STRAINING_LOSS_mL } from './retention';
 export type { PlantPart, Straining } from './retention';
 export { airPressure, boilingPoint, saturationPressure } from './vapour-pressure';
+export { OPENS_AT_C } from './extraction';
+export { SEA_LEVEL_kPa } from './vapour-pressure';

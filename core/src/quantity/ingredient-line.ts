@@ -1,4 +1,4 @@
-import type { Ingredient } from '../catalogue/ingredient';
+import type { Ingredient } from '../catalogue';
 import type { Amount, SpoonKind } from './amount';
 import { formatNumber } from './format-number';
 import type { IngredientPhrase } from './ingredient-phrase';

@@ -1,5 +1,4 @@
-import type { Ingredient } from '../catalogue/ingredient';
-import { INGREDIENT_NAMES, normaliseName } from '../catalogue/ingredient-names';
+import { type Ingredient, INGREDIENT_NAMES, normaliseName } from '../catalogue';
 import type { Heap, SpoonKind } from './amount';
 import { nearestNames } from './nearest-names';
 import { unreadable, type Unreadable } from './outcome';

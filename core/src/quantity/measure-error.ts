@@ -1,4 +1,4 @@
-import type { Texture } from '../catalogue/ingredient';
+import type { Texture } from '../catalogue';
 import type { Heap, SpoonKind } from './amount';
 
 /**

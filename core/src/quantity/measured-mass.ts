@@ -1,6 +1,5 @@
-import type { BulkDensity, Ingredient } from '../catalogue/ingredient';
-import type { PieceRow } from '../catalogue/ingredient-row';
-import { BETWEEN_FRUIT_CV, yieldCv } from '../process/juicing';
+import type { BulkDensity, Ingredient, PieceRow } from '../catalogue';
+import { BETWEEN_FRUIT_CV, yieldCv } from '../process';
 import { baseValue, type Amount, type SpoonKind } from './amount';
 import { JUG_ERRORS, combinedCv, jugCv, scaleDeviation, spoonErrors, type MeasureError } from './measure-error';
 import { unreadable, type Unreadable } from './outcome';

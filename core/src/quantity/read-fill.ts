@@ -1,4 +1,4 @@
-import type { Ingredient } from '../catalogue/ingredient';
+import type { Ingredient } from '../catalogue';
 import { baseValue } from './amount';
 import { assumptions, describe, type IngredientLine } from './ingredient-line';
 import { identify, splitPhrase, unknownIngredient } from './ingredient-phrase';

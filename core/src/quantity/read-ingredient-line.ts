@@ -1,6 +1,4 @@
-import { ingredientById } from '../catalogue/catalogue';
-import type { Ingredient } from '../catalogue/ingredient';
-import { findIngredient } from '../catalogue/ingredient-names';
+import { ingredientById, type Ingredient, findIngredient } from '../catalogue';
 import type { Amount } from './amount';
 import {
   assumptions,

@@ -1,7 +1,7 @@
 import { analyseDrink, type AnalyseOptions, type Analysis } from '../analyse';
 import { findIngredient } from '../catalogue';
-import type { Drink } from '../drink/drink';
-import { readIngredientLine } from '../quantity/read-ingredient-line';
+import type { Drink } from '../drink';
+import { readIngredientLine } from '../quantity';
 import { scaleSteps } from './scale-steps';
 
 /** What a drink is to be resized to. */

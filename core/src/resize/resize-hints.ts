@@ -1,5 +1,5 @@
 import type { Analysis } from '../analyse';
-import { formatMass, formatNumber } from '../quantity/format-number';
+import { formatMass, formatNumber } from '../quantity';
 
 /** Something that does not grow as the batch does. */
 export interface ResizeHint {

@@ -1,6 +1,4 @@
-import { formatNumber } from '../quantity/format-number';
-import { readIngredientLine } from '../quantity/read-ingredient-line';
-import { scanNumber } from '../quantity/scan-number';
+import { formatNumber, readIngredientLine, scanNumber } from '../quantity';
 
 /** Eighths that people write as fractions. */
 const FRACTIONS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;

@@ -1,4 +1,4 @@
-import type { DrinkStep } from '../drink/drink';
+import type { DrinkStep } from '../drink';
 import { scaleIngredientLine, scaleText } from './scale-line';
 
 const VOLUME = /\d\s*(?:ml|cl|dl|l|litres?|liters?|cups?|pints?|quarts?|fl oz|g|kg)\b/i;

@@ -1,5 +1,5 @@
-import type { Drink, DrinkStep, Verb } from '../drink/drink';
-import { readDuration } from '../quantity/read-duration';
+import type { Drink, DrinkStep, Verb } from '../drink';
+import { readDuration } from '../quantity';
 
 /** One honest way to do a step: the step, or the steps, that take its place; none where it is left out. */
 export interface Way {

@@ -1,5 +1,5 @@
 import { analyseDrink, type AnalyseOptions, type Analysis } from '../analyse';
-import type { Drink } from '../drink/drink';
+import type { Drink } from '../drink';
 import { inThisWay, type School, type Way } from './schools';
 
 /** What a way does: what comes out, how strong, how long it takes, how long it keeps. */

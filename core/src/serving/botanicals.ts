@@ -1,6 +1,6 @@
-import { driedFromFresh } from '../process/fresh-and-dried';
-import type { Ingredient } from '../catalogue/ingredient';
-import type { Pot } from '../simulate/pot';
+import { driedFromFresh } from '../process';
+import type { Ingredient } from '../catalogue';
+import type { Pot } from '../simulate';
 
 /** A plant in a serving, as what it would be dried. */
 export interface BotanicalDose {

@@ -1,6 +1,6 @@
-import { ingredientById } from '../catalogue/catalogue';
-import { ATOMIC_WEIGHTS } from '../liquid/molar-masses';
-import { readIngredientLine } from '../quantity/read-ingredient-line';
+import { ingredientById } from '../catalogue';
+import { ATOMIC_WEIGHTS } from '../liquid';
+import { readIngredientLine } from '../quantity';
 
 /** Daily values for labels, four years and over. Source: US FDA, 21 CFR 101.9(c). */
 export const DAILY_VALUES = {

@@ -1,5 +1,12 @@
-import { carbohydrateOf, sugarsOf, type Composition } from '../liquid/composition';
-import { ASCORBIC_ACID_g_mol, ATOMIC_WEIGHTS, HEXOSE_g_mol, SUCROSE_g_mol } from '../liquid/molar-masses';
+import {
+  carbohydrateOf,
+  sugarsOf,
+  type Composition,
+  ASCORBIC_ACID_g_mol,
+  ATOMIC_WEIGHTS,
+  HEXOSE_g_mol,
+  SUCROSE_g_mol,
+} from '../liquid';
 
 /** What a portion of drink contains. */
 export interface Nutrients {

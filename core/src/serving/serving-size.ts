@@ -1,6 +1,6 @@
 import { bulkDensityFor, readAmount, unreadable, type Unreadable } from '../quantity';
-import { DEFAULT_SERVINGS, type Drink } from '../drink/drink';
-import { potVolume, type Pot } from '../simulate/pot';
+import { DEFAULT_SERVINGS, type Drink } from '../drink';
+import { potVolume, type Pot } from '../simulate';
 
 /** One serving as a share of what is in the pot. */
 export interface ServingSize {

@@ -1,5 +1,5 @@
-import { ATOMIC_WEIGHTS } from '../liquid/molar-masses';
-import { molarMass } from '../catalogue/chemical-formula';
+import { ATOMIC_WEIGHTS } from '../liquid';
+import { molarMass } from '../catalogue';
 
 /** Sweat, where nobody has measured it. Source: reviews in exercise physiology; people differ fivefold. */
 export const USUAL_SWEAT = { litres_h: 1, sodium_mmol_L: 40, potassium_mmol_L: 5 } as const;

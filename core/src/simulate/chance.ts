@@ -1,4 +1,4 @@
-import type { MeasureError } from '../quantity/measure-error';
+import type { MeasureError } from '../quantity';
 
 /** One value for each lane. Lane 0 is the drink as written; the others are draws. */
 export type Column = Float64Array;

@@ -1,5 +1,7 @@
-import { ALCOHOL_LEAVES_AT_C, alcoholLeft, vitaminCLossRate } from '../process/degradation';
 import {
+  ALCOHOL_LEAVES_AT_C,
+  alcoholLeft,
+  vitaminCLossRate,
   FRESH_ACCESS,
   OPENS_AT_C,
   RATE_CV,
@@ -7,7 +9,7 @@ import {
   modeAt,
   type ExtractionForm,
   type Medium,
-} from '../process/extraction';
+} from '../process';
 import { waterOf, type GivingMode } from './ingredient-parts';
 import { columnOf, type Column } from './chance';
 import type { WorkingPot } from './pot';

@@ -1,4 +1,4 @@
-import type { Habits } from '../process/kitchen';
+import type { Habits } from '../process';
 import type { Chance, Column } from './chance';
 
 /**

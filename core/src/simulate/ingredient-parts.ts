@@ -1,8 +1,6 @@
-import type { Confidence, Ingredient } from '../catalogue/ingredient';
-import { WEAK_ACIDS } from '../liquid/weak-acids';
-import { compositionOf, sugarsOf, type Composition, type ExtensiveProperty } from '../liquid/composition';
-import { EXTRACTABLE_SHARES, type ExtractionMode } from '../process/extraction';
-import { RETENTION } from '../process/retention';
+import type { Confidence, Ingredient } from '../catalogue';
+import { WEAK_ACIDS, compositionOf, sugarsOf, type Composition, type ExtensiveProperty } from '../liquid';
+import { EXTRACTABLE_SHARES, type ExtractionMode, RETENTION } from '../process';
 import { perGramOf, type PerGram } from './mixture';
 
 /** What varies between batches of a food without changing its mass: minerals, acids, vitamin C. */

@@ -1,6 +1,5 @@
-import { ingredientById, type Ingredient } from '../catalogue';
-import { waterComposition } from '../catalogue/row-compositions';
-import { COOKING_POTS, DEFAULT_KITCHEN, potOfWidth, type CookingPot, type Kitchen } from '../process/kitchen';
+import { ingredientById, type Ingredient, waterComposition } from '../catalogue';
+import { COOKING_POTS, DEFAULT_KITCHEN, potOfWidth, type CookingPot, type Kitchen } from '../process';
 import type { KitchenSettings, OwnPot } from '../kitchen';
 import type { RunOptions } from './trace';
 

@@ -1,11 +1,4 @@
-import {
-  addScaled,
-  emptyComposition,
-  massOf,
-  scaled,
-  type Composition,
-  type MutableComposition,
-} from '../liquid/composition';
+import { addScaled, emptyComposition, massOf, scaled, type Composition, type MutableComposition } from '../liquid';
 import { givingOf, waterOf } from './ingredient-parts';
 import { Mixture } from './mixture';
 import type { Cake, WorkingPot } from './pot';

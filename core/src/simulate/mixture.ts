@@ -1,11 +1,12 @@
-import type { Ingredient } from '../catalogue/ingredient';
+import type { Ingredient } from '../catalogue';
 import {
   EXTENSIVE_PROPERTIES,
   emptyComposition,
   type Composition,
   type ExtensiveProperty,
-} from '../liquid/composition';
-import { VOLUME_VECTOR_LENGTH, mixedVolume } from '../liquid/volume';
+  VOLUME_VECTOR_LENGTH,
+  mixedVolume,
+} from '../liquid';
 import { columnOf, type Column } from './chance';
 
 const PROPERTY_INDEX = Object.fromEntries(EXTENSIVE_PROPERTIES.map((name, index) => [name, index])) as Readonly<

@@ -1,5 +1,4 @@
-import { carbohydrateOf, type Composition } from '../liquid/composition';
-import { WEAK_ACIDS } from '../liquid/weak-acids';
+import { carbohydrateOf, type Composition, WEAK_ACIDS } from '../liquid';
 import type { Pot } from './pot';
 
 /** What a pot is made of, in the order in which it is drawn. */

@@ -1,6 +1,5 @@
-import type { Ingredient } from '../catalogue/ingredient';
-import { massOf, type Composition } from '../liquid/composition';
-import { VOLUME_VECTOR_LENGTH, gramsToVolume, volumeOf, volumeVector } from '../liquid/volume';
+import type { Ingredient } from '../catalogue';
+import { massOf, type Composition, VOLUME_VECTOR_LENGTH, gramsToVolume, volumeOf, volumeVector } from '../liquid';
 import { AS_WRITTEN, columnOf, type Chance, type Column } from './chance';
 import { contentCv, partsOf } from './ingredient-parts';
 import { Mixture } from './mixture';

@@ -1,7 +1,6 @@
-import type { Ingredient } from '../catalogue/ingredient';
-import type { Drink, DrinkStep } from '../drink/drink';
-import { addScaled, emptyComposition, massOf, scaled, type Composition } from '../liquid/composition';
-import { volumeOf } from '../liquid/volume';
+import type { Ingredient } from '../catalogue';
+import type { Drink, DrinkStep } from '../drink';
+import { addScaled, emptyComposition, massOf, scaled, type Composition, volumeOf } from '../liquid';
 import type { Pot } from './pot';
 import type { RunOptions, Trace } from './trace';
 import type { Prepared } from './step-run';

@@ -1,10 +1,6 @@
-import type { DrinkStep } from '../drink/drink';
-import { LIDS, type Lid } from '../process/evaporation';
-import { potOfWidth, type CookingPot, type Kitchen } from '../process/kitchen';
-import { nearestNames } from '../quantity/nearest-names';
-import { unreadable, type Unreadable } from '../quantity/outcome';
-import { readDuration } from '../quantity/read-duration';
-import { scanNumber } from '../quantity/scan-number';
+import type { DrinkStep } from '../drink';
+import { LIDS, type Lid, potOfWidth, type CookingPot, type Kitchen } from '../process';
+import { nearestNames, unreadable, type Unreadable, readDuration, scanNumber } from '../quantity';
 
 const plain = (text: string): string => text.trim().toLowerCase();
 

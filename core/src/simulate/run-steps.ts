@@ -1,7 +1,7 @@
-import type { DrinkStep, Verb } from '../drink/drink';
-import { brixOf } from '../liquid/volume';
-import { DEFAULT_KITCHEN } from '../process/kitchen';
-import type { Unreadable } from '../quantity/outcome';
+import { VERB_TABLE, type DrinkStep, type Verb } from '../drink';
+import { brixOf } from '../liquid';
+import { DEFAULT_KITCHEN } from '../process';
+import type { Unreadable } from '../quantity';
 import { AS_WRITTEN, type Chance } from './chance';
 import { habitualChance } from './habitual-chance';
 import { WorkingPot, potVolume, type Pot } from './pot';
@@ -47,9 +47,6 @@ const RUNNERS: Readonly<Record<Verb, StepRunner>> = {
   process: runProcess,
   store: runStore,
 };
-
-/** Verbs that leave the contents of the pot alone, so that its last picture still holds. */
-const LEAVES_POT = new Set<Verb>(['wash', 'bottle', 'process', 'store']);
 
 /**
  * Runs steps in a working pot, in every lane of chance at once.
@@ -103,7 +100,8 @@ export function runSteps(steps: readonly DrinkStep[], options: RunOptions = {}, 
       return;
     }
     const read = measured?.(index, pot) ?? [];
-    const shown = last && LEAVES_POT.has(verb) ? last : pot.snapshot();
+    // What leaves the contents alone leaves the last picture of them good.
+    const shown = last && !VERB_TABLE[verb].changesContents ? last : pot.snapshot();
     last = shown;
     clock += done.minutes;
     handsOn += done.handsOn_min;

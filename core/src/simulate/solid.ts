@@ -1,5 +1,5 @@
-import type { Ingredient } from '../catalogue/ingredient';
-import { isFreshForm, type ExtractionForm } from '../process/extraction';
+import type { Ingredient } from '../catalogue';
+import { isFreshForm, type ExtractionForm } from '../process';
 import { givingOf, solidsGiven, waterOf, type GivingMode, type IngredientParts } from './ingredient-parts';
 import { columnOf, type Column } from './chance';
 import type { Mixture } from './mixture';

@@ -1,10 +1,7 @@
-import type { DrinkStep } from '../drink/drink';
-import type { CoolingStage } from '../process/cooling';
-import type { IngredientLine, LineOptions } from '../quantity/read-ingredient-line';
-import type { Unreadable } from '../quantity/outcome';
-import type { Kitchen } from '../process/kitchen';
-import type { Ingredient } from '../catalogue/ingredient';
-import type { Drink } from '../drink/drink';
+import type { DrinkStep, Drink } from '../drink';
+import type { CoolingStage, Kitchen } from '../process';
+import type { IngredientLine, LineOptions, Unreadable } from '../quantity';
+import type { Ingredient } from '../catalogue';
 import type { WorkingPot } from './pot';
 import type { Column } from './chance';
 

@@ -1,7 +1,6 @@
-import type { Drink, Verb } from '../drink/drink';
-import type { Kitchen } from '../process/kitchen';
-import type { LineOptions } from '../quantity/ingredient-line';
-import type { Unreadable } from '../quantity/outcome';
+import type { Drink, Verb } from '../drink';
+import type { Kitchen } from '../process';
+import type { LineOptions, Unreadable } from '../quantity';
 import type { Pot } from './pot';
 import type { StepDone } from './step-run';
 

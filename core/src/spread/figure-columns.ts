@@ -1,11 +1,16 @@
 import type { Analysis, SpreadFigure } from '../analyse';
-import { EXTENSIVE_PROPERTIES, compositionOf, type Composition, type ExtensiveProperty } from '../liquid/composition';
-import { describeLiquid, type Liquid } from '../liquid/describe-liquid';
-import { osmolarity } from '../liquid/osmolality';
-import { ETHANOL_DENSITY_g_mL } from '../liquid/volume';
-import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '../serving/nutrients';
-import type { Column, WorkingPot } from '../simulate';
-import { solidMass } from '../simulate/solid';
+import {
+  EXTENSIVE_PROPERTIES,
+  compositionOf,
+  type Composition,
+  type ExtensiveProperty,
+  describeLiquid,
+  type Liquid,
+  osmolarity,
+  ETHANOL_DENSITY_g_mL,
+} from '../liquid';
+import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '../serving';
+import { type Column, type WorkingPot, solidMass } from '../simulate';
 
 type Linear = (c: Composition) => number;
 

@@ -1,6 +1,6 @@
-import type { Ingredient } from '../catalogue/ingredient';
+import type { Ingredient } from '../catalogue';
 import { balanceCharges, ionicSolution, titratableAcidity, volumeOf, type Composition } from '../liquid';
-import { driedFromFresh } from '../process/fresh-and-dried';
+import { driedFromFresh } from '../process';
 
 /** What a substitute keeps. */
 export const KEEPABLE = ['sweetness', 'sodium', 'potassium', 'magnesium', 'sourness', 'strength'] as const;

@@ -1,5 +1,5 @@
 import { CATALOGUE, ingredientById, type Ingredient } from '../catalogue';
-import { formatMass } from '../quantity/format-number';
+import { formatMass } from '../quantity';
 import { equalAmount, type Keeps } from './equal-amounts';
 
 /** Something that can stand in for an ingredient. */

@@ -1,4 +1,4 @@
-import type { DrinkKind } from '../drink/drink';
+import type { DrinkKind } from '../drink';
 
 /** Figures that a target can set; all per litre or of the liquid itself. */
 export type TargetFigure =

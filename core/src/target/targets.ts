@@ -1,4 +1,4 @@
-import type { DrinkKind } from '../drink/drink';
+import type { DrinkKind } from '../drink';
 import type { Target } from './target';
 
 /** Targets that ship with the application. Each says where its bands come from. */

@@ -11,14 +11,14 @@ import {
   type ReadQuantity,
   type Reading,
 } from '@wellhydra/core/brew';
-import { batchSteps, type EditedStep } from '@wellhydra/core/drink';
+import { VERB_TABLE, batchSteps, writtenTime, type EditedStep } from '@wellhydra/core/drink';
 import { formatNumber, readDuration } from '@wellhydra/core/quantity';
 import { showVolume } from '../kitchen/units';
 import { minutesWords } from '../drink/minutes-words';
 import { doseWords } from '../drink/step/dose-words';
 import { capital, qualifierWords, stepTitle } from '../drink/step/step-words';
 import { differenceWords, quantityWords } from './reading-units';
-import { CHECK_GUIDES, stepGuide } from './step-guide';
+import { CHECK_GUIDES } from './step-guide';
 
 /** What can be expected of a quantity, as it stands beside the box. */
 export interface ExpectedView {
@@ -123,15 +123,13 @@ export interface StepPage {
   readonly additions: readonly { readonly id: string; readonly text: string; readonly after: string }[];
 }
 
-const TIMED = new Set(['simmer', 'boil', 'steep', 'rest', 'infuse', 'soak', 'freeze', 'process', 'wash']);
-const FOUND = new Set(['heat', 'reduce', 'cool', 'chill']);
-const TASTED = new Set(['add', 'use', 'stir', 'dissolve', 'shake', 'rinsePass', 'carbonate']);
 const LEAST_TIMER_min = 0.5;
 
 function timerOf(step: EditedStep, minutes: number | undefined): number | null {
-  const written = step.verb === 'wash' ? (step.for ?? '') : step.text;
-  const read = TIMED.has(step.verb) && written ? readDuration(written) : null;
-  const found = read && read.kind !== 'unreadable' ? read.minutes : FOUND.has(step.verb) ? minutes : undefined;
+  const written = writtenTime(step);
+  const read = written ? readDuration(written) : null;
+  const isFound = VERB_TABLE[step.verb].time === 'found';
+  const found = read && read.kind !== 'unreadable' ? read.minutes : isFound ? minutes : undefined;
   return found !== undefined && found >= LEAST_TIMER_min ? found : null;
 }
 
@@ -171,8 +169,8 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
   const stepPage = (written: EditedStep): StepPage => {
     const step = { ...written, text: state.texts.get(written.id) ?? written.text };
     const entry = entryOf(step.id);
-    const guide = stepGuide(step);
-    const found = FOUND.has(step.verb) && entry ? `about ${minutesWords(entry.minutes)}` : '';
+    const { guide, time, tasted } = VERB_TABLE[step.verb];
+    const found = time === 'found' && entry ? `about ${minutesWords(entry.minutes)}` : '';
     const facts = [
       entry?.line && entry.added_g !== undefined && doseWords(entry.line, entry.added_g),
       qualifierWords(step),
@@ -192,7 +190,7 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
       left: state.left.get(step.id)?.how ?? null,
       readings: guide.readings,
       timer_min: timerOf(step, entry?.minutes),
-      canAdd: TASTED.has(step.verb),
+      canAdd: tasted,
       additions: state.additions
         .filter((each) => each.step === step.id)
         .map(({ id, text }) => ({ id, text, after: brixAfter(id) })),

@@ -1,5 +1,5 @@
 import { POT_FULL, brewRecipe, brewState, brewTimeline, runBrew } from '@wellhydra/core/brew';
-import { STOVE_VERBS, batchSteps } from '@wellhydra/core/drink';
+import { VERB_TABLE, batchSteps, needsStove } from '@wellhydra/core/drink';
 import { FRIDGE_ROOM_L } from '@wellhydra/core/kitchen';
 import { planNeeds, type PlanDrink, type PlanProblem, type Sleep } from '@wellhydra/core/plan';
 import { usedDocuments } from '../drink/analyse-draft';
@@ -40,10 +40,10 @@ function underWay(brews: Brews, begin: Date): readonly PlanDrink[] {
       .map(({ from, to, waiting, verb }) => ({
         minutes: Math.max(0, (to.getTime() - Math.max(begin.getTime(), from.getTime())) / MINUTE_ms),
         hands: !waiting,
-        awake: !waiting || STOVE_VERBS.has(verb),
-        burner: STOVE_VERBS.has(verb),
-        pot: STOVE_VERBS.has(verb) || verb === 'steep',
-        fridge: verb === 'chill',
+        awake: !waiting || VERB_TABLE[verb].attention === 'near',
+        burner: needsStove(verb),
+        pot: needsStove(verb) || VERB_TABLE[verb].pot === 'taken',
+        fridge: VERB_TABLE[verb].tool === 'fridge',
         title: verb,
       }))
       .filter(({ minutes }) => minutes > 0);

@@ -1,5 +1,5 @@
-import { BOTTLE_LIMITS_bar, bottlePressure } from '../../process/carbon-dioxide';
-import { formatNumber } from '../../quantity/format-number';
+import { BOTTLE_LIMITS_bar, bottlePressure } from '../../process';
+import { formatNumber } from '../../quantity';
 import type { CautionContext, CautionRule } from '../caution';
 
 /** Heat that makes raw juice safe, °C. Source: US FDA juice guidance (71 °C). */

@@ -1,4 +1,4 @@
-import { formatNumber } from '../../quantity/format-number';
+import { formatNumber } from '../../quantity';
 import type { CautionContext, CautionRule } from '../caution';
 import { gramsPerServing, has } from '../in-the-drink';
 

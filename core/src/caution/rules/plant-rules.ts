@@ -1,4 +1,4 @@
-import { formatNumber } from '../../quantity/format-number';
+import { formatNumber } from '../../quantity';
 import type { CautionRule } from '../caution';
 import { addedHere, cookedMinutes, doneTo, has, strainersAfter } from '../in-the-drink';
 

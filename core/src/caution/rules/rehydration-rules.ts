@@ -1,4 +1,4 @@
-import { formatNumber, formatVolume } from '../../quantity/format-number';
+import { formatNumber, formatVolume } from '../../quantity';
 import type { CautionContext, CautionRule } from '../caution';
 import { REHYDRATION_SODIUM, REHYDRATION_SUGAR, dilutionWater } from '../rehydration-dilution';
 

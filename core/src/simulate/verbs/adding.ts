@@ -1,16 +1,19 @@
-import type { Ingredient } from '../../catalogue/ingredient';
-import { MOLAR_VOLUME_L } from '../../process/carbon-dioxide';
-import { OPENS_AT_C } from '../../process/extraction';
-import { specificHeat } from '../../process/heating';
-import { formatVolume } from '../../quantity/format-number';
-import type { IngredientLine } from '../../quantity/ingredient-line';
-import { jugCv, scaleDeviation } from '../../quantity/measure-error';
-import { nearestNames } from '../../quantity/nearest-names';
-import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
-import { readAmount } from '../../quantity/read-amount';
-import { readIngredientLine } from '../../quantity/read-ingredient-line';
-import { scanNumber } from '../../quantity/scan-number';
-import { brixOf } from '../../liquid/volume';
+import type { Ingredient } from '../../catalogue';
+import { MOLAR_VOLUME_L, OPENS_AT_C, specificHeat } from '../../process';
+import {
+  formatVolume,
+  type IngredientLine,
+  jugCv,
+  scaleDeviation,
+  nearestNames,
+  isUnreadable,
+  unreadable,
+  type Unreadable,
+  readAmount,
+  readIngredientLine,
+  scanNumber,
+} from '../../quantity';
+import { brixOf } from '../../liquid';
 import { columnOf, type Column } from '../chance';
 import type { WorkingPot } from '../pot';
 import { contentCv } from '../ingredient-parts';

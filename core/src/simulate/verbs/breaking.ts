@@ -1,7 +1,5 @@
-import { BETWEEN_FRUIT_CV, yieldCv, type JuicingMethod } from '../../process/juicing';
-import { formatNumber } from '../../quantity/format-number';
-import { readAmount } from '../../quantity/read-amount';
-import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
+import { BETWEEN_FRUIT_CV, yieldCv, type JuicingMethod } from '../../process';
+import { formatNumber, readAmount, isUnreadable, unreadable, type Unreadable } from '../../quantity';
 import { elapse } from '../elapse';
 import { solidsGiven, waterOf } from '../ingredient-parts';
 import { readOptionalMinutes } from '../read-qualifiers';

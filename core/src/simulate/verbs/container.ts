@@ -1,8 +1,12 @@
-import { formatNumber } from '../../quantity/format-number';
-import { readAmount } from '../../quantity/read-amount';
-import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
-import { scanUnit } from '../../quantity/read-amount';
-import { scanNumber } from '../../quantity/scan-number';
+import {
+  formatNumber,
+  readAmount,
+  isUnreadable,
+  unreadable,
+  type Unreadable,
+  scanUnit,
+  scanNumber,
+} from '../../quantity';
 import type { FilledContainer } from '../step-run';
 
 /** Volume of a centimetre of headspace in an ordinary jar of 8 cm, mL. */

@@ -1,10 +1,20 @@
-import { waterActivityOf } from '../../liquid/norrish-water-activity';
-import { SURFACE_EVAPORATION_CV, boilOff, surfaceEvaporation, type Lid } from '../../process/evaporation';
-import { BURNER_CV, heatUp } from '../../process/heating';
-import { SIMMER_BELOW_BOIL_K, SIMMER_C, potArea, potHeat, type CookingPot } from '../../process/kitchen';
-import { airPressure, boilingPoint } from '../../process/vapour-pressure';
-import { formatNumber } from '../../quantity/format-number';
-import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
+import { waterActivityOf } from '../../liquid';
+import {
+  SURFACE_EVAPORATION_CV,
+  boilOff,
+  surfaceEvaporation,
+  type Lid,
+  BURNER_CV,
+  heatUp,
+  SIMMER_BELOW_BOIL_K,
+  SIMMER_C,
+  potArea,
+  potHeat,
+  type CookingPot,
+  airPressure,
+  boilingPoint,
+} from '../../process';
+import { formatNumber, isUnreadable, unreadable, type Unreadable } from '../../quantity';
 import type { Column } from '../chance';
 import { elapse, evaporate } from '../elapse';
 import { readBurner, readLid, readMinutes, readPot, readTemperature, type TemperatureMarks } from '../read-qualifiers';

@@ -1,5 +1,12 @@
-import { BERRY_YIELDS, FIRM_YIELDS } from '../../process/juicing';
-import { FRESH_RETENTION, RETENTION, RETENTION_CV, STRAINER_CV, type Straining } from '../../process/retention';
+import {
+  BERRY_YIELDS,
+  FIRM_YIELDS,
+  FRESH_RETENTION,
+  RETENTION,
+  RETENTION_CV,
+  STRAINER_CV,
+  type Straining,
+} from '../../process';
 import { solidsGiven, waterOf } from '../ingredient-parts';
 import type { Column } from '../chance';
 import type { WorkingPot } from '../pot';

@@ -1,8 +1,5 @@
-import { VOLUME_VECTOR_LENGTH, gramsToVolume, volumeOf } from '../../liquid/volume';
-import type { Composition } from '../../liquid/composition';
-import { readAmount } from '../../quantity/read-amount';
-import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
-import { scanNumber } from '../../quantity/scan-number';
+import { VOLUME_VECTOR_LENGTH, gramsToVolume, volumeOf, type Composition } from '../../liquid';
+import { readAmount, isUnreadable, unreadable, type Unreadable, scanNumber } from '../../quantity';
 import type { Column } from '../chance';
 import type { WorkingPot } from '../pot';
 

@@ -1,6 +1,5 @@
-import { cooledTo, coolingConstant, potFor, type CoolingPlace } from '../../process/cooling';
-import type { Kitchen } from '../../process/kitchen';
-import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
+import { cooledTo, coolingConstant, potFor, type CoolingPlace, type Kitchen } from '../../process';
+import { isUnreadable, unreadable, type Unreadable } from '../../quantity';
 import type { Column } from '../chance';
 import { elapse } from '../elapse';
 import { readMinutes, readOptionalMinutes } from '../read-qualifiers';

@@ -1,9 +1,6 @@
 import { bottleLike, readContainer } from './container';
-import { COOLING_CV, coolingConstant, coolingTime, jarFor, type CoolingPlace } from '../../process/cooling';
-import { formatNumber } from '../../quantity/format-number';
-import { nearestNames } from '../../quantity/nearest-names';
-import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
-import { scanNumber } from '../../quantity/scan-number';
+import { COOLING_CV, coolingConstant, coolingTime, jarFor, type CoolingPlace } from '../../process';
+import { formatNumber, nearestNames, isUnreadable, unreadable, type Unreadable, scanNumber } from '../../quantity';
 import { readMinutes, readTemperature } from '../read-qualifiers';
 import type { StepContext, StepDone, StepNote, StoragePlace } from '../step-run';
 import { heatCapacity } from './adding';

@@ -1,10 +1,15 @@
-import type { Ingredient } from '../../catalogue/ingredient';
-import { STRAINING_LOSS_mL, type Straining } from '../../process/retention';
-import { formatNumber } from '../../quantity/format-number';
-import { identify, splitPhrase } from '../../quantity/ingredient-phrase';
-import { nearestNames } from '../../quantity/nearest-names';
-import { isUnreadable, unreadable, type Unreadable } from '../../quantity/outcome';
-import { readAmount } from '../../quantity/read-amount';
+import type { Ingredient } from '../../catalogue';
+import { STRAINING_LOSS_mL, type Straining } from '../../process';
+import {
+  formatNumber,
+  identify,
+  splitPhrase,
+  nearestNames,
+  isUnreadable,
+  unreadable,
+  type Unreadable,
+  readAmount,
+} from '../../quantity';
 import { elapse } from '../elapse';
 import { WorkingPot, type Cake } from '../pot';
 import { solidMass, type Solid } from '../solid';

@@ -1,5 +1,5 @@
 import { runBrew, type BrewRecipe, type BrewRun, type BrewState } from '@wellhydra/core/brew';
-import { STOVE_VERBS } from '@wellhydra/core/drink';
+import { needsStove } from '@wellhydra/core/drink';
 import { cooledTo } from '@wellhydra/core/process';
 import type { OnTheWorktop } from '../device-driver';
 
@@ -17,7 +17,7 @@ type Entry = BrewRun['analysis']['trace']['entries'][number];
 /** How warm the pot is so many minutes into a step: it heats up, or cools by its own time constant. */
 function warmth(entry: Entry, from_C: number, minutes: number): number {
   if (entry.cooling) return cooledTo(entry.cooling.tau_min, from_C, entry.cooling.around_C, minutes);
-  if (STOVE_VERBS.has(entry.verb)) {
+  if (needsStove(entry.verb)) {
     const warming_min = Math.max(0.5, entry.minutes - (entry.cooking_min ?? 0));
     return from_C + (entry.temperature_C - from_C) * Math.min(1, minutes / warming_min);
   }

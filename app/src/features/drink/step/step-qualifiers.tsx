@@ -1,14 +1,13 @@
-import type { EditedStep } from '@wellhydra/core/drink';
+import type { EditedStep, StepClause } from '@wellhydra/core/drink';
 import { STRAINERS, type KitchenSettings } from '@wellhydra/core/kitchen';
 import { View } from 'react-native';
 import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { Text } from '../../../ui/text';
 import { Toggle } from '../../../ui/toggle';
-import type { FormQualifier } from './step-forms';
 
 interface QualifierProps {
-  readonly name: FormQualifier;
+  readonly name: StepClause;
   readonly step: EditedStep;
   readonly settings: KitchenSettings;
   readonly onChange: (change: Partial<EditedStep>) => void;
@@ -25,7 +24,7 @@ interface ChoiceForm {
 }
 
 const UNSAID = '';
-const CHOICES: Readonly<Partial<Record<FormQualifier, ChoiceForm>>> = {
+const CHOICES: Readonly<Partial<Record<StepClause, ChoiceForm>>> = {
   lid: { key: 'lid', label: 'Lid', usual: 'as usual', options: () => ['on', 'ajar', 'off'] },
   pot: { key: 'pot', label: 'Pot', usual: 'the usual', options: ({ pots }) => pots.map(({ name }) => name) },
   burner: {
@@ -51,7 +50,7 @@ const CHOICES: Readonly<Partial<Record<FormQualifier, ChoiceForm>>> = {
 };
 
 const FIELDS: Readonly<
-  Partial<Record<FormQualifier, { readonly key: TextKey; readonly label: string; readonly placeholder: string }>>
+  Partial<Record<StepClause, { readonly key: TextKey; readonly label: string; readonly placeholder: string }>>
 > = {
   soakIn: { key: 'in', label: 'In how much of what', placeholder: '500 mL water' },
   washIn: { key: 'in', label: 'In', placeholder: 'cold water' },
@@ -99,6 +98,8 @@ export function StepQualifier({ name, step, settings, onChange }: QualifierProps
         onChangeText={(text) => onChange({ [field.key]: text === '' ? undefined : text })}
       />
     );
+  // What is only ever typed has no control.
+  if (!(name in TOGGLES)) return null;
   const flag = name as keyof typeof TOGGLES;
   return (
     <Toggle

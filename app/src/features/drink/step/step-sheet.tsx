@@ -1,4 +1,4 @@
-import type { EditedStep, Verb } from '@wellhydra/core/drink';
+import { VERBS, VERB_GROUPS, VERB_TABLE, type EditedStep, type Verb } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -10,7 +10,6 @@ import { Text } from '../../../ui/text';
 import { Toggle } from '../../../ui/toggle';
 import type { StepView } from './steps-view';
 import { IngredientPicker, type Pickable } from './ingredient-picker';
-import { VERB_FORMS, VERB_GROUPS, VERB_LABELS } from './step-forms';
 import { StepQualifier } from './step-qualifiers';
 
 interface StepSheetProps {
@@ -45,7 +44,7 @@ export function StepSheet({ view, settings, preparations, onReplace, onClose, ch
   const [choosingVerb, setChoosingVerb] = useState(false);
   const putsIn = step.verb === 'add' || step.verb === 'use';
   const [picking, setPicking] = useState(step.text.trim() === '');
-  const form = VERB_FORMS[step.verb];
+  const { label, value: form, takes } = VERB_TABLE[step.verb];
   const change = (by: Partial<EditedStep>) => onReplace(cleaned({ ...step, ...by }));
   const picks =
     step.verb === 'bottle'
@@ -58,7 +57,7 @@ export function StepSheet({ view, settings, preparations, onReplace, onClose, ch
       <View className="gap-2">
         <View className="flex-row items-center justify-between">
           <Text variant="strong" className="font-heading text-[22px]">
-            {VERB_LABELS[step.verb]}
+            {label}
           </Text>
           <Button
             label={choosingVerb ? 'Keep it' : 'Do something else'}
@@ -68,16 +67,19 @@ export function StepSheet({ view, settings, preparations, onReplace, onClose, ch
           />
         </View>
         {choosingVerb
-          ? VERB_GROUPS.map(({ title, verbs }) => (
+          ? VERB_GROUPS.map((title) => (
               <View key={title} className="gap-1">
                 <Text variant="smallStrong">{title}</Text>
                 <Choice
                   label={title}
-                  options={verbs.map((verb) => ({ value: verb as string, label: VERB_LABELS[verb] }))}
+                  options={VERBS.filter((verb) => VERB_TABLE[verb].group === title).map((verb) => ({
+                    value: verb as string,
+                    label: VERB_TABLE[verb].label,
+                  }))}
                   value={step.verb}
                   onChange={(verb) => {
                     setChoosingVerb(false);
-                    onReplace(withVerb(step, verb as Verb, VERB_FORMS[verb as Verb].picks[0] ?? ''));
+                    onReplace(withVerb(step, verb as Verb, VERB_TABLE[verb as Verb].value.picks[0] ?? ''));
                   }}
                 />
               </View>
@@ -113,7 +115,7 @@ export function StepSheet({ view, settings, preparations, onReplace, onClose, ch
           }}
         />
       ) : null}
-      {form.qualifiers.map((name) => (
+      {takes.map((name) => (
         <StepQualifier key={name} name={name} step={step} settings={settings} onChange={change} />
       ))}
       {children}

@@ -1,5 +1,5 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { STOVE_VERBS, type DrinkStep, type Verb } from '@wellhydra/core/drink';
+import { VERB_TABLE, needsStove, type DrinkStep } from '@wellhydra/core/drink';
 import { formatNumber } from '@wellhydra/core/quantity';
 import { showMass, showVolume, showTemperature } from '../../kitchen/units';
 import { doseWords, nameBeside } from './dose-words';
@@ -9,19 +9,6 @@ type Entry = Analysis['trace']['entries'][number];
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** How a verb begins its row; the others are their own name. */
-const HEADS: Readonly<Partial<Record<Verb, string>>> = {
-  add: '',
-  use: 'Use',
-  strain: 'Strain through',
-  rinsePass: 'Rinse with',
-  store: 'Store in the',
-  draw: 'Draw off',
-  remove: 'Take out',
-  carbonate: 'Top up',
-  process: 'Process jars',
-  mash: 'Crush',
-};
 /** Strainers that are a way of doing it and not a thing to pour through. */
 const WAYS = new Set(['drain', 'press']);
 
@@ -31,7 +18,7 @@ export function stepTitle({ verb, text }: DrinkStep): string {
   if (verb === 'add') return capital(value) || 'Nothing written yet';
   if (verb === 'strain' && (value === '' || WAYS.has(value))) return value === 'press' ? 'Strain and press' : 'Strain';
   if (verb === 'stir' && value === '') return 'Stir until dissolved';
-  return [HEADS[verb] ?? capital(verb), value].filter(Boolean).join(' ');
+  return [VERB_TABLE[verb].title, value].filter(Boolean).join(' ');
 }
 
 const PLACES: Readonly<Record<string, string>> = {
@@ -61,19 +48,16 @@ export function qualifierWords(step: DrinkStep): string {
     .join(' · ');
 }
 
-/** Verbs whose time is found and not written. */
-const TIME_IS_FOUND = new Set<Verb>(['heat', 'reduce', 'cool', 'chill']);
 const LEAST_g = 1;
 
 /** Minutes of heating up before a simmer are worth saying from here. */
 const WARMING_min = 2;
 
 function timeWords({ verb, minutes, cooking_min, temperature_C }: Entry): string | undefined {
-  if (TIME_IS_FOUND.has(verb)) return `about ${minutesWords(minutes)}`;
-  if (STOVE_VERBS.has(verb) && cooking_min !== undefined && minutes - cooking_min >= WARMING_min)
+  if (VERB_TABLE[verb].time === 'found') return `about ${minutesWords(minutes)}`;
+  if (needsStove(verb) && cooking_min !== undefined && minutes - cooking_min >= WARMING_min)
     return `and ${minutesWords(minutes - cooking_min)} to get there`;
-  if ((verb === 'steep' || verb === 'rest' || verb === 'infuse') && minutes >= 1)
-    return `ends at ${showTemperature(temperature_C)}`;
+  if (VERB_TABLE[verb].group === 'Let stand' && minutes >= 1) return `ends at ${showTemperature(temperature_C)}`;
   return undefined;
 }
 
