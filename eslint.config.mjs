@@ -29,6 +29,7 @@ export default tseslint.config(
         module: 'writable',
         fetch: 'readonly',
         URL: 'readonly',
+        AbortController: 'readonly',
         setTimeout: 'readonly',
         clearTimeout: 'readonly',
         performance: 'readonly',

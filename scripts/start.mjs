@@ -1,10 +1,16 @@
 // @ts-check
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { accessSync, constants, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
+import { onEnd } from './lib/ending.mjs';
+import { keepAlive } from './lib/keep-alive.mjs';
+import { ensureOwnDatabase } from './lib/own-database.mjs';
 import { freePort, isFree } from './lib/ports.mjs';
+import { startCluster, stopClusterIn } from './lib/postgres.mjs';
 import { ROOT, ensureNode, ensurePackages, ensurePostgres } from './lib/prepare.mjs';
+import { endAll } from './lib/run.mjs';
 import { giveUp, say } from './lib/say.mjs';
+import { serve } from './lib/serve.mjs';
 
 /** Starts Wellhydra: `npm start -- [--port N] [--data DIR] [--no-demo]`. */
 
@@ -60,6 +66,18 @@ function claim(file) {
   writeFileSync(file, String(process.pid));
 }
 
+/** @param {string} folder */
+function ensureWritable(folder) {
+  try {
+    mkdirSync(folder, { recursive: true });
+    accessSync(folder, constants.W_OK);
+  } catch (error) {
+    giveUp(
+      `Data cannot be written to ${folder} (${/** @type {NodeJS.ErrnoException} */ (error).code}). Choose another folder with --data, or make this one writable.`,
+    );
+  }
+}
+
 const options = readOptions();
 if (options.help) {
   say(USAGE);
@@ -69,67 +87,88 @@ const started = Date.now();
 const ownDatabase = process.env.DATABASE_URL;
 const dataFolder = resolve(options.data ?? join(ROOT, '.data'));
 ensureNode();
-mkdirSync(dataFolder, { recursive: true });
+ensureWritable(dataFolder);
 const claimFile = join(dataFolder, 'start.pid');
 claim(claimFile);
-const port = await choosePort(options.port);
 
-say('1/4 Looking after packages');
-await ensurePackages();
-say(ownDatabase ? '2/4 Using the database in DATABASE_URL' : '2/4 Looking after PostgreSQL');
-if (!ownDatabase) await ensurePostgres();
-say('3/4 Looking after the build');
-const { ensureBuild } = await import('./lib/build.mjs');
-const { appFolder } = await ensureBuild();
-say('4/4 Starting');
-const { startCluster } = await import('./lib/postgres.mjs');
-const { serve } = await import('./lib/serve.mjs');
+const ending = new AbortController();
+/** Stops the server that was started last. */
+let stopServer = async () => {};
+
+/** Ends everything that was started, whatever it is doing. @param {number} code */
+async function stop(code) {
+  if (ending.signal.aborted) return;
+  ending.abort();
+  say('\nStopping …');
+  await endAll();
+  await stopServer();
+  if (!ownDatabase) await stopClusterIn(dataFolder).catch((error) => say(String(error)));
+  rmSync(claimFile, { force: true });
+  process.exit(code);
+}
+// Being told to end is no failure.
+onEnd(() => stop(0));
 
 /** @type {Awaited<ReturnType<typeof startCluster>> | undefined} */
 let cluster;
 /** @type {import('./lib/serve.mjs').RunningServer | undefined} */
 let server;
-let stopping = false;
+let serverRuns = false;
 
-/** @param {number} code */
-async function stop(code) {
-  if (stopping) return;
-  stopping = true;
-  say('\nStopping …');
-  await server?.stop();
-  await cluster?.stop();
-  rmSync(claimFile, { force: true });
-  process.exit(code);
+async function startDatabase() {
+  const before = cluster?.port;
+  cluster = await startCluster({ dataFolder, ...(before ? { wantedPort: before } : {}) });
+  await cluster.ensureDatabase('wellhydra');
+  // Somebody else took the port meanwhile: the server has to learn of the new one.
+  if (before && before !== cluster.port) await stopServer();
 }
-process.on('SIGINT', () => void stop(0));
-process.on('SIGTERM', () => void stop(0));
-process.on('SIGHUP', () => void stop(0));
 
-try {
-  if (!ownDatabase) {
-    cluster = await startCluster({ dataFolder });
-    if (!cluster.folder.startsWith(dataFolder))
-      say(`    The database lives in ${cluster.folder}: the postgres user cannot reach ${dataFolder}.`);
-    await cluster.ensureDatabase('wellhydra');
-  }
+/** @param {number} port @param {string} appFolder */
+async function startServer(port, appFolder) {
   server = await serve({
     databaseUrl: ownDatabase ?? /** @type {NonNullable<typeof cluster>} */ (cluster).url('wellhydra'),
     appFolder,
     port,
     demo: !options['no-demo'],
     logFile: join(dataFolder, 'server.log'),
+    env: { SPOOL_FOLDER: join(dataFolder, 'spool') },
+    onStarted: (stopIt) => (stopServer = stopIt),
   });
-} catch (error) {
-  process.stderr.write(`\nWellhydra could not start: ${error instanceof Error ? error.message : error}\n`);
-  await stop(1);
+  serverRuns = true;
+  void server.ended.then(() => (serverRuns = false));
 }
-if (server) {
+
+try {
+  const port = await choosePort(options.port);
+  say('1/4 Looking after packages');
+  await ensurePackages();
+  say(ownDatabase ? '2/4 Using the database in DATABASE_URL' : '2/4 Looking after PostgreSQL');
+  if (ownDatabase) await ensureOwnDatabase(ownDatabase);
+  else await ensurePostgres();
+  say('3/4 Looking after the build');
+  const { ensureBuild } = await import('./lib/build.mjs');
+  const { appFolder } = await ensureBuild();
+  say('4/4 Starting');
+  if (!ownDatabase) {
+    await startDatabase();
+    if (cluster && !cluster.folder.startsWith(dataFolder))
+      say(`    The database lives in ${cluster.folder}: the postgres user cannot reach ${dataFolder}.`);
+  }
+  await startServer(port, appFolder);
+  const served = /** @type {NonNullable<typeof server>} */ (server).port;
   say(
-    `\nWellhydra is ready after ${((Date.now() - started) / 1000).toFixed(1)} s:  http://localhost:${server.port}\nCtrl-C stops it. Data in ${dataFolder}.`,
+    `\nWellhydra is ready after ${((Date.now() - started) / 1000).toFixed(1)} s:  http://localhost:${served}\nCtrl-C stops it. Data in ${dataFolder}.`,
   );
-  void server.ended.then((code) => {
-    if (stopping) return;
-    process.stderr.write(`The server ended by itself (${code}); its log is ${join(dataFolder, 'server.log')}.\n`);
-    void stop(1);
-  });
+  await keepAlive(
+    [
+      ...(ownDatabase ? [] : [{ name: 'PostgreSQL', runs: () => cluster?.runs() ?? false, start: startDatabase }]),
+      { name: 'The server', runs: () => serverRuns, start: () => startServer(served, appFolder) },
+    ],
+    ending.signal,
+  );
+} catch (error) {
+  if (!ending.signal.aborted) {
+    process.stderr.write(`\nWellhydra could not start: ${error instanceof Error ? error.message : error}\n`);
+    await stop(1);
+  }
 }

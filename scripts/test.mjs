@@ -27,14 +27,16 @@ const folder = mkdtempSync(join(tmpdir(), 'wellhydra-test-'));
 // The postgres user has to get through.
 chmodSync(folder, 0o755);
 
-/** @type {Awaited<ReturnType<typeof startCluster>> | undefined} */
-let cluster;
+const starting = startCluster({ dataFolder: folder, throwaway: true, wantedPort: 55870 });
 /** @type {Promise<void> | undefined} */
 let cleaning;
 const clean = () =>
   (cleaning ??= (async () => {
     await endAll();
-    await cluster?.stop();
+    await starting.then(
+      (started) => started.stop(),
+      () => undefined,
+    );
     rmSync(folder, { recursive: true, force: true });
   })());
 onEnd(async (code) => {
@@ -42,7 +44,7 @@ onEnd(async (code) => {
   process.exit(code);
 });
 
-cluster = await startCluster({ dataFolder: folder, throwaway: true, wantedPort: 55870 });
+const cluster = await starting;
 
 /** @param {import('./lib/postgres.mjs').Cluster} database @returns {Promise<number>} */
 async function unitTests(database) {

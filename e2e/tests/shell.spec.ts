@@ -35,61 +35,76 @@ test('deep links and reloads work on every address', async ({ page }) => {
   }
 });
 
-for (const theme of ['light', 'dark'] as const)
-  test(`nothing stands in the way of those who see or move differently (${theme})`, async ({ page }) => {
-    // Every page is looked through; on a busy machine that takes its time.
-    test.slow();
-    await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
-    await page.goto('/welcome');
-    await page.getByRole('button', { name: 'New account' }).click();
-    await expect(page.getByLabel('Your name')).toBeVisible();
-    const check = async (where: string) => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(
-        violations.map(
-          ({ id, nodes }) =>
-            `${where}: ${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`,
-        ),
-      ).toEqual([]);
-    };
-    await check('/welcome');
-    await openDemo(page);
-    for (const [address, heading] of await addresses(page)) {
-      await page.goto(address);
-      await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
-      if (address.startsWith('/drinks/')) await allFigures(page);
-      await check(address);
-    }
-    // Everything that lies over a drink.
-    await page.goto('/drinks');
-    await page
-      .getByRole('main')
-      .getByRole('link', { name: /Fogbank/ })
-      .click();
-    for (const item of [
-      'Size and kind',
-      'Resize',
-      'Aim the doses',
-      'Variants',
-      'Versions',
-      'Compare',
-      'The pot, step by step',
-    ]) {
-      await fromMenu(page, item);
-      await expect(page.getByRole('heading', { name: item }).last()).toBeVisible();
-      await check(item);
-      await page.getByRole('button', { name: 'Close' }).last().click();
-    }
-    await stepButton(page, 6).click();
-    await page.getByRole('button', { name: 'More about this step' }).click();
-    await page.getByRole('button', { name: 'Compare ways' }).click();
-    await check('a step');
-    await page.getByRole('button', { name: 'Done' }).last().click();
-    await page.goto('/kitchen');
-    for (const part of ['measures', 'stove, pots and blender', 'bottles and jars', 'strainers', 'tap water']) {
-      await page.getByRole('button', { name: `Change ${part}` }).click();
-      await check(`kitchen, ${part}`);
-    }
+/** By day everything is looked at; by night, where nothing differs but the colours, those. */
+const THEMES = [
+  ['light', undefined],
+  ['dark', ['color-contrast']],
+] as const;
+
+/** Fails with what stands in somebody's way at a place. */
+async function check(page: Page, where: string, rules?: readonly string[]): Promise<void> {
+  const builder = new AxeBuilder({ page });
+  const { violations } = await (rules ? builder.withRules([...rules]) : builder).analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${where}: ${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`,
+    ),
+  ).toEqual([]);
+}
+
+for (const [theme, rules] of THEMES)
+  test.describe(`nothing stands in the way of those who see or move differently (${theme})`, () => {
+    test.use({ colorScheme: theme, contextOptions: { reducedMotion: 'reduce' } });
+
+    test('every page', async ({ page }) => {
+      // On a busy machine that takes its time.
+      test.slow();
+      await page.goto('/welcome');
+      await page.getByRole('button', { name: 'New account' }).click();
+      await expect(page.getByLabel('Your name')).toBeVisible();
+      await check(page, '/welcome', rules);
+      await openDemo(page);
+      for (const [address, heading] of await addresses(page)) {
+        await page.goto(address);
+        await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+        if (address.startsWith('/drinks/')) await allFigures(page);
+        await check(page, address, rules);
+      }
+    });
+
+    test('everything that lies over a drink, and the parts of the kitchen', async ({ page }) => {
+      test.slow();
+      await openDemo(page);
+      await page
+        .getByRole('main')
+        .getByRole('link', { name: /Fogbank/ })
+        .click();
+      for (const item of [
+        'Size and kind',
+        'Resize',
+        'Aim the doses',
+        'Variants',
+        'Versions',
+        'Compare',
+        'The pot, step by step',
+      ]) {
+        await fromMenu(page, item);
+        await expect(page.getByRole('heading', { name: item }).last()).toBeVisible();
+        await check(page, item, rules);
+        await page.getByRole('button', { name: 'Close' }).last().click();
+      }
+      await stepButton(page, 6).click();
+      await page.getByRole('button', { name: 'More about this step' }).click();
+      await page.getByRole('button', { name: 'Compare ways' }).click();
+      await check(page, 'a step', rules);
+      await page.getByRole('button', { name: 'Done' }).last().click();
+      await page.goto('/kitchen');
+      for (const part of ['measures', 'stove, pots and blender', 'bottles and jars', 'strainers', 'tap water']) {
+        await page.getByRole('button', { name: `Change ${part}` }).click();
+        await check(page, `kitchen, ${part}`, rules);
+      }
+    });
   });
 
 test('an account goes in and out, and a wrong password is told', async ({ page }) => {

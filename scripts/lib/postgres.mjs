@@ -24,6 +24,7 @@ import { freePort } from './ports.mjs';
  * @property {number} port
  * @property {(database: string) => string} url address of a database, with the password
  * @property {(database: string) => Promise<void>} ensureDatabase
+ * @property {() => boolean} runs whether its server is alive
  * @property {() => Promise<void>} stop
  */
 
@@ -210,9 +211,30 @@ function clusterHandle(bin, folder, secret, port) {
         await client.end();
       }
     },
-    stop: async () => {
-      if (runningServer(folder))
-        await serverProgram(join(bin, 'pg_ctl'), ['stop', '-D', folder, '-m', 'fast', '-w', '-t', '60']);
-    },
+    runs: () => runningServer(folder) !== undefined,
+    stop: () => stopServer(bin, folder),
   };
+}
+
+/** So long a server may take to write everything down, s; after that it is ended, and recovers at its next start. */
+const STOPS_WITHIN_s = 8;
+
+/**
+ * @param {string} bin
+ * @param {string} folder
+ */
+async function stopServer(bin, folder) {
+  const stop = (/** @type {string} */ mode) =>
+    serverProgram(join(bin, 'pg_ctl'), ['stop', '-D', folder, '-m', mode, '-w', '-t', String(STOPS_WITHIN_s)]);
+  if (!runningServer(folder)) return;
+  await stop('fast').catch(() => (runningServer(folder) ? stop('immediate') : undefined));
+}
+
+/**
+ * Stops the cluster of a data folder, if one runs there, whoever started it and however far it has come.
+ * @param {string} dataFolder
+ */
+export async function stopClusterIn(dataFolder) {
+  const bin = findPostgres();
+  if (bin) await stopServer(bin, join(clusterFolder(join(dataFolder, 'postgres')), 'cluster'));
 }

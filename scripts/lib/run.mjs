@@ -75,14 +75,17 @@ export function run(command, args, options = {}) {
  */
 export function capture(command, args, options = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, [...args], { stdio: ['ignore', 'pipe', 'pipe'], ...options });
+    const child = spawn(command, [...args], { stdio: ['ignore', 'pipe', 'pipe'], detached: true, ...options });
+    running.add(child);
     let out = '';
     let errors = '';
     child.stdout?.on('data', (chunk) => (out += chunk));
     child.stderr?.on('data', (chunk) => (errors += chunk));
     child.on('error', reject);
-    child.on('exit', (code) =>
-      code === 0 ? resolve(out) : reject(new Error(`${command} ${args.join(' ')} failed (${code}):\n${errors || out}`)),
-    );
+    child.on('exit', (code) => {
+      running.delete(child);
+      if (code === 0) resolve(out);
+      else reject(new Error(`${command} ${args.join(' ')} failed (${code}):\n${errors || out}`));
+    });
   });
 }

@@ -2,6 +2,9 @@
 import { fork } from 'node:child_process';
 import { SERVER_BUNDLE } from './build.mjs';
 
+/** A server that has not put everything away by then is ended, ms. */
+const STOPS_WITHIN_ms = 5000;
+
 /**
  * @typedef {object} RunningServer
  * @property {number} port
@@ -21,9 +24,10 @@ import { SERVER_BUNDLE } from './build.mjs';
  * @param {string} [options.logFile]
  * @param {NodeJS.ProcessEnv} [options.env]
  * @param {number} [options.within_s] how long it may take to be ready
+ * @param {(stop: () => Promise<void>) => void} [options.onStarted] told how to stop it as soon as there is something to stop
  * @returns {Promise<RunningServer>}
  */
-export async function serve({ databaseUrl, appFolder, port, demo, logFile, env = {}, within_s = 60 }) {
+export async function serve({ databaseUrl, appFolder, port, demo, logFile, env = {}, within_s = 60, onStarted }) {
   const { openSync } = await import('node:fs');
   const log = logFile ? openSync(logFile, 'a') : 'ignore';
   const child = fork(SERVER_BUNDLE, [], {
@@ -42,8 +46,11 @@ export async function serve({ databaseUrl, appFolder, port, demo, logFile, env =
   const ended = new Promise((resolve) => child.once('exit', (code) => resolve(code)));
   const stop = async () => {
     if (child.exitCode === null && child.signalCode === null) child.kill('SIGTERM');
+    const hard = setTimeout(() => child.kill('SIGKILL'), STOPS_WITHIN_ms);
     await ended;
+    clearTimeout(hard);
   };
+  onStarted?.(stop);
   /** @type {Promise<number>} */
   const listening = new Promise((resolve, reject) => {
     child.on('message', (message) => resolve(/** @type {{ port: number }} */ (message).port));

@@ -1,12 +1,22 @@
 import { forgetEndedSessions } from './accounts/session-store';
 import { buildApp } from './build-app';
-import { configFromEnvironment } from './config';
+import { configFromEnvironment, type ServerConfig } from './config';
 import { keepDemoAlive } from './demo/keep-demo-alive';
 
 /** Pause between attempts to reach the database at start, ms. */
 const RETRY_ms = 2000;
 
-const config = configFromEnvironment(process.env);
+/** The configuration; one that cannot be used is told in a sentence. */
+function configOrEnd(): ServerConfig {
+  try {
+    return configFromEnvironment(process.env);
+  } catch (error) {
+    process.stderr.write(`${error instanceof Error ? error.message : error}\n`);
+    return process.exit(1);
+  }
+}
+
+const config = configOrEnd();
 const app = await buildApp(config);
 
 async function prepareDatabase(): Promise<void> {

@@ -5,7 +5,7 @@ import type { OnTheWorktop } from '../device-driver';
 
 /** What a steel pot of two litres weighs, g. */
 export const VESSEL_g = 1100;
-/** A cook pours what a step adds in about this time, and gets most through a strainer in this, s. */
+/** A cook pours what a step adds in this time, and gets it through a strainer in this, s. */
 const POURING_s = 4;
 const STRAINING_s = 15;
 const MINUTE_ms = 60_000;
@@ -25,11 +25,13 @@ function warmth(entry: Entry, from_C: number, minutes: number): number {
   return from_C + (entry.temperature_C - from_C) * share;
 }
 
-/** How much of what changes in a step has changed: poured or strained within seconds, steamed off over its minutes. */
+/**
+ * How much of what changes in a step has changed: poured or strained within seconds, steamed off over its minutes. A
+ * stream that is poured has an end, after which the scale stands still however much it was.
+ */
 function changed(entry: Entry, minutes: number): number {
-  if (entry.line) return 1 - Math.exp((-60 * minutes) / POURING_s);
-  if (entry.strained_g !== undefined) return 1 - Math.exp((-60 * minutes) / STRAINING_s);
-  return entry.minutes > 0 ? Math.min(1, minutes / entry.minutes) : 1;
+  const lasts_min = entry.line ? POURING_s / 60 : entry.strained_g !== undefined ? STRAINING_s / 60 : entry.minutes;
+  return lasts_min > 0 ? Math.min(1, minutes / lasts_min) : 1;
 }
 
 /**
