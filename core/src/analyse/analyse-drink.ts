@@ -14,7 +14,16 @@ import {
   type ServingSize,
 } from '../serving';
 import { ownIngredient } from '../own-ingredient';
-import { runSteps, type Measured, type Pot, type RunOptions, type Trace } from '../simulate';
+import {
+  preparationRuns,
+  runSteps,
+  type Measured,
+  type Pot,
+  type PreparationRuns,
+  type RunOptions,
+  type Scope,
+  type Trace,
+} from '../simulate';
 
 /** How a drink is analysed: the kitchen, and the spoons in it. */
 export type AnalyseOptions = Omit<RunOptions, 'preparations'>;
@@ -85,19 +94,37 @@ function atServing(drink: Drink, options: RunOptions): { trace: Trace | null; ad
 /** Cautions about how a preparation was made hold for every drink it goes into. */
 const INHERITED = new Set(['elder-needs-cooking', 'hip-hairs', 'seeds-pits', 'not-to-swallow']);
 
-function inherited(drink: Drink, trace: Trace, options: RunOptions): readonly Caution[] {
+/** What all of one analysis share: preparations that were run, and their cautions. */
+interface Shared {
+  readonly prepared: PreparationRuns;
+  readonly cautions: Map<Drink, readonly Caution[]>;
+}
+
+function inherited(names: Scope, trace: Trace, options: AnalyseOptions, shared: Shared): readonly Caution[] {
   const used = new Set(trace.pot.entries.flatMap(({ within }) => within ?? []));
   return [...used].flatMap((name) => {
-    const preparation = drink.preparations?.[name];
+    const preparation = names[name];
     if (!preparation) return [];
-    const { [name]: _itself, ...others } = drink.preparations ?? {};
-    const inner = { ...preparation, preparations: { ...others, ...preparation.preparations } };
-    return analyseDrink(inner, options).cautions.filter(({ code }) => INHERITED.has(code));
+    const known = shared.cautions.get(preparation);
+    if (known) return known;
+    // One that is reached again while its own are looked for has none to add.
+    shared.cautions.set(preparation, []);
+    const inner = { ...preparation, preparations: shared.prepared.namesIn(names, preparation) };
+    const found = analyseWith(inner, withOwn(inner, options), undefined, shared).cautions.filter(({ code }) =>
+      INHERITED.has(code),
+    );
+    shared.cautions.set(preparation, found);
+    return found;
   });
 }
 
+interface Known {
+  readonly options: AnalyseOptions;
+  readonly refused: readonly AnalysisProblem[];
+}
+
 /** The drink's own ingredients beside those of the kitchen; what cannot be is named. */
-function withOwn({ ingredients = [] }: Drink, options: AnalyseOptions) {
+function withOwn({ ingredients = [] }: Drink, options: AnalyseOptions): Known {
   const refused: AnalysisProblem[] = [];
   const own = ingredients.flatMap((fields) => {
     try {
@@ -121,8 +148,18 @@ function withOwn({ ingredients = [] }: Drink, options: AnalyseOptions) {
  * @returns figures of what could be understood, with everything that could not in `problems`
  */
 export function analyseDrink(drink: Drink, given: AnalyseOptions = {}, measured?: Measured): Analysis {
-  const { options, refused } = withOwn(drink, given);
-  const runOptions: RunOptions = { ...options, ...(drink.preparations ? { preparations: drink.preparations } : {}) };
+  const known = withOwn(drink, given);
+  return analyseWith(drink, known, measured, { prepared: preparationRuns(known.options), cautions: new Map() });
+}
+
+function analyseWith(drink: Drink, known: Known, measured: Measured | undefined, shared: Shared): Analysis {
+  const { options, refused } = known;
+  const { prepared } = shared;
+  const runOptions: RunOptions = {
+    ...options,
+    prepared,
+    ...(drink.preparations ? { preparations: drink.preparations } : {}),
+  };
   const trace = runSteps(drink.steps, runOptions, measured);
   const { pot } = trace;
   const liquid = pot.dry ? null : describeLiquid(pot.liquid);
@@ -155,8 +192,11 @@ export function analyseDrink(drink: Drink, given: AnalyseOptions = {}, measured?
       sodium_mg: added.sodium_mg * share,
     },
   });
-  const passedOn = drink.preparations ? inherited(drink, trace, options) : [];
-  const cautions = [...own, ...passedOn.filter(({ code }) => !own.some((caution) => caution.code === code))];
+  const passedOn = drink.preparations ? inherited(drink.preparations, trace, options, shared) : [];
+  // Whatever way a preparation came in by, what it says is said once.
+  const others = new Map(passedOn.map((caution) => [caution.code, caution]));
+  for (const { code } of own) others.delete(code);
+  const cautions = [...own, ...others.values()];
   return {
     drink,
     options,

@@ -10,7 +10,8 @@ export type UnreadableCode =
   | 'unknown-word'
   | 'ambiguous-ingredient'
   | 'no-such-measure'
-  | 'unit-mismatch';
+  | 'unit-mismatch'
+  | 'too-deep';
 
 /** A text that means nothing certain: what was wrong, where, and what it could have meant. */
 export interface Unreadable {

@@ -1,8 +1,8 @@
 import type { Ingredient } from '../catalogue';
 import type { Drink, DrinkStep } from '../drink';
 import { addScaled, emptyComposition, massOf, scaled, type Composition, volumeOf } from '../liquid';
-import type { Pot } from './pot';
-import type { RunOptions, Trace } from './trace';
+import type { Pot, PotEntry } from './pot';
+import type { Trace } from './trace';
 import type { Prepared } from './step-run';
 
 /** Everything in a pot as one composition: pieces that are still in it count as solids. */
@@ -36,34 +36,93 @@ function prepare(name: string, drink: Drink, trace: Trace): Prepared | undefined
   return {
     ingredient,
     origins: new Map([...trace.pot.origins].map(([origin, grams]) => [origin, grams / mass_g])),
-    entries: trace.pot.entries.map((entry) => ({ ingredient: entry.ingredient, mass_g: entry.mass_g / mass_g })),
+    entries: merged(trace.pot.entries, 1 / mass_g),
     drink,
   };
 }
 
+/** Grams of each ingredient, whatever step of the preparation and whatever preparation of its own they came in. */
+function merged(entries: readonly PotEntry[], share: number): Prepared['entries'] {
+  const grams = new Map<Ingredient, number>();
+  for (const { ingredient, mass_g } of entries) grams.set(ingredient, (grams.get(ingredient) ?? 0) + mass_g * share);
+  return [...grams].map(([ingredient, mass_g]) => ({ ingredient, mass_g }));
+}
+
+/** Preparations inside preparations so deep, and so many steps in all of them, are run; more is a mistake or a trap. */
+export const PREPARATION_BUDGET = { depth: 8, steps: 10_000 } as const;
+
+/** Drinks by the names under which they can be used. */
+export type Scope = Readonly<Record<string, Drink>>;
+const EMPTY: Scope = {};
+
+/** A preparation that is ready, none of that name that comes to anything, or one that is nested too deep. */
+export type Preparing = Prepared | undefined | 'too-deep';
+
+/** What a drink is under each set of names it is seen in. */
+class ByScope<Value> {
+  private readonly values = new Map<Scope, Map<Drink, Value>>();
+
+  get(scope: Scope, drink: Drink, make: () => Value): Value {
+    const own = this.values.get(scope) ?? new Map<Drink, Value>();
+    this.values.set(scope, own);
+    const known = own.get(drink);
+    if (known !== undefined || own.has(drink)) return known as Value;
+    const made = make();
+    own.set(drink, made);
+    return made;
+  }
+}
+
 /**
- * The preparations of a drink, each run once and only when it is used.
- *
- * @param options with the preparations by name
- * @param run runs the steps of one; a preparation sees the others but not itself
+ * The preparations of one analysis: each is run once, however often and from wherever it is used, with a budget of
+ * depth and steps.
  */
-export function preparationsOf(
-  options: RunOptions,
-  run: (steps: readonly DrinkStep[], options: RunOptions) => Trace,
-): { preparation: (name: string) => Prepared | undefined; preparationNames: readonly string[] } {
-  const drinks = options.preparations ?? {};
-  const names = Object.keys(drinks).sort((a, b) => b.length - a.length);
-  const done = new Map<string, Prepared | undefined>();
-  return {
-    preparationNames: names,
-    preparation: (name) => {
-      if (!done.has(name)) {
-        const drink = drinks[name]!;
-        const { [name]: _itself, ...others } = drinks;
-        const inner = { ...options, preparations: { ...others, ...drink.preparations } };
-        done.set(name, prepare(name, drink, run(drink.steps, inner)));
-      }
-      return done.get(name);
-    },
-  };
+export class PreparationRuns {
+  private readonly scopes = new ByScope<Scope>();
+  private readonly done = new ByScope<Preparing>();
+  /** Those that are being run at this moment: what uses one of them uses itself. */
+  private readonly busy = new Set<Drink>();
+  /** How many levels each holds with those inside it, once it has been run. */
+  private readonly levels = new Map<Drink, number>();
+  /** Levels inside what is being run at this moment, as far as it has come. */
+  private inside = 0;
+  private steps = 0;
+
+  /** @param run runs the steps of one with the names it sees */
+  constructor(private readonly run: (steps: readonly DrinkStep[], names: Scope) => Trace) {}
+
+  /** The names that the steps of a drink see: its own before those around it. */
+  namesIn(scope: Scope, drink: Drink): Scope {
+    return drink.preparations ? this.scopes.get(scope, drink, () => ({ ...scope, ...drink.preparations })) : scope;
+  }
+
+  /** Names that can be used here, longest first. */
+  names(scope: Scope = EMPTY): readonly string[] {
+    return Object.keys(scope)
+      .filter((name) => !this.busy.has(scope[name]!))
+      .sort((a, b) => b.length - a.length);
+  }
+
+  prepare(scope: Scope, name: string): Preparing {
+    const drink = Object.hasOwn(scope, name) ? scope[name] : undefined;
+    if (!drink || this.busy.has(drink)) return undefined;
+    const prepared = this.done.get(scope, drink, () => this.runOnce(scope, name, drink));
+    this.inside = Math.max(this.inside, this.levels.get(drink) ?? 1);
+    return prepared;
+  }
+
+  private runOnce(scope: Scope, name: string, drink: Drink): Preparing {
+    this.steps += drink.steps.length;
+    if (this.busy.size >= PREPARATION_BUDGET.depth || this.steps > PREPARATION_BUDGET.steps) return 'too-deep';
+    const around = this.inside;
+    this.inside = 0;
+    this.busy.add(drink);
+    const trace = this.run(drink.steps, this.namesIn(scope, drink));
+    this.busy.delete(drink);
+    const levels = this.inside + 1;
+    this.levels.set(drink, levels);
+    this.inside = around;
+    const tooDeep = levels > PREPARATION_BUDGET.depth || trace.problems.some(({ code }) => code === 'too-deep');
+    return tooDeep ? 'too-deep' : prepare(name, drink, trace);
+  }
 }

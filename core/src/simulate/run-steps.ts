@@ -5,7 +5,7 @@ import type { Unreadable } from '../quantity';
 import { AS_WRITTEN, type Chance } from './chance';
 import { habitualChance } from './habitual-chance';
 import { WorkingPot, potVolume, type Pot } from './pot';
-import { preparationsOf } from './preparation';
+import { PreparationRuns } from './preparation';
 import type { StepDone, StepNote, StepRunner } from './step-run';
 import type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 import { runAdd, runCarbonate, runUse } from './verbs/adding';
@@ -49,6 +49,18 @@ const RUNNERS: Readonly<Record<Verb, StepRunner>> = {
 };
 
 /**
+ * Runs the preparations of a drink as they are used, each once.
+ *
+ * @param options kitchen and spoons, the same for all of them
+ */
+export function preparationRuns(options: RunOptions): PreparationRuns {
+  const runs: PreparationRuns = new PreparationRuns((steps, preparations) =>
+    runSteps(steps, { ...options, preparations, prepared: runs }),
+  );
+  return runs;
+}
+
+/**
  * Runs steps in a working pot, in every lane of chance at once.
  *
  * @param steps in order
@@ -65,9 +77,10 @@ export function runInPot(
 ): WorkingPot {
   const kitchen = { ...DEFAULT_KITCHEN, ...options.kitchen };
   const pot = new WorkingPot(habitualChance(chance, kitchen.habits), kitchen.tap_C);
-  const preparations = preparationsOf(options, (steps, inner) => runSteps(steps, inner));
+  const { preparations: names = {} } = options;
+  const prepared = options.prepared ?? preparationRuns(options);
   steps.forEach((step, index) => {
-    const context = { step, index, pot, kitchen, options, ...preparations };
+    const context = { step, index, pot, kitchen, options, names, prepared };
     after(index, RUNNERS[step.verb](context), pot);
   });
   return pot;

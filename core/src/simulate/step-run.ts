@@ -4,6 +4,7 @@ import type { IngredientLine, LineOptions, Unreadable } from '../quantity';
 import type { Ingredient } from '../catalogue';
 import type { WorkingPot } from './pot';
 import type { Column } from './chance';
+import type { PreparationRuns, Scope } from './preparation';
 
 /** Something a step came across that its maker should know; codes are those of the findings. */
 export interface StepNote {
@@ -54,9 +55,9 @@ export interface StepContext {
   readonly pot: WorkingPot;
   readonly kitchen: Kitchen;
   readonly options: LineOptions;
-  /** A preparation by name, run and ready to be used as an ingredient. */
-  readonly preparation: (name: string) => Prepared | undefined;
-  readonly preparationNames: readonly string[];
+  /** Drinks that `use` may name. */
+  readonly names: Scope;
+  readonly prepared: PreparationRuns;
 }
 
 /** A drink used inside another: one gram of it, and what went into that. */

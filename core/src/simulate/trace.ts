@@ -2,6 +2,7 @@ import type { Drink, Verb } from '../drink';
 import type { Kitchen } from '../process';
 import type { LineOptions, Unreadable } from '../quantity';
 import type { Pot } from './pot';
+import type { PreparationRuns } from './preparation';
 import type { StepDone } from './step-run';
 
 /** The pot after one step, and what the step did. */
@@ -43,4 +44,6 @@ export interface RunOptions extends LineOptions {
   readonly kitchen?: Partial<Kitchen>;
   /** Drinks that `use` may name. */
   readonly preparations?: Readonly<Record<string, Drink>>;
+  /** Those that were run already; runs of one analysis share them. */
+  readonly prepared?: PreparationRuns;
 }

@@ -15,6 +15,7 @@ import {
 } from '../../quantity';
 import { brixOf } from '../../liquid';
 import { columnOf, type Column } from '../chance';
+import { PREPARATION_BUDGET } from '../preparation';
 import type { WorkingPot } from '../pot';
 import { contentCv } from '../ingredient-parts';
 import { extractionFormOf, solidMass } from '../solid';
@@ -148,11 +149,18 @@ function preparedGrams(text: string, { ingredient }: Prepared, pot: WorkingPot):
 
 /** `use`: an amount of a preparation, with its own composition. */
 export function runUse(context: StepContext): StepDone | Unreadable {
-  const { step, pot, preparationNames } = context;
+  const { step, pot, names, prepared: runs } = context;
+  const preparationNames = runs.names(names);
   const text = step.text.trim();
   const name = preparationNames.find((each) => text.toLowerCase().endsWith(each.toLowerCase()));
   const written = name === undefined ? '' : text.slice(0, text.length - name.length).replace(/ of(?: the)? *$/i, '');
-  const prepared = name === undefined ? undefined : context.preparation(name);
+  const prepared = name === undefined ? undefined : runs.prepare(names, name);
+  if (prepared === 'too-deep')
+    return unreadable(
+      'too-deep',
+      text,
+      `Preparations are used inside preparations too deep, or come to too many steps, to be reckoned: ${PREPARATION_BUDGET.depth} levels and ${PREPARATION_BUDGET.steps} steps at most. Write ${name} out in this drink instead.`,
+    );
   if (!prepared || name === undefined) {
     const words = text.replace(/^[\d\s./¼½¾⅓⅔-]+\S+ (?:of )?/, '');
     return unreadable(
