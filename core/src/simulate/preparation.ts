@@ -49,7 +49,7 @@ function merged(entries: readonly PotEntry[], share: number): Prepared['entries'
 }
 
 /** Preparations inside preparations so deep, and so many steps in all of them, are run; more is a mistake or a trap. */
-export const PREPARATION_BUDGET = { depth: 8, steps: 10_000 } as const;
+export const PREPARATION_BUDGET = { depth: 8, steps: 4000 } as const;
 
 /** Drinks by the names under which they can be used. */
 export type Scope = Readonly<Record<string, Drink>>;
