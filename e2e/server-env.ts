@@ -9,5 +9,6 @@ export const serverEnv = (port: number): Record<string, string> => ({
   APP_FOLDER: process.env.E2E_APP_FOLDER ?? '',
   DEMO: '1',
   LOG_LEVEL: 'warn',
+  STRICT_ANSWERS: '1',
   REQUESTS_PER_MINUTE: '100000',
 });

@@ -54,7 +54,6 @@ const BOTTLE = {
   useBy: '2199-01-03T08:00:00Z',
   useByReason: 'About 2 days in the fridge: it is not sterile.',
   cautions: ['Added salt'],
-  pours: [],
 };
 const KITCHEN = {
   id: 'k',

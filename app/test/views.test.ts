@@ -121,7 +121,6 @@ const bottle = (changes: Partial<BottleRecord>): BottleRecord => ({
   useBy: '2026-03-03T08:00:00Z',
   useByReason: '',
   cautions: [],
-  pours: [],
   ...changes,
 });
 const NOW = new Date('2026-03-02T08:00:00Z');

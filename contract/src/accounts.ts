@@ -1,69 +1,45 @@
 import Joi from 'joi';
-import { id, objectOf, text } from './common';
-
-export interface SignIn {
-  readonly email: string;
-  readonly password: string;
-}
-
-export interface Register extends SignIn {
-  readonly name: string;
-  /** Name of a new kitchen; or an invitation to one that exists. */
-  readonly kitchenName?: string;
-  readonly invitation?: string;
-}
+import { id, name } from './common';
+import { flag, list, object, optional, text, written, type Of, type Schema } from './schema';
 
 export const PASSWORD_LENGTH = { least: 10, most: 200 } as const;
 
-const email = Joi.string().trim().lowercase().email({ tlds: false }).max(254).label('E-mail');
+const email = (): Joi.StringSchema & Schema<string> =>
+  Joi.string().trim().lowercase().email({ tlds: false }).max(254).label('E-mail');
+const shownEmail = () => text(254);
 
-export const signIn = objectOf<SignIn>({
-  email: email.required(),
-  password: Joi.string().min(1).max(PASSWORD_LENGTH.most).required().label('Password'),
+export const signIn = object({ email: email(), password: written(PASSWORD_LENGTH.most).min(1).label('Password') });
+export type SignIn = Of<typeof signIn>;
+
+const registerFields = object({
+  name: text(80).label('Your name'),
+  email: email(),
+  password: written(PASSWORD_LENGTH.most).min(PASSWORD_LENGTH.least).label('Password'),
+  /** Name of a new kitchen; or an invitation to one that exists. */
+  kitchenName: optional(text(80).label('Kitchen')),
+  invitation: optional(text(40).label('Invitation')),
+});
+export type Register = Of<typeof registerFields>;
+export const register: Joi.ObjectSchema & Schema<Register> = registerFields.xor('kitchenName', 'invitation').messages({
+  'object.missing': 'Name your kitchen, or give an invitation to one',
+  'object.xor': 'Name a new kitchen or give an invitation, not both',
 });
 
-export const register = objectOf<Register>({
-  name: text(80).required().label('Your name'),
-  email: email.required(),
-  password: Joi.string().min(PASSWORD_LENGTH.least).max(PASSWORD_LENGTH.most).required().label('Password'),
-  kitchenName: text(80).label('Kitchen'),
-  invitation: text(40).label('Invitation'),
-})
-  .xor('kitchenName', 'invitation')
-  .messages({
-    'object.missing': 'Name your kitchen, or give an invitation to one',
-    'object.xor': 'Name a new kitchen or give an invitation, not both',
-  });
-
-export interface Session {
-  readonly account: { readonly id: string; readonly name: string; readonly email: string };
-  readonly kitchen: { readonly id: string; readonly name: string; readonly demo: boolean };
-}
-
-export const session = objectOf<Session>({
-  account: Joi.object({ id: id.required(), name: Joi.string().required(), email: Joi.string().required() }).required(),
-  kitchen: Joi.object({ id: id.required(), name: Joi.string().required(), demo: Joi.boolean().required() }).required(),
+export const session = object({
+  account: object({ id: id(), name: name(), email: shownEmail() }),
+  kitchen: object({ id: id(), name: name(), demo: flag() }),
 });
+export type Session = Of<typeof session>;
 
 /** What anyone may know of a server before signing in. */
-export interface ServerOptions {
-  readonly demo: boolean;
-}
-export const serverOptions = objectOf<ServerOptions>({ demo: Joi.boolean().required() });
+export const serverOptions = object({ demo: flag() });
+export type ServerOptions = Of<typeof serverOptions>;
 
-export interface KitchenDetails {
-  readonly id: string;
-  readonly name: string;
-  readonly demo: boolean;
-  readonly invitation: string;
-  readonly members: readonly { readonly id: string; readonly name: string; readonly email: string }[];
-}
-export const kitchenDetails = objectOf<KitchenDetails>({
-  id: id.required(),
-  name: Joi.string().required(),
-  demo: Joi.boolean().required(),
-  invitation: Joi.string().required(),
-  members: Joi.array()
-    .items(Joi.object({ id: id.required(), name: Joi.string().required(), email: Joi.string().required() }))
-    .required(),
+export const kitchenDetails = object({
+  id: id(),
+  name: name(),
+  demo: flag(),
+  invitation: text(40),
+  members: list(object({ id: id(), name: name(), email: shownEmail() }), { most: 500 }),
 });
+export type KitchenDetails = Of<typeof kitchenDetails>;

@@ -1,178 +1,134 @@
 import type { BrewStage } from '@wellhydra/core/brew';
-import { READING_RANGES, READ_QUANTITIES, type BrewEvent } from '@wellhydra/core/brew-event';
-import type { DrinkDocument } from '@wellhydra/core/drink';
-import type { KitchenSettings } from '@wellhydra/core/kitchen';
+import { READING_RANGES, READ_QUANTITIES, type BrewEvent, type ReadQuantity } from '@wellhydra/core/brew-event';
 import Joi from 'joi';
-import { bottlesToFill, type BottleToFill } from './bottles';
-import { id, objectOf, timestamp } from './common';
+import { bottlesToFill } from './bottles';
+import { id, name, page, partId, revision, timestamp } from './common';
 import { DRINK_LIMITS, drinkDocument } from './drinks';
 import { kitchenSettings } from './kitchen-settings';
+import { integer, list, object, oneOf, optional, text, written, type ObjectOf, type Of, type Schema } from './schema';
 
-export const BREW_LIMITS = { events: 200, preparations: 40, cook: 80, text: DRINK_LIMITS.text } as const;
+export const BREW_LIMITS = { events: 200, preparations: 40, cook: 80, text: DRINK_LIMITS.text, stored: 5000 } as const;
 
 const STAGES: readonly BrewStage[] = ['making', 'paused', 'abandoned', 'finished'];
 
 /** What a brew is made of and made in: it can be run without anything else. */
-export interface BrewRecipeRecord {
-  readonly document: DrinkDocument;
+const recipe = object({
+  document: drinkDocument,
   /** Other drinks of the kitchen that its steps use. */
-  readonly preparations: readonly DrinkDocument[];
-  readonly settings: KitchenSettings;
-}
-
-const recipe = objectOf<BrewRecipeRecord>({
-  document: drinkDocument.required(),
-  preparations: Joi.array().items(drinkDocument).max(BREW_LIMITS.preparations).required(),
-  settings: kitchenSettings.required(),
+  preparations: list(drinkDocument, { most: BREW_LIMITS.preparations }),
+  settings: kitchenSettings,
 });
+export type BrewRecipeRecord = Of<typeof recipe>;
+
+const cook = (): Schema<string> => written(BREW_LIMITS.cook).trim();
 
 /** A brew is begun: of which drink, as it was then, by whom. */
-export interface StartBrew {
-  readonly drinkId: string;
-  readonly drinkRevision: number;
-  readonly recipe: BrewRecipeRecord;
-  readonly cook: string;
-  readonly startedAt: string;
-}
+export const startBrew = object({
+  drinkId: id(),
+  drinkRevision: revision(),
+  recipe,
+  cook: cook(),
+  startedAt: timestamp(),
+});
+export type StartBrew = Of<typeof startBrew>;
 
-const cook = Joi.string().trim().allow('').max(BREW_LIMITS.cook);
-
-export const startBrew = objectOf<StartBrew>({
-  drinkId: id.required(),
-  drinkRevision: Joi.number().integer().min(1).required(),
-  recipe: recipe.required(),
-  cook: cook.required(),
-  startedAt: timestamp.required(),
+const step = partId();
+const line = text(BREW_LIMITS.text);
+const minutes = Joi.number().greater(0).max(READING_RANGES.minutes[1]) as Schema<number>;
+const value: Schema<number> = Joi.number().when('quantity', {
+  switch: READ_QUANTITIES.map((quantity) => ({
+    is: quantity,
+    then: Joi.number().min(READING_RANGES[quantity][0]).max(READING_RANGES[quantity][1]),
+  })),
 });
 
-const step = Joi.string().max(64).required();
-const text = Joi.string().trim().min(1).max(BREW_LIMITS.text).required();
-const minutes = Joi.number().greater(0).max(READING_RANGES.minutes[1]).required();
-
 /** What each kind of event carries besides its id and its moment. */
-const HAPPENINGS: Readonly<Record<BrewEvent['kind'], Readonly<Record<string, Joi.Schema>>>> = {
+const HAPPENINGS = {
   'step-done': { step },
   'step-skipped': { step },
-  'step-reopened': { step, undoes: id.required() },
-  reading: {
-    step,
-    quantity: Joi.string()
-      .valid(...READ_QUANTITIES)
-      .required(),
-    value: Joi.number()
-      .when('quantity', {
-        switch: READ_QUANTITIES.map((quantity) => ({
-          is: quantity,
-          then: Joi.number().min(READING_RANGES[quantity][0]).max(READING_RANGES[quantity][1]),
-        })),
-      })
-      .required(),
-  },
-  'reading-removed': { reading: id.required() },
-  'amount-changed': { step, text },
-  'amount-kept': { reading: id.required() },
-  added: { step, text },
-  'added-removed': { addition: id.required() },
+  'step-reopened': { step, undoes: id() },
+  reading: { step, quantity: oneOf<ReadQuantity>(READ_QUANTITIES), value },
+  'reading-removed': { reading: id() },
+  'amount-changed': { step, text: line },
+  'amount-kept': { reading: id() },
+  added: { step, text: line },
+  'added-removed': { addition: id() },
   'timer-started': { step, minutes },
   'timer-stopped': { step },
   paused: {},
   resumed: {},
-  abandoned: { text },
+  abandoned: { text: line },
   finished: {},
-};
+} as const;
+type Happenings = typeof HAPPENINGS;
+type Kind = keyof Happenings;
+type EventOf = {
+  [K in Kind]: { readonly kind: K; readonly id: string; readonly at: string } & ObjectOf<Happenings[K]>;
+}[Kind];
 
-const eventOf = (more: Readonly<Record<string, Joi.Schema>> = {}) =>
-  Joi.alternatives().conditional('.kind', {
-    switch: Object.entries(HAPPENINGS).map(([kind, fields]) => ({
+const KINDS = Object.keys(HAPPENINGS) as readonly Kind[];
+
+/** Does not compile where core's events and these are not the same. */
+function eventOf<More extends Readonly<Record<string, Schema<unknown>>>>(
+  more: More,
+): Schema<[EventOf, BrewEvent] extends [BrewEvent, EventOf] ? BrewEvent & ObjectOf<More> : never> {
+  return Joi.alternatives().conditional('.kind', {
+    switch: KINDS.map((kind) => ({
       is: kind,
-      then: Joi.object({
-        kind: Joi.string().required(),
-        id: id.required(),
-        at: timestamp.required(),
-        ...fields,
-        ...more,
-      }),
+      then: object({ kind: oneOf([kind]), id: id(), at: timestamp(), ...HAPPENINGS[kind], ...more }),
     })),
-    otherwise: Joi.object({
-      kind: Joi.string()
-        .valid(...Object.keys(HAPPENINGS))
-        .required(),
-    }).unknown(),
+    otherwise: object({ kind: oneOf(KINDS) }).unknown(),
   });
+}
 
 /** Things that happened, in order; one that was sent before is left as it is. */
-export interface PostEvents {
-  readonly events: readonly BrewEvent[];
-}
-export const postEvents = Joi.object<PostEvents>({
-  events: Joi.array().items(eventOf()).min(1).max(BREW_LIMITS.events).required(),
-});
+export const postEvents = object({ events: list(eventOf({}), { least: 1, most: BREW_LIMITS.events }) });
+export type PostEvents = Of<typeof postEvents>;
 
 /** An event as it is stored: the server's number is the order in which it counts. */
-export type StoredEvent = BrewEvent & { readonly number: number; readonly by: string };
-const storedEvent = eventOf({ number: Joi.number().integer().min(1).required(), by: Joi.string().required() });
+const storedEvent = eventOf({ number: integer(1), by: name() });
+export type StoredEvent = Of<typeof storedEvent>;
 
-/** How a brew went since a number. */
-export interface BrewProgress {
-  readonly id: string;
-  readonly batch: string;
-  readonly stage: BrewStage;
-  readonly events: readonly StoredEvent[];
-}
 const progressFields = {
-  id: id.required(),
-  batch: Joi.string().required(),
-  stage: Joi.string()
-    .valid(...STAGES)
-    .required(),
-  events: Joi.array().items(storedEvent).required(),
+  id: id(),
+  batch: text(20),
+  stage: oneOf(STAGES),
+  events: list(storedEvent, { most: BREW_LIMITS.stored }),
 };
-export const brewProgress = objectOf<BrewProgress>(progressFields);
+/** How a brew went since a number. */
+export const brewProgress = object(progressFields);
+export type BrewProgress = Of<typeof brewProgress>;
 
 /** A brew with everything that is needed to go on with it. */
-export interface BrewRun extends BrewProgress {
-  readonly drinkId: string;
-  readonly drinkRevision: number;
-  readonly cook: string;
-  readonly startedAt: string;
-  readonly startedBy: string;
-  readonly recipe: BrewRecipeRecord;
-}
-export const brewRun = objectOf<BrewRun>({
+export const brewRun = object({
   ...progressFields,
-  drinkId: id.required(),
-  drinkRevision: Joi.number().integer().min(1).required(),
-  cook: cook.required(),
-  startedAt: timestamp.required(),
-  startedBy: Joi.string().required(),
-  recipe: recipe.required(),
+  drinkId: id(),
+  drinkRevision: revision(),
+  cook: cook(),
+  startedAt: timestamp(),
+  startedBy: name(),
+  recipe,
 });
+export type BrewRun = Of<typeof brewRun>;
 
-export interface BrewRuns {
-  readonly brews: readonly BrewRun[];
-}
-export const brewRuns = objectOf<BrewRuns>({ brews: Joi.array().items(brewRun).required() });
+/** Brews that are under way, the oldest first. */
+export const runPage = page('brews', brewRun);
+export type RunPage = Of<typeof runPage>;
 
 /** What a brew filled in the end. */
-export interface FinishBrew {
-  readonly eventId: string;
-  readonly madeAt: string;
-  readonly bottles: readonly BottleToFill[];
-}
-export const finishBrew = objectOf<FinishBrew>({
-  eventId: id.required(),
-  madeAt: timestamp.required(),
-  bottles: bottlesToFill.required(),
-});
+export const finishBrew = object({ eventId: id(), madeAt: timestamp(), bottles: bottlesToFill });
+export type FinishBrew = Of<typeof finishBrew>;
 
 /** Longest that a question for news is held open, ms. */
 export const LONGEST_WAIT_ms = 20_000;
 
+const withDefault = (schema: Joi.NumberSchema & Schema<number>): Schema<number> => schema.default(0);
+const progressFieldsAsked = { after: withDefault(integer(0)), wait_ms: withDefault(integer(0, LONGEST_WAIT_ms)) };
 export interface ProgressQuery {
   readonly after: number;
   readonly wait_ms: number;
 }
-export const progressQuery = objectOf<ProgressQuery>({
-  after: Joi.number().integer().min(0).default(0),
-  wait_ms: Joi.number().integer().min(0).max(LONGEST_WAIT_ms).default(0),
+export const progressQuery = object({
+  after: optional(progressFieldsAsked.after),
+  wait_ms: optional(progressFieldsAsked.wait_ms),
 });

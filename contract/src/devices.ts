@@ -1,5 +1,5 @@
-import Joi from 'joi';
-import { id, objectOf, timestamp } from './common';
+import { id, name, timestamp } from './common';
+import { figure, flag, list, nullable, object, oneOf, optional, text, type Of } from './schema';
 
 /** What can stand on the worktop. */
 export const DEVICES = ['scale', 'probe', 'refractometer', 'printer'] as const;
@@ -12,68 +12,40 @@ export const SIGNALS = ['settled', 'moving', 'nonsense', 'none'] as const;
 export type Signal = (typeof SIGNALS)[number];
 
 /** What a sensor shows; null where nothing that can be is shown. */
-export interface SensorValue {
-  readonly sensor: Sensor;
-  readonly signal: Signal;
-  readonly value: number | null;
-  readonly at: string;
-}
-
-export interface DeviceState {
-  readonly device: Device;
-  readonly name: string;
-  readonly plugged: boolean;
-}
-export interface DeviceList {
-  readonly devices: readonly DeviceState[];
-}
-const device = Joi.string().valid(...DEVICES);
-export const deviceList = objectOf<DeviceList>({
-  devices: Joi.array()
-    .items(
-      objectOf<DeviceState>({
-        device: device.required(),
-        name: Joi.string().required(),
-        plugged: Joi.boolean().required(),
-      }),
-    )
-    .required(),
+export const sensorValue = object({
+  sensor: oneOf(SENSORS),
+  signal: oneOf(SIGNALS),
+  value: nullable(figure()),
+  at: timestamp(),
 });
+export type SensorValue = Of<typeof sensorValue>;
 
-export interface DeviceParams {
-  readonly device: Device;
-}
-export const deviceParams = objectOf<DeviceParams>({ device: device.required() });
+const device = () => oneOf(DEVICES);
+const deviceState = object({ device: device(), name: name(), plugged: flag() });
+export type DeviceState = Of<typeof deviceState>;
+export const deviceList = object({ devices: list(deviceState, { most: DEVICES.length }) });
+export type DeviceList = Of<typeof deviceList>;
 
-export interface PlugDevice {
-  readonly plugged: boolean;
-}
-export const plugDevice = objectOf<PlugDevice>({ plugged: Joi.boolean().required() });
+export const deviceParams = object({ device: device() });
+export type DeviceParams = Of<typeof deviceParams>;
+
+export const plugDevice = object({ plugged: flag() });
+export type PlugDevice = Of<typeof plugDevice>;
 
 /** The brew that the sensors are in and under. */
-export interface StreamQuery {
-  readonly brew: string;
+export const streamQuery = object({
+  brew: id(),
   /** The clock of who watches, by which simulated devices go; the server's own where it is left out. */
-  readonly at?: string;
-}
-export const streamQuery = objectOf<StreamQuery>({ brew: id.required(), at: timestamp });
+  at: optional(timestamp()),
+});
+export type StreamQuery = Of<typeof streamQuery>;
 
-export interface TareScale {
-  readonly brew: string;
-}
-export const tareScale = objectOf<TareScale>({ brew: id.required() });
+export const tareScale = object({ brew: id() });
+export type TareScale = Of<typeof tareScale>;
 
-export interface PrintLabels {
-  readonly bottles: readonly string[];
-}
-export const printLabels = objectOf<PrintLabels>({ bottles: Joi.array().items(id).min(1).max(60).unique().required() });
+export const printLabels = object({ bottles: list(id(), { least: 1, most: 60, unique: (each) => each }) });
+export type PrintLabels = Of<typeof printLabels>;
 
 /** What lies in the printer's spool, by file name. */
-export interface PrintedLabels {
-  readonly files: readonly string[];
-  readonly printedAt: string;
-}
-export const printedLabels = objectOf<PrintedLabels>({
-  files: Joi.array().items(Joi.string()).required(),
-  printedAt: timestamp.required(),
-});
+export const printedLabels = object({ files: list(text(200), { most: 60 }), printedAt: timestamp() });
+export type PrintedLabels = Of<typeof printedLabels>;

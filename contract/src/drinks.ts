@@ -1,125 +1,97 @@
-import type { DrinkDocument, Slot, TasteScore, Variant, VariantBoard } from '@wellhydra/core/drink';
+import type { DrinkDocument, EditedStep, Slot, TasteScore, Variant, VariantBoard } from '@wellhydra/core/drink';
 import { DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from '@wellhydra/core/drink';
 import Joi from 'joi';
-import { id, objectOf, text, timestamp, type IdParams } from './common';
+import { expectedRevision, id, name, page, partId, revision, timestamp } from './common';
+import {
+  describes,
+  each,
+  flag,
+  integer,
+  list,
+  nullable,
+  object,
+  oneOf,
+  optional,
+  record,
+  text,
+  written,
+  type Of,
+  type Schema,
+} from './schema';
 
 export const DRINK_LIMITS = { steps: 200, text: 500, name: 120 } as const;
 
-const step = Joi.object({
-  id: Joi.string().max(64).required(),
-  verb: Joi.string()
-    .valid(...VERBS)
-    .required(),
-  text: Joi.string().allow('').max(DRINK_LIMITS.text).required(),
-  atServing: Joi.boolean(),
-  ...Object.fromEntries(TEXT_QUALIFIERS.map((name) => [name, Joi.string().allow('').max(DRINK_LIMITS.text)])),
-  ...Object.fromEntries(FLAG_QUALIFIERS.map((name) => [name, Joi.boolean()])),
-});
+const line = () => written(DRINK_LIMITS.text);
+const byId = { unique: (row: { readonly id: string }) => row.id } as const;
 
-const slot = objectOf<Slot>({
-  id: Joi.string().max(64).required(),
-  name: Joi.string().allow('').max(60).required(),
-  stepId: Joi.string().max(64).required(),
-  choices: Joi.array().items(Joi.string().allow('').max(DRINK_LIMITS.text)).max(12).required(),
-});
-const score = objectOf<TasteScore>({
-  id: Joi.string().max(64).required(),
-  by: Joi.string().allow('').max(80).required(),
-  points: Joi.number().integer().min(1).max(5).required(),
-  blind: Joi.boolean().required(),
-  note: Joi.string().allow('').max(DRINK_LIMITS.text).required(),
-});
-const variant = objectOf<Variant>({
-  id: Joi.string().max(64).required(),
-  name: Joi.string().allow('').max(DRINK_LIMITS.name).required(),
-  picks: Joi.object().pattern(Joi.string().max(64), Joi.number().integer().min(0).max(11)).required(),
-  scores: Joi.array().items(score).max(500).unique('id').required(),
-});
-const variantBoard = objectOf<VariantBoard>({
-  slots: Joi.array().items(slot).max(12).unique('id').required(),
-  variants: Joi.array().items(variant).max(40).unique('id').required(),
-});
+const step = describes<EditedStep>()(
+  object({
+    id: partId(),
+    verb: oneOf(VERBS),
+    text: line(),
+    atServing: optional(flag()),
+    ...each(TEXT_QUALIFIERS, optional(line())),
+    ...each(FLAG_QUALIFIERS, optional(flag())),
+  }),
+);
+const slot = describes<Slot>()(
+  object({ id: partId(), name: written(60), stepId: partId(), choices: list(line(), { most: 12 }) }),
+);
+const score = describes<TasteScore>()(
+  object({ id: partId(), by: written(80), points: integer(1, 5), blind: flag(), note: line() }),
+);
+const variant = describes<Variant>()(
+  object({
+    id: partId(),
+    name: written(DRINK_LIMITS.name),
+    picks: record(partId(), integer(0, 11), 12),
+    scores: list(score, { most: 500, ...byId }),
+  }),
+);
+const variantBoard = describes<VariantBoard>()(
+  object({ slots: list(slot, { most: 12, ...byId }), variants: list(variant, { most: 40, ...byId }) }),
+);
 
 /** A drink as people edit it; text that is not understood is kept as it is. */
-export const drinkDocument = Joi.object<DrinkDocument>({
-  name: Joi.string().allow('').max(DRINK_LIMITS.name).required(),
-  kind: Joi.string()
-    .valid(...DRINK_KINDS)
-    .required(),
-  serving: Joi.string().allow('').max(60).required(),
-  target: Joi.string().max(60).allow(null).required(),
-  steps: Joi.array().items(step).max(DRINK_LIMITS.steps).unique('id').required(),
-  variants: variantBoard,
-});
+export const drinkDocument: Joi.ObjectSchema & Schema<DrinkDocument> = describes<DrinkDocument>()(
+  object({
+    name: written(DRINK_LIMITS.name),
+    kind: oneOf(DRINK_KINDS),
+    serving: written(60),
+    target: nullable(text(60)),
+    steps: list(step, { most: DRINK_LIMITS.steps, ...byId }),
+    variants: optional(variantBoard),
+  }),
+);
+
+const stored = { id: id(), revision: revision(), document: drinkDocument, savedAt: timestamp(), savedBy: name() };
 
 /** A drink as it is stored. */
-export interface DrinkRecord {
-  readonly id: string;
-  readonly revision: number;
-  readonly document: DrinkDocument;
-  readonly savedAt: string;
-  readonly savedBy: string;
-}
+export const drinkRecord = object(stored);
+export type DrinkRecord = Of<typeof drinkRecord>;
 
-export const drinkRecord = objectOf<DrinkRecord>({
-  id: id.required(),
-  revision: Joi.number().integer().min(1).required(),
-  document: drinkDocument.required(),
-  savedAt: timestamp.required(),
-  savedBy: Joi.string().required(),
-});
+export const saveDrink = object({ expectedRevision: expectedRevision(), document: drinkDocument });
+export type SaveDrink = Of<typeof saveDrink>;
 
-export interface SaveDrink {
-  /** Revision this edit started from; 0 for a new drink. */
-  readonly expectedRevision: number;
-  readonly document: DrinkDocument;
-}
-
-export const saveDrink = objectOf<SaveDrink>({
-  expectedRevision: Joi.number().integer().min(0).required(),
-  document: drinkDocument.required(),
-});
-
-export interface DrinkList {
-  readonly drinks: readonly DrinkRecord[];
-}
-export const drinkList = objectOf<DrinkList>({ drinks: Joi.array().items(drinkRecord).required() });
+/** Drinks of a kitchen, by name. */
+export const drinkPage = page('drinks', drinkRecord);
+export type DrinkPage = Of<typeof drinkPage>;
 
 /** A version of a drink: what it was after somebody worked on it. */
-export interface DrinkVersion extends DrinkRecord {
+const drinkVersion = object({
+  ...stored,
   /** What somebody called it; null for one without a name. */
-  readonly label: string | null;
+  label: nullable(text(80)),
   /** How often it was made. */
-  readonly brews: number;
-}
-export interface DrinkVersions {
-  readonly versions: readonly DrinkVersion[];
-}
-export const drinkVersions = objectOf<DrinkVersions>({
-  versions: Joi.array()
-    .items(
-      objectOf<DrinkVersion>({
-        id: id.required(),
-        revision: Joi.number().integer().min(1).required(),
-        document: drinkDocument.required(),
-        savedAt: timestamp.required(),
-        savedBy: Joi.string().required(),
-        label: Joi.string().allow(null).required(),
-        brews: Joi.number().integer().min(0).required(),
-      }),
-    )
-    .required(),
+  brews: integer(0),
 });
+export type DrinkVersion = Of<typeof drinkVersion>;
+/** Versions of a drink, the newest first. */
+export const versionPage = page('versions', drinkVersion);
+export type VersionPage = Of<typeof versionPage>;
 
-export interface LabelVersion {
-  readonly label: string | null;
-}
-export const labelVersion = objectOf<LabelVersion>({ label: text(80).allow(null).required().label('Name') });
+export const labelVersion = object({ label: nullable(text(80)).label('Name') as Schema<string | null> });
+export type LabelVersion = Of<typeof labelVersion>;
 
-export interface RevisionParams extends IdParams {
-  readonly revision: number;
-}
-export const revisionParams = objectOf<RevisionParams>({
-  id: id.required(),
-  revision: Joi.number().integer().min(1).required(),
-});
+export const revisionParams = object({ id: id(), revision: revision() });
+export type RevisionParams = Of<typeof revisionParams>;

@@ -7,7 +7,11 @@ export const ERROR_CODES = {
   'unknown-invitation': 'No kitchen has this invitation code',
   'demo-off': 'This server was started without the demo kitchen',
   'not-found': 'There is no such thing in this kitchen',
-  'edited-elsewhere': 'Somebody else saved this since it was read; details hold what it is now',
+  'edited-elsewhere': 'Somebody else saved this since it was read; details say which revision it is now',
+  'already-there': 'Something with this id is there already',
+  'other-session': 'Somebody else is signed in here than when this was done; it waits for its owner',
+  'quota-reached': 'This kitchen holds as much as it may; remove something first',
+  'takes-too-long': 'This drink takes too long to reckon; use fewer steps or preparations',
   'bottle-has-less': 'The bottle holds less than was to be poured',
   'bottled-already':
     'Somebody has bottled this brew on another device; their bottles stand on the shelf, yours were not added',
@@ -21,6 +25,9 @@ export const ERROR_CODES = {
 } as const;
 
 export type ErrorCode = keyof typeof ERROR_CODES;
+
+/** No answer with an error is larger, bytes. */
+export const ERROR_BODY_BYTES = 4096;
 
 /** The body of every answer with an error. */
 export interface ErrorBody {

@@ -1,15 +1,28 @@
-/** What crosses HTTP: schemas, the types beside them, and error codes. */
+/** What crosses HTTP: schemas, the types read off them, and error codes. */
 export { PASSWORD_LENGTH, kitchenDetails, register, serverOptions, session, signIn } from './accounts';
 export type { KitchenDetails, Register, ServerOptions, Session, SignIn } from './accounts';
-export { BOTTLE_LIMITS, bottleList, bottleRecord, brewRecord, makeBrew, moveBottle, pour, pourParams } from './bottles';
+export {
+  BOTTLE_LIMITS,
+  bottlePage,
+  bottleRecord,
+  brewPage,
+  brewRecord,
+  makeBrew,
+  moveBottle,
+  pour,
+  pourPage,
+  pourParams,
+} from './bottles';
 export type {
-  BottleList,
+  BottlePage,
   BottleRecord,
   BottleToFill,
+  BrewPage,
   BrewRecord,
   MakeBrew,
   MoveBottle,
   Pour,
+  PourPage,
   PourParams,
   PourRecord,
 } from './bottles';
@@ -18,45 +31,45 @@ export {
   LONGEST_WAIT_ms,
   brewProgress,
   brewRun,
-  brewRuns,
   finishBrew,
   postEvents,
   progressQuery,
+  runPage,
   startBrew,
 } from './brews';
 export type {
   BrewProgress,
   BrewRecipeRecord,
   BrewRun,
-  BrewRuns,
   FinishBrew,
   PostEvents,
   ProgressQuery,
+  RunPage,
   StartBrew,
   StoredEvent,
 } from './brews';
-export { idParams } from './common';
-export type { IdParams } from './common';
+export { MOMENTS, PAGE, idParams, pageQuery } from './common';
+export type { IdParams, PageQuery } from './common';
 export {
   DRINK_LIMITS,
   drinkDocument,
-  drinkList,
+  drinkPage,
   drinkRecord,
-  drinkVersions,
   labelVersion,
   revisionParams,
   saveDrink,
+  versionPage,
 } from './drinks';
 export type {
-  DrinkList,
+  DrinkPage,
   DrinkRecord,
   DrinkVersion,
-  DrinkVersions,
   LabelVersion,
   RevisionParams,
   SaveDrink,
+  VersionPage,
 } from './drinks';
-export { ERROR_CODES } from './error-codes';
+export { ERROR_BODY_BYTES, ERROR_CODES } from './error-codes';
 export type { ErrorBody, ErrorCode } from './error-codes';
 export {
   KITCHEN_LIMITS,
@@ -70,6 +83,8 @@ export { PLAN_LIMITS, planCalendar } from './plans';
 export type { CalendarEvent, PlanCalendar } from './plans';
 export { PLACES } from './places';
 export type { Place } from './places';
+export { SHAPE_LIMITS, shapeFault } from './shape';
+export type { ShapeFault } from './shape';
 export {
   DEVICES,
   SENSORS,

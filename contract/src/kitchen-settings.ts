@@ -1,5 +1,4 @@
 import type { HabitPoint } from '@wellhydra/core/brew';
-import type { Habits } from '@wellhydra/core/process';
 import {
   SETTING_RANGES,
   STRAINERS,
@@ -11,131 +10,105 @@ import {
   type OwnPot,
   type RangedSetting,
 } from '@wellhydra/core/kitchen';
+import type { Habits } from '@wellhydra/core/process';
 import Joi from 'joi';
-import { objectOf, text, timestamp } from './common';
+import { expectedRevision, timestamp } from './common';
+import {
+  describes,
+  each,
+  figure,
+  flag,
+  integer,
+  list,
+  nullable,
+  number,
+  object,
+  oneOf,
+  optional,
+  record,
+  text,
+  type Of,
+  type Schema,
+} from './schema';
 
 /** How many of each a kitchen can list. */
-export const KITCHEN_LIMITS = { rows: 60, name: 60 } as const;
+export const KITCHEN_LIMITS = { rows: 60, name: 60, habits: 200 } as const;
 
-const named = () => text(KITCHEN_LIMITS.name).required().label('Name');
-const rows = (row: Joi.Schema) =>
-  Joi.array()
-    .items(row)
-    .max(KITCHEN_LIMITS.rows)
-    .unique((a, b) => a.name.toLowerCase() === b.name.toLowerCase())
-    .required();
+const named = () => text(KITCHEN_LIMITS.name).label('Name');
+const rows = <Row extends { readonly name: string }>(row: Schema<Row>) =>
+  list(row, { most: KITCHEN_LIMITS.rows, unique: ({ name }) => String(name).toLowerCase() });
+const ranged = (setting: RangedSetting) => number(SETTING_RANGES[setting][0], SETTING_RANGES[setting][1]);
 
-const ranged = (setting: RangedSetting) => Joi.number().min(SETTING_RANGES[setting][0]).max(SETTING_RANGES[setting][1]);
-
-const pot = objectOf<OwnPot>({
-  name: named(),
-  width_cm: ranged('width_cm').required().label('Width'),
-  holds_mL: ranged('holds_mL').required().label('Holds'),
-});
-const burner = objectOf<OwnBurner>({
-  name: named(),
-  net_W: ranged('net_W').required().label('Watts'),
-});
-const container = objectOf<OwnContainer>({
-  name: named(),
-  size_mL: ranged('size_mL').required().label('Size'),
-  count: ranged('count').integer().required().label('How many'),
-  heatSafe: Joi.boolean().required(),
-  dark: Joi.boolean().required(),
-});
-
-/** Factors on the tables, by process, with what is left of their spread. */
-const habits = Joi.object().pattern(
-  Joi.string().max(120),
-  objectOf<Habits[string]>({
-    factor: Joi.number().greater(0).max(100).required(),
-    cv: Joi.number().min(0).max(5).required(),
+const pot = describes<OwnPot>()(
+  object({ name: named(), width_cm: ranged('width_cm').label('Width'), holds_mL: ranged('holds_mL').label('Holds') }),
+);
+const burner = describes<OwnBurner>()(object({ name: named(), net_W: ranged('net_W').label('Watts') }));
+const container = describes<OwnContainer>()(
+  object({
+    name: named(),
+    size_mL: ranged('size_mL').label('Size'),
+    count: ranged('count').integer().label('How many') as Schema<number>,
+    heatSafe: flag(),
+    dark: flag(),
   }),
 );
 
-/** What a kitchen has, as its people describe it. */
-export const kitchenSettings = objectOf<KitchenSettings>({
-  units: Joi.string().valid('metric', 'us').required(),
-  spoons: Joi.string().valid('measuring', 'cutlery').required(),
-  scale_g: Joi.number().valid(0.1, 1, null).required(),
-  pots: rows(pot),
-  usualPot: named(),
-  burners: rows(burner),
-  usualBurner: named(),
-  containers: rows(container),
-  strainers: Joi.array()
-    .items(Joi.string().valid(...STRAINERS))
-    .unique()
-    .required(),
-  blenderJug_mL: ranged('blenderJug_mL').required().label('Blender jug'),
-  altitude_m: ranged('altitude_m').required().label('Altitude'),
-  room_C: ranged('room_C').required().label('Room'),
-  fridge_C: ranged('fridge_C').required().label('Fridge'),
-  fridgeRoom_L: ranged('fridgeRoom_L').label('Room in the fridge'),
-  coolRoom_C: ranged('coolRoom_C').required().label('Cool room'),
-  tap: Joi.string()
-    .valid(...TAP_WATERS)
-    .required(),
-  sheet_mg_L: Joi.object(
-    Object.fromEntries(WATER_MINERALS.map((mineral) => [mineral, ranged('mineral_mg_L').label(mineral)])),
-  ).required(),
-  habits,
-});
+/** Factors on the tables, by process, with what is left of their spread. */
+const habits = describes<Habits>()(
+  record(
+    text(120),
+    object({ factor: Joi.number().greater(0).max(100) as Schema<number>, cv: number(0, 5) }),
+    KITCHEN_LIMITS.habits,
+  ),
+);
 
-export interface SaveKitchenSettings {
+/** What a kitchen has, as its people describe it. */
+export const kitchenSettings: Joi.ObjectSchema & Schema<KitchenSettings> = describes<KitchenSettings>()(
+  object({
+    units: oneOf(['metric', 'us'] as const),
+    spoons: oneOf(['measuring', 'cutlery'] as const),
+    scale_g: oneOf([0.1, 1, null]),
+    pots: rows(pot),
+    usualPot: named(),
+    burners: rows(burner),
+    usualBurner: named(),
+    containers: rows(container),
+    strainers: list(oneOf(STRAINERS), { most: STRAINERS.length, unique: (each) => each }),
+    blenderJug_mL: ranged('blenderJug_mL').label('Blender jug'),
+    altitude_m: ranged('altitude_m').label('Altitude'),
+    room_C: ranged('room_C').label('Room'),
+    fridge_C: ranged('fridge_C').label('Fridge'),
+    fridgeRoom_L: optional(ranged('fridgeRoom_L').label('Room in the fridge') as Schema<number>),
+    coolRoom_C: ranged('coolRoom_C').label('Cool room'),
+    tap: oneOf(TAP_WATERS),
+    sheet_mg_L: object(each(WATER_MINERALS, optional(ranged('mineral_mg_L') as Schema<number>))),
+    habits: optional(habits),
+  }),
+);
+
+export const saveKitchenSettings = object({
   /** Revision this edit started from; 0 while nothing was ever saved. */
-  readonly expectedRevision: number;
-  readonly settings: KitchenSettings;
-}
-export const saveKitchenSettings = objectOf<SaveKitchenSettings>({
-  expectedRevision: Joi.number().integer().min(0).required(),
-  settings: kitchenSettings.required(),
+  expectedRevision: expectedRevision(),
+  settings: kitchenSettings,
 });
+export type SaveKitchenSettings = Of<typeof saveKitchenSettings>;
 
 /** Settings as they are stored; null while the kitchen is taken as the usual one. */
-export interface KitchenSettingsRecord {
-  readonly revision: number;
-  readonly settings: KitchenSettings | null;
-}
-export const kitchenSettingsRecord = objectOf<KitchenSettingsRecord>({
-  revision: Joi.number().integer().min(0).required(),
-  settings: kitchenSettings.allow(null).required(),
-});
+export const kitchenSettingsRecord = object({ revision: integer(0), settings: nullable(kitchenSettings) });
+export type KitchenSettingsRecord = Of<typeof kitchenSettingsRecord>;
 
 /** What was known of a habit after a brew. */
-export interface HabitCurve {
-  readonly key: string;
-  readonly points: readonly HabitPoint[];
-}
+const point = describes<HabitPoint>()(object({ brew: text(20), factor: figure(), low: figure(), high: figure() }));
+const habitCurve = object({ key: text(120), points: list(point, { most: 500 }) });
+export type HabitCurve = Of<typeof habitCurve>;
 
 /** What a kitchen has learned about itself, and how. */
-export interface HabitsRecord {
-  readonly habits: Habits;
-  readonly curves: readonly HabitCurve[];
+export const habitsRecord = object({
+  habits,
+  curves: list(habitCurve, { most: KITCHEN_LIMITS.habits }),
   /** Brews with readings that it was learned from. */
-  readonly brews: number;
+  brews: integer(0),
   /** Readings before this moment do not count; null for all. */
-  readonly since: string | null;
-}
-export const habitsRecord = objectOf<HabitsRecord>({
-  habits: habits.required(),
-  curves: Joi.array()
-    .items(
-      objectOf<HabitCurve>({
-        key: Joi.string().required(),
-        points: Joi.array()
-          .items(
-            objectOf<HabitPoint>({
-              brew: Joi.string().required(),
-              factor: Joi.number().required(),
-              low: Joi.number().required(),
-              high: Joi.number().required(),
-            }),
-          )
-          .required(),
-      }),
-    )
-    .required(),
-  brews: Joi.number().integer().min(0).required(),
-  since: timestamp.allow(null).required(),
+  since: nullable(timestamp()),
 });
+export type HabitsRecord = Of<typeof habitsRecord>;

@@ -1,30 +1,11 @@
-import Joi from 'joi';
-import { objectOf, text, timestamp } from './common';
+import { timestamp } from './common';
+import { list, object, text, type Of } from './schema';
 
 /** Something of a plan that needs hands. */
-export interface CalendarEvent {
-  readonly id: string;
-  readonly title: string;
-  readonly begin: string;
-  readonly end: string;
-}
-export interface PlanCalendar {
-  readonly events: readonly CalendarEvent[];
-}
+const calendarEvent = object({ id: text(100), title: text(300), begin: timestamp(), end: timestamp() });
+export type CalendarEvent = Of<typeof calendarEvent>;
 
 export const PLAN_LIMITS = { events: 500 } as const;
 
-export const planCalendar = objectOf<PlanCalendar>({
-  events: Joi.array()
-    .items(
-      objectOf<CalendarEvent>({
-        id: text(100).required(),
-        title: text(300).required(),
-        begin: timestamp.required(),
-        end: timestamp.required(),
-      }),
-    )
-    .min(1)
-    .max(PLAN_LIMITS.events)
-    .required(),
-});
+export const planCalendar = object({ events: list(calendarEvent, { least: 1, most: PLAN_LIMITS.events }) });
+export type PlanCalendar = Of<typeof planCalendar>;

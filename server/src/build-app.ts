@@ -2,6 +2,7 @@ import compress from '@fastify/compress';
 import Fastify, { type FastifyInstance } from 'fastify';
 import { accountRoutes } from './accounts/routes';
 import { bottleRoutes } from './bottles/routes';
+import { brewNewsPlugin } from './brews/brew-news';
 import { brewRoutes } from './brews/routes';
 import type { ServerConfig } from './config';
 import { databasePlugin } from './database/plugin';
@@ -43,10 +44,11 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   });
 
   await app.register(errorsPlugin);
-  await app.register(joiValidationPlugin);
+  await app.register(joiValidationPlugin, { strictAnswers: config.strictAnswers });
   await app.register(securityPlugin, { requestsPerMinute: config.requestsPerMinute });
   await app.register(compress, { global: true, threshold: 1024 });
   await app.register(databasePlugin, { databaseUrl: config.databaseUrl });
+  await app.register(brewNewsPlugin, { databaseUrl: config.databaseUrl });
   await app.register(sameOriginPlugin);
   await app.register(sessionPlugin);
   await app.register(openapiPlugin);

@@ -12,6 +12,8 @@ export interface ServerConfig {
   readonly spoolFolder: string;
   readonly demo: boolean;
   readonly logLevel: string;
+  /** Whether an answer that breaks the contract fails: in tests. */
+  readonly strictAnswers: boolean;
   /** Most requests a minute from one address, and most sign-ins with one e-mail in a quarter of an hour. */
   readonly requestsPerMinute: number;
   readonly signInsPerQuarter: number;
@@ -49,6 +51,7 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): ServerConfig {
     spoolFolder: env.SPOOL_FOLDER ?? CONFIG_DEFAULTS.spoolFolder,
     demo: env.DEMO === '1',
     logLevel: env.LOG_LEVEL ?? CONFIG_DEFAULTS.logLevel,
+    strictAnswers: env.STRICT_ANSWERS === '1',
     requestsPerMinute: Number(env.REQUESTS_PER_MINUTE ?? CONFIG_DEFAULTS.requestsPerMinute),
     signInsPerQuarter: Number(env.SIGN_INS_PER_QUARTER ?? CONFIG_DEFAULTS.signInsPerQuarter),
   };

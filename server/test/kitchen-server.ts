@@ -44,6 +44,7 @@ export async function startServer(databaseUrl: string, changes: Partial<ServerCo
     demo: false,
     spoolFolder: testSpool,
     logLevel: 'silent',
+    strictAnswers: true,
     requestsPerMinute: 100_000,
     signInsPerQuarter: 5,
     ...changes,

@@ -27,7 +27,8 @@ test('the same again does no harm, an older edit changes nothing and learns what
     settings: { ...high, altitude_m: 3 },
   });
   expect([old.status, old.json.code]).toEqual([409, 'edited-elsewhere']);
-  expect(old.json.details.settings.altitude_m).toBe(1500);
+  expect(old.json.details).toEqual({ revision: 1 });
+  expect((await cook.send('GET', '/api/kitchen/settings')).json.settings.altitude_m).toBe(1500);
 });
 
 test.each([
@@ -41,7 +42,7 @@ test.each([
         { name: 'a', net_W: 600 },
       ],
     },
-    'duplicate',
+    'there twice',
   ],
 ])('%j is refused, and it says what', async (change, says) => {
   const { status, json } = await cook.send('PUT', '/api/kitchen/settings', {

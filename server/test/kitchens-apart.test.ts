@@ -121,7 +121,7 @@ test('the database itself refuses a bottle that points into another kitchen', as
   const { json } = await stranger.send('GET', '/api/kitchen');
   await expect(
     app.sequelize.query(
-      'INSERT INTO bottles (id, kitchen_id, brew_id, place, volume_ml, remaining_ml) VALUES (:id, :kitchen, :brew, :place, 1, 1)',
+      'INSERT INTO bottles (id, kitchen_id, brew_id, place, volume_ml, remaining_ml, use_by) VALUES (:id, :kitchen, :brew, :place, 1, 1, now())',
       {
         replacements: { id: randomUUID(), kitchen: json.id, brew: ids.brew, place: 'fridge' },
       },
@@ -150,6 +150,7 @@ test('too many requests are told to wait', async () => {
     demo: false,
     spoolFolder: '/nowhere',
     logLevel: 'silent',
+    strictAnswers: true,
     requestsPerMinute: 3,
     signInsPerQuarter: 5,
   });

@@ -86,7 +86,6 @@ test('a label holds the longest name and every caution without a second page', a
       openedAt: null,
       useBy: day('2026-01-02').toISOString(),
       useByReason: '',
-      pours: [],
       cautions: [
         'Added potassium',
         'Not for anyone under 12 months: honey',

@@ -1,40 +1,17 @@
-import { DataTypes, type InferAttributes, type InferCreationAttributes, type Model, type Sequelize } from 'sequelize';
+import type { Sequelize } from 'sequelize';
+import { defineTable, key, moment, text, uuid } from '../database/table';
 
-export interface AccountRow extends Model<InferAttributes<AccountRow>, InferCreationAttributes<AccountRow>> {
-  id: string;
-  email: string;
-  name: string;
-  passwordHash: string;
-}
-
-export interface SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
-  tokenHash: string;
-  kitchenId: string;
-  accountId: string;
-  expiresAt: Date;
-}
-
-export function defineAccounts(sequelize: Sequelize) {
-  return {
-    accounts: sequelize.define<AccountRow>(
-      'account',
-      {
-        id: { type: DataTypes.UUID, primaryKey: true },
-        email: DataTypes.TEXT,
-        name: DataTypes.TEXT,
-        passwordHash: DataTypes.TEXT,
-      },
-      { tableName: 'accounts' },
-    ),
-    sessions: sequelize.define<SessionRow>(
-      'session',
-      {
-        tokenHash: { type: DataTypes.TEXT, primaryKey: true },
-        kitchenId: DataTypes.UUID,
-        accountId: DataTypes.UUID,
-        expiresAt: DataTypes.DATE,
-      },
-      { tableName: 'sessions' },
-    ),
-  };
-}
+export const defineAccounts = (sequelize: Sequelize) => ({
+  accounts: defineTable(sequelize, 'accounts', {
+    id: key(uuid()),
+    email: text(),
+    name: text(),
+    passwordHash: text(),
+  }),
+  sessions: defineTable(sequelize, 'sessions', {
+    tokenHash: key(text()),
+    kitchenId: uuid(),
+    accountId: uuid(),
+    expiresAt: moment(),
+  }),
+});

@@ -4,8 +4,7 @@ import { Op, type Sequelize, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
-import type { BottleRow } from './bottle-models';
-import { findBottles } from './bottle-store';
+import { findBottle, reckonUseBy } from './bottle-store';
 
 export interface BottleContext {
   readonly sequelize: Sequelize;
@@ -13,17 +12,12 @@ export interface BottleContext {
 }
 
 export async function readBottle({ sequelize }: BottleContext, who: SignedIn, id: string): Promise<BottleRecord> {
-  const [bottle] = await findBottles(sequelize, who.kitchenId, id);
+  const bottle = await findBottle(sequelize, who.kitchenId, id);
   if (!bottle) throw new Problem('not-found');
   return bottle;
 }
 
-async function lockedBottle(
-  { models }: BottleContext,
-  who: SignedIn,
-  id: string,
-  transaction: Transaction,
-): Promise<BottleRow> {
+async function lockedBottle({ models }: BottleContext, who: SignedIn, id: string, transaction: Transaction) {
   const bottle = await models.bottles.findOne({
     where: { id, kitchenId: who.kitchenId },
     lock: transaction.LOCK.UPDATE,
@@ -32,6 +26,12 @@ async function lockedBottle(
   if (!bottle) throw new Problem('not-found');
   return bottle;
 }
+
+const pourKey = ({ kitchenId }: SignedIn, { id, pourId }: { readonly id: string; readonly pourId: string }) => ({
+  kitchenId,
+  bottleId: id,
+  id: pourId,
+});
 
 /** A rest smaller than this is what clings to the glass, mL: the bottle counts as empty. */
 const CLINGS_mL = 0.01;
@@ -46,7 +46,7 @@ export async function pourFromBottle(
   const { sequelize, models } = context;
   await sequelize.transaction(async (transaction) => {
     const bottle = await lockedBottle(context, who, ids.id, transaction);
-    if (await models.pours.findOne({ where: { id: ids.pourId, bottleId: bottle.id }, transaction })) return;
+    if (await models.pours.findOne({ where: pourKey(who, ids), transaction })) return;
     const rest_mL = bottle.remainingMl - pour.volume_mL;
     if (rest_mL < -CLINGS_mL)
       throw new Problem(
@@ -71,6 +71,7 @@ export async function pourFromBottle(
       { remainingMl: rest_mL < CLINGS_mL ? 0 : rest_mL, openedAt: bottle.openedAt ?? pouredAt },
       { transaction },
     );
+    await reckonUseBy(models, { kitchenId: who.kitchenId, brewId: bottle.brewId, only: bottle.id }, transaction);
   });
   return readBottle(context, who, ids.id);
 }
@@ -84,12 +85,12 @@ export async function undoPour(
   const { sequelize, models } = context;
   await sequelize.transaction(async (transaction) => {
     const bottle = await lockedBottle(context, who, ids.id, transaction);
-    const pour = await models.pours.findOne({ where: { id: ids.pourId, bottleId: bottle.id }, transaction });
+    const pour = await models.pours.findOne({ where: pourKey(who, ids), transaction });
     if (!pour) throw new Problem('not-found');
     if (pour.undoneAt) return;
     await pour.update({ undoneAt: new Date() }, { transaction });
     const first = await models.pours.findOne({
-      where: { bottleId: bottle.id, undoneAt: { [Op.is]: null } },
+      where: { kitchenId: who.kitchenId, bottleId: bottle.id, undoneAt: { [Op.is]: null } },
       order: [['pouredAt', 'ASC']],
       transaction,
     });
@@ -97,6 +98,7 @@ export async function undoPour(
       { remainingMl: Math.min(bottle.volumeMl, bottle.remainingMl + pour.volumeMl), openedAt: first?.pouredAt ?? null },
       { transaction },
     );
+    await reckonUseBy(models, { kitchenId: who.kitchenId, brewId: bottle.brewId, only: bottle.id }, transaction);
   });
   return readBottle(context, who, ids.id);
 }
@@ -108,6 +110,11 @@ export async function moveBottleTo(
   id: string,
   place: Place,
 ): Promise<BottleRecord> {
-  await context.models.bottles.update({ place }, { where: { id, kitchenId: who.kitchenId } });
+  const { sequelize, models } = context;
+  await sequelize.transaction(async (transaction) => {
+    const bottle = await lockedBottle(context, who, id, transaction);
+    await bottle.update({ place }, { transaction });
+    await reckonUseBy(models, { kitchenId: who.kitchenId, brewId: bottle.brewId, only: id }, transaction);
+  });
   return readBottle(context, who, id);
 }

@@ -1,43 +1,105 @@
-import type { BottleRecord, PourRecord } from '@wellhydra/contract';
+import type { BottlePage, BottleRecord, PageQuery, PourPage, PourRecord } from '@wellhydra/contract';
 import type { Keeping } from '@wellhydra/core/keeping';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { limitOf, pageOf, readCursor } from '../database/page';
+import type { Models } from '../database/models';
 import { useBy } from './use-by';
 
 interface StoredBottle extends Omit<BottleRecord, 'madeAt' | 'openedAt' | 'useBy' | 'useByReason'> {
   readonly madeAt: Date;
   readonly openedAt: Date | null;
+  readonly useBy: Date;
   readonly keeping: Keeping;
 }
 
-function asRecord({ keeping, madeAt, openedAt, ...row }: StoredBottle): BottleRecord {
-  const due = useBy(keeping, { place: row.place, madeAt, openedAt });
+function asRecord({ keeping, madeAt, openedAt, useBy: until, ...row }: StoredBottle): BottleRecord {
+  const { reason } = useBy(keeping, { place: row.place, madeAt, openedAt });
   return {
     ...row,
     madeAt: madeAt.toISOString(),
     openedAt: openedAt?.toISOString() ?? null,
-    useBy: due.useBy.toISOString(),
-    useByReason: due.reason,
-    pours: row.pours.map((pour): PourRecord => ({ ...pour, pouredAt: new Date(pour.pouredAt).toISOString() })),
+    useBy: until.toISOString(),
+    useByReason: reason,
   };
 }
 
-/** Bottles of a kitchen with their pours, the first to be used up first; one only, when its id is given. */
-export async function findBottles(
+const BOTTLE = `
+  SELECT x.id, x.brew_id AS "brewId", b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, x.place,
+         x.volume_ml AS "volume_mL", x.remaining_ml AS "remaining_mL", b.serving_ml AS "serving_mL",
+         b.made_at AS "madeAt", x.opened_at AS "openedAt", x.use_by AS "useBy", b.keeping, b.cautions
+  FROM bottles x JOIN brews b ON b.kitchen_id = x.kitchen_id AND b.id = x.brew_id
+  WHERE x.kitchen_id = :kitchenId`;
+
+/** Bottles of a kitchen that are not empty, the first to be used up first. */
+export async function listBottles(sequelize: Sequelize, kitchenId: string, asked: PageQuery): Promise<BottlePage> {
+  const [until, after] = readCursor(asked.cursor, ['moment', 'id']) ?? [];
+  const rows = await sequelize.query<StoredBottle>(
+    `${BOTTLE} AND x.remaining_ml > 0 ${until ? 'AND (x.use_by, x.id) > (:until, :after)' : ''}
+     ORDER BY x.use_by, x.id LIMIT :limit`,
+    { replacements: { kitchenId, until, after, limit: limitOf(asked) + 1 }, type: QueryTypes.SELECT },
+  );
+  const { rows: bottles, next } = pageOf(rows, asked, (row) => [row.useBy.toISOString(), row.id]);
+  return { bottles: bottles.map(asRecord), next };
+}
+
+/** One bottle of a kitchen. */
+export async function findBottle(
   sequelize: Sequelize,
   kitchenId: string,
-  id?: string,
-): Promise<readonly BottleRecord[]> {
-  const rows = await sequelize.query<StoredBottle>(
-    `SELECT x.id, x.brew_id AS "brewId", b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, x.place,
-            x.volume_ml AS "volume_mL", x.remaining_ml AS "remaining_mL", b.serving_ml AS "serving_mL",
-            b.made_at AS "madeAt", x.opened_at AS "openedAt", b.keeping, b.cautions,
-            coalesce((SELECT json_agg(json_build_object('id', p.id, 'volume_mL', p.volume_ml, 'pouredAt', p.poured_at, 'pouredBy', a.name)
-                                      ORDER BY p.poured_at DESC)
-                      FROM pours p JOIN accounts a ON a.id = p.poured_by
-                      WHERE p.bottle_id = x.id AND p.undone_at IS NULL), '[]') AS pours
-     FROM bottles x JOIN brews b ON b.id = x.brew_id
-     WHERE x.kitchen_id = :kitchenId ${id ? 'AND x.id = :id' : ''}`,
-    { replacements: { kitchenId, id }, type: QueryTypes.SELECT },
+  id: string,
+): Promise<BottleRecord | undefined> {
+  const [row] = await sequelize.query<StoredBottle>(`${BOTTLE} AND x.id = :id`, {
+    replacements: { kitchenId, id },
+    type: QueryTypes.SELECT,
+  });
+  return row && asRecord(row);
+}
+
+/** Pours of a bottle that were not taken back, the newest first. */
+export async function listPours(
+  sequelize: Sequelize,
+  kitchenId: string,
+  bottleId: string,
+  asked: PageQuery,
+): Promise<PourPage> {
+  const [before, beforeId] = readCursor(asked.cursor, ['moment', 'id']) ?? [];
+  const rows = await sequelize.query<Omit<PourRecord, 'pouredAt'> & { readonly pouredAt: Date }>(
+    `SELECT p.id, p.volume_ml AS "volume_mL", p.poured_at AS "pouredAt", a.name AS "pouredBy"
+     FROM pours p JOIN accounts a ON a.id = p.poured_by
+     WHERE p.kitchen_id = :kitchenId AND p.bottle_id = :bottleId AND p.undone_at IS NULL
+       ${before ? 'AND (p.poured_at, p.id) < (:before, :beforeId)' : ''}
+     ORDER BY p.poured_at DESC, p.id DESC LIMIT :limit`,
+    {
+      replacements: { kitchenId, bottleId, before, beforeId, limit: limitOf(asked) + 1 },
+      type: QueryTypes.SELECT,
+    },
   );
-  return rows.map(asRecord).sort((a, b) => a.useBy.localeCompare(b.useBy) || a.id.localeCompare(b.id));
+  const { rows: pours, next } = pageOf(rows, asked, (row) => [row.pouredAt.toISOString(), row.id]);
+  return { pours: pours.map((row) => ({ ...row, pouredAt: row.pouredAt.toISOString() })), next };
+}
+
+/**
+ * Reckons anew when bottles are to be used up: after their brew was corrected, or they were opened or moved.
+ *
+ * @param only one bottle of the brew; all of them where it is left out
+ */
+export async function reckonUseBy(
+  models: Models,
+  { kitchenId, brewId, only }: { readonly kitchenId: string; readonly brewId: string; readonly only?: string },
+  transaction: Transaction,
+): Promise<void> {
+  const brew = await models.brews.findOne({
+    where: { kitchenId, id: brewId },
+    attributes: ['keeping', 'madeAt'],
+    transaction,
+  });
+  if (!brew) return;
+  const bottles = await models.bottles.findAll({
+    where: { kitchenId, brewId, ...(only ? { id: only } : {}) },
+    transaction,
+  });
+  for (const { id, place, openedAt } of bottles) {
+    const { useBy: until } = useBy(brew.keeping, { place, madeAt: brew.madeAt, openedAt });
+    await models.bottles.update({ useBy: until }, { where: { kitchenId, id }, transaction });
+  }
 }

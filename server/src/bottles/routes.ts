@@ -1,18 +1,21 @@
 import {
-  bottleList,
+  bottlePage,
   bottleRecord,
   idParams,
   moveBottle,
+  pageQuery,
   pour,
+  pourPage,
   pourParams,
   type IdParams,
   type MoveBottle,
+  type PageQuery,
   type Pour,
   type PourParams,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { moveBottleTo, pourFromBottle, readBottle, undoPour } from './bottle-service';
-import { findBottles } from './bottle-store';
+import { listBottles, listPours } from './bottle-store';
 
 const TAGS = ['bottles'];
 
@@ -21,12 +24,35 @@ export const bottleRoutes: FastifyPluginAsync = async (app) => {
   const context = { sequelize: app.sequelize, models: app.models };
   const answer = { 200: bottleRecord };
 
-  app.get(
+  app.get<{ Querystring: PageQuery }>(
     '/',
-    { schema: { tags: TAGS, summary: 'All bottles, the first to be used up first', response: { 200: bottleList } } },
-    async (request) => ({
-      bottles: await findBottles(app.sequelize, request.signedIn().kitchenId),
-    }),
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Bottles that are not empty, the first to be used up first',
+        querystring: pageQuery,
+        response: { 200: bottlePage },
+      },
+    },
+    (request) => listBottles(app.sequelize, request.signedIn().kitchenId, request.query),
+  );
+
+  app.get<{ Params: IdParams; Querystring: PageQuery }>(
+    '/:id/pours',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Pours of a bottle, the newest first',
+        params: idParams,
+        querystring: pageQuery,
+        response: { 200: pourPage },
+      },
+    },
+    async (request) => {
+      const who = request.signedIn();
+      await readBottle(context, who, request.params.id);
+      return listPours(app.sequelize, who.kitchenId, request.params.id, request.query);
+    },
   );
 
   app.get<{ Params: IdParams }>(

@@ -1,7 +1,9 @@
-import type { Place } from '@wellhydra/contract';
+import { MOMENTS, type Place } from '@wellhydra/contract';
 import type { Keeping } from '@wellhydra/core/keeping';
 
 const DAY_ms = 86_400_000;
+/** What keeps for ever is to be used up by then. */
+const LATEST = Date.parse(MOMENTS.last);
 const PLACE_WORDS: Readonly<Record<Place, string>> = {
   fridge: 'in the fridge',
   'cool-room': 'in a cool room',
@@ -39,5 +41,8 @@ export function useBy(
     opened < closed
       ? `${spanInWords(Math.min(days, keeping.daysOpened))} once opened`
       : `${spanInWords(days)} ${PLACE_WORDS[bottle.place]}`;
-  return { useBy: new Date(Math.min(closed, opened)), reason: `About ${span}: ${keeping.heldBackBy.join('; ')}.` };
+  return {
+    useBy: new Date(Math.min(closed, opened, LATEST)),
+    reason: `About ${span}: ${keeping.heldBackBy.join('; ')}.`,
+  };
 }

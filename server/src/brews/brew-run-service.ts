@@ -1,4 +1,4 @@
-import type { BrewProgress, BrewRecord, BrewRun, FinishBrew, StartBrew } from '@wellhydra/contract';
+import type { BrewProgress, BrewRecord, BrewRun, FinishBrew, PageQuery, RunPage, StartBrew } from '@wellhydra/contract';
 import { brewRecipe, brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import { UniqueConstraintError, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
@@ -6,7 +6,9 @@ import { Problem } from '../problem';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
 import { bottleRows, checkFill, madeFrom } from './brew-service';
-import { findBrews, nextBatchNumber } from './brew-store';
+import { reckonUseBy } from '../bottles/bottle-store';
+import { tellNews, type BrewNews } from './brew-news';
+import { findBrew, nextBatchNumber } from './brew-store';
 import { findEvents, findRun, findRunsUnderWay, lastNumber, lockRun } from './brew-run-store';
 
 /** Begins a brew; sending it again changes nothing. */
@@ -45,15 +47,15 @@ export async function readRun({ sequelize }: BrewContext, kitchenId: string, id:
   return { ...run, events: events.get(id) ?? [] };
 }
 
-/** Everything that is under way in a kitchen. */
-export async function listRuns({ sequelize }: BrewContext, kitchenId: string): Promise<readonly BrewRun[]> {
-  const runs = await findRunsUnderWay(sequelize, kitchenId);
+/** What is under way in a kitchen. */
+export async function listRuns({ sequelize }: BrewContext, kitchenId: string, asked: PageQuery): Promise<RunPage> {
+  const { runs, next } = await findRunsUnderWay(sequelize, kitchenId, asked);
   const events = await findEvents(
     sequelize,
     kitchenId,
     runs.map(({ id }) => id),
   );
-  return runs.map((run) => ({ ...run, events: events.get(run.id) ?? [] }));
+  return { brews: runs.map((run) => ({ ...run, events: events.get(run.id) ?? [] })), next };
 }
 
 /** Puts events behind those that are there, and the stage and figures of the brew where they leave them. */
@@ -90,6 +92,8 @@ async function append(
   const { analysis } = runBrew(brewRecipe(run!.recipe), state);
   const figures = analysis.keeping && analysis.serving && analysis.serving.servings > 0 ? madeFrom(analysis) : {};
   await models.brews.update({ ...figures, stage: state.stage }, { where: { id, kitchenId }, transaction });
+  await reckonUseBy(models, { kitchenId, brewId: id }, transaction);
+  await tellNews(sequelize, kitchenId, id, transaction);
 }
 
 /** Takes what happened, in order; what was sent before is left as it is. */
@@ -116,24 +120,26 @@ export async function readProgress(
   return { id, batch: run.batch, stage: run.stage, events: events.get(id) ?? [] };
 }
 
-/** News are looked for this often while somebody waits for them, ms: another phone sees a step within a second. */
-const LOOK_EVERY_ms = 300;
-
-/** Waits until there are events after a number, the time is up, or nobody listens any more. */
+/**
+ * Waits until there are events after a number, the time is up, or nobody listens any more.
+ *
+ * @param until aborts when the time is up or nobody listens
+ */
 export async function awaitProgress(
-  context: BrewContext,
+  context: BrewContext & { readonly news: BrewNews },
   kitchenId: string,
-  id: string,
-  after: number,
-  until: { readonly wait_ms: number; readonly gone: () => boolean },
+  { id, after }: { readonly id: string; readonly after: number },
+  until: AbortSignal,
 ): Promise<BrewProgress> {
-  const end = Date.now() + until.wait_ms;
-  for (;;) {
+  while (!until.aborted) {
+    // Asked for before it is looked: what is told between the two is heard.
+    const news = context.news.next(kitchenId, id, until).catch(() => undefined);
     const last = await lastNumber(context.sequelize, kitchenId, id);
     if (last === undefined) throw new Problem('not-found');
-    if (last > after || Date.now() >= end || until.gone()) return readProgress(context, kitchenId, id, after);
-    await new Promise((resolve) => setTimeout(resolve, Math.min(LOOK_EVERY_ms, Math.max(1, end - Date.now()))));
+    if (last > after) break;
+    await news;
   }
+  return readProgress(context, kitchenId, id, after);
 }
 
 /** Fills bottles with a brew as it was read; sending it again changes nothing, and other bottles are refused. */
@@ -160,10 +166,11 @@ export async function finishRun(
       const { analysis } = runBrew(brewRecipe(run.recipe), brewState(events));
       const made = madeFrom(analysis);
       checkFill(bottles, made.volumeMl, analysis.liquid === null);
-      await models.brews.update({ ...made, madeAt: new Date(madeAt) }, { where: { id, kitchenId }, transaction });
-      await models.bottles.bulkCreate(bottleRows(kitchenId, id, bottles), { transaction });
+      const filledAt = new Date(madeAt);
+      await models.brews.update({ ...made, madeAt: filledAt }, { where: { id, kitchenId }, transaction });
+      const rows = bottleRows({ kitchenId, brewId: id, keeping: made.keeping, madeAt: filledAt }, bottles);
+      await models.bottles.bulkCreate(rows, { transaction });
     }
-    const [brew] = await findBrews(sequelize, kitchenId, id, transaction);
-    return brew as BrewRecord;
+    return (await findBrew(sequelize, kitchenId, id, transaction)) as BrewRecord;
   });
 }

@@ -1,6 +1,7 @@
-import type { BrewRun, StoredEvent } from '@wellhydra/contract';
+import type { BrewRun, PageQuery, StoredEvent } from '@wellhydra/contract';
 import type { BrewHappening } from '@wellhydra/core/brew';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { limitOf, pageOf, readCursor } from '../database/page';
 
 interface StoredRun extends Omit<BrewRun, 'startedAt' | 'events'> {
   readonly startedAt: Date;
@@ -18,12 +19,15 @@ const withoutEvents = (row: StoredRun): Omit<BrewRun, 'events'> => ({
 });
 
 /** Brews of a kitchen that are under way, oldest first, without their events. */
-export async function findRunsUnderWay(sequelize: Sequelize, kitchenId: string) {
+export async function findRunsUnderWay(sequelize: Sequelize, kitchenId: string, asked: PageQuery) {
+  const [after, afterId] = readCursor(asked.cursor, ['moment', 'id']) ?? [];
   const rows = await sequelize.query<StoredRun>(
-    `${RUN} AND b.stage IN ('making', 'paused') ORDER BY b.started_at, b.batch`,
-    { replacements: { kitchenId }, type: QueryTypes.SELECT },
+    `${RUN} AND b.stage IN ('making', 'paused') ${after ? 'AND (b.started_at, b.id) > (:after, :afterId)' : ''}
+     ORDER BY b.started_at, b.id LIMIT :limit`,
+    { replacements: { kitchenId, after, afterId, limit: limitOf(asked) + 1 }, type: QueryTypes.SELECT },
   );
-  return rows.map(withoutEvents);
+  const { rows: runs, next } = pageOf(rows, asked, (row) => [row.startedAt.toISOString(), row.id]);
+  return { runs: runs.map(withoutEvents), next };
 }
 
 export async function findRun(sequelize: Sequelize, kitchenId: string, id: string, transaction?: Transaction) {
@@ -85,7 +89,8 @@ export async function lockRun(
 /** The newest number of a brew, without reading the events; undefined for a brew that is not there. */
 export async function lastNumber(sequelize: Sequelize, kitchenId: string, id: string): Promise<number | undefined> {
   const [row] = await sequelize.query<{ last: number }>(
-    `SELECT (SELECT coalesce(max(number), 0) FROM brew_events WHERE brew_id = b.id)::integer AS last
+    `SELECT (SELECT coalesce(max(e.number), 0) FROM brew_events e
+             WHERE e.kitchen_id = b.kitchen_id AND e.brew_id = b.id)::integer AS last
      FROM brews b WHERE b.kitchen_id = :kitchenId AND b.id = :id AND b.recipe IS NOT NULL`,
     { replacements: { kitchenId, id }, type: QueryTypes.SELECT },
   );
@@ -107,10 +112,12 @@ export async function findReadRuns(
   most: number,
 ): Promise<readonly ReadRun[]> {
   const rows = await sequelize.query<ReadRun>(
-    `SELECT b.id, b.batch, b.recipe, max(e.number)::integer AS last
-     FROM brews b JOIN brew_events e ON e.brew_id = b.id
-     WHERE b.kitchen_id = :kitchenId AND b.recipe IS NOT NULL ${since ? 'AND b.started_at > :since' : ''}
-     GROUP BY b.id ORDER BY b.started_at DESC, b.batch DESC LIMIT :most`,
+    `SELECT b.id, b.batch, b.recipe, e.last
+     FROM brews b, LATERAL (SELECT max(x.number)::integer AS last FROM brew_events x
+                            WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id) e
+     WHERE b.kitchen_id = :kitchenId AND b.recipe IS NOT NULL AND e.last > 0
+       ${since ? 'AND b.started_at > :since' : ''}
+     ORDER BY b.started_at DESC, b.id DESC LIMIT :most`,
     { replacements: { kitchenId, since, most }, type: QueryTypes.SELECT },
   );
   return rows.reverse();

@@ -4,14 +4,20 @@ import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydr
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { formatPortion } from '@wellhydra/core/quantity';
 import { kitchenOptions } from '@wellhydra/core/simulate';
+import type { Keeping } from '@wellhydra/core/keeping';
+import { UniqueConstraintError, type CreationAttributes, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
-import { listDrinks } from '../drinks/drink-store';
+import type { Models } from '../database/models';
+import { useBy } from '../bottles/use-by';
+import { allDocuments } from '../drinks/drink-store';
 import { readSettings } from '../kitchen/kitchen-settings-store';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
-import { findBrews, nextBatchNumber } from './brew-store';
+import { findBrew, nextBatchNumber } from './brew-store';
 import { readHabits } from './habits-service';
+
+type NewBottle = CreationAttributes<InstanceType<Models['bottles']>>;
 
 /** Bottles may hold this much more than the brew comes to: jugs and eyes differ. */
 const FILL_ALLOWANCE = 1.1;
@@ -21,16 +27,10 @@ async function analysisInKitchen(context: BrewContext, kitchenId: string, docume
   const { sequelize, models } = context;
   const { settings } = await readSettings(models, kitchenId);
   const { habits } = await readHabits(context, kitchenId);
-  const others = document.steps.some(({ verb }) => verb === 'use') ? await listDrinks(sequelize, kitchenId) : [];
+  const others = document.steps.some(({ verb }) => verb === 'use') ? await allDocuments(sequelize, kitchenId) : [];
   const named = { ...document, name: document.name || 'Unnamed drink' };
   return analyseDrink(
-    documentDrink(
-      named,
-      preparationLibrary(
-        others.map((each) => each.document),
-        named.name,
-      ),
-    ),
+    documentDrink(named, preparationLibrary(others, named.name)),
     kitchenOptions({ ...(settings ?? DEFAULT_SETTINGS), habits }),
   );
 }
@@ -64,7 +64,18 @@ export function checkFill(bottles: readonly BottleToFill[], made_mL: number, dry
   );
 }
 
-export const bottleRows = (kitchenId: string, brewId: string, bottles: readonly BottleToFill[]) =>
+interface FilledWith {
+  readonly kitchenId: string;
+  readonly brewId: string;
+  readonly keeping: Keeping;
+  readonly madeAt: Date;
+}
+
+/** Full bottles of a brew, as they are stored. */
+export const bottleRows = (
+  { kitchenId, brewId, keeping, madeAt }: FilledWith,
+  bottles: readonly BottleToFill[],
+): NewBottle[] =>
   bottles.map(({ id, place, volume_mL }) => ({
     id,
     kitchenId,
@@ -73,6 +84,7 @@ export const bottleRows = (kitchenId: string, brewId: string, bottles: readonly 
     volumeMl: volume_mL,
     remainingMl: volume_mL,
     openedAt: null,
+    useBy: useBy(keeping, { place, madeAt, openedAt: null }).useBy,
   }));
 
 /** Records that a drink was made and bottled; sending it again changes nothing. */
@@ -83,18 +95,17 @@ export async function recordBrew(
   made: MakeBrew,
 ): Promise<BrewRecord> {
   const { kitchenId, accountId } = who;
-  return sequelize.transaction(async (transaction) => {
-    const [already] = await findBrews(sequelize, kitchenId, id, transaction);
-    if (already) return already;
-    const { drinkId, drinkRevision } = made;
-    const revision = await models.drinkRevisions.findOne({
-      where: { drinkId, revision: drinkRevision, kitchenId },
-      transaction,
-    });
-    if (!revision) throw new Problem('not-found');
-    const analysis = await analysisInKitchen({ sequelize, models }, kitchenId, revision.document);
-    const figures = madeFrom(analysis);
-    checkFill(made.bottles, figures.volumeMl, analysis.liquid === null);
+  const already = await findBrew(sequelize, kitchenId, id);
+  if (already) return already;
+  const { drinkId, drinkRevision } = made;
+  const madeAt = new Date(made.madeAt);
+  // Read and run before the transaction: while one is open, nothing may wait for a second connection.
+  const revision = await models.drinkRevisions.findOne({ where: { drinkId, revision: drinkRevision, kitchenId } });
+  if (!revision) throw new Problem('not-found');
+  const analysis = await analysisInKitchen({ sequelize, models }, kitchenId, revision.document);
+  const figures = madeFrom(analysis);
+  checkFill(made.bottles, figures.volumeMl, analysis.liquid === null);
+  const record = async (transaction: Transaction): Promise<void> => {
     await models.brews.create(
       {
         id,
@@ -104,13 +115,21 @@ export async function recordBrew(
         drinkRevision,
         kind: revision.document.kind,
         ...figures,
-        madeAt: new Date(made.madeAt),
+        madeAt,
         madeBy: accountId,
       },
       { transaction },
     );
-    await models.bottles.bulkCreate(bottleRows(kitchenId, id, made.bottles), { transaction });
-    const [brew] = await findBrews(sequelize, kitchenId, id, transaction);
-    return brew as BrewRecord;
-  });
+    const rows = bottleRows({ kitchenId, brewId: id, keeping: figures.keeping, madeAt }, made.bottles);
+    await models.bottles.bulkCreate(rows, { transaction });
+  };
+  try {
+    await sequelize.transaction(record);
+  } catch (error) {
+    // Sent twice at the same time: the other one has recorded it.
+    if (!(error instanceof UniqueConstraintError)) throw error;
+  }
+  const brew = await findBrew(sequelize, kitchenId, id);
+  if (!brew) throw new Problem('already-there');
+  return brew;
 }

@@ -1,24 +1,45 @@
-import type { BrewRecord } from '@wellhydra/contract';
+import type { BrewPage, BrewRecord, PageQuery } from '@wellhydra/contract';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { limitOf, pageOf, readCursor } from '../database/page';
 
 type StoredBrew = Omit<BrewRecord, 'madeAt'> & { readonly madeAt: Date };
 
-/** Brews of a kitchen, newest first; one only, when its id is given. */
-export async function findBrews(
+const BREW = `
+  SELECT b.id, b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.made_at AS "madeAt",
+         a.name AS "madeBy",
+         b.volume_ml AS "volume_mL", b.keeping -> 'heldBackBy' ->> 0 AS "keepsBecause",
+         array(SELECT x.id FROM bottles x WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id ORDER BY x.id)
+           AS "bottleIds"
+  FROM brews b JOIN accounts a ON a.id = b.made_by
+  WHERE b.kitchen_id = :kitchenId`;
+
+const asRecord = (row: StoredBrew): BrewRecord => ({ ...row, madeAt: row.madeAt.toISOString() });
+
+/** Brews of a kitchen, the newest first. */
+export async function listBrews(sequelize: Sequelize, kitchenId: string, asked: PageQuery): Promise<BrewPage> {
+  const [before, beforeId] = readCursor(asked.cursor, ['moment', 'id']) ?? [];
+  const rows = await sequelize.query<StoredBrew>(
+    `${BREW} ${before ? 'AND (b.made_at, b.id) < (:before, :beforeId)' : ''}
+     ORDER BY b.made_at DESC, b.id DESC LIMIT :limit`,
+    { replacements: { kitchenId, before, beforeId, limit: limitOf(asked) + 1 }, type: QueryTypes.SELECT },
+  );
+  const { rows: brews, next } = pageOf(rows, asked, (row) => [row.madeAt.toISOString(), row.id]);
+  return { brews: brews.map(asRecord), next };
+}
+
+/** One brew of a kitchen. */
+export async function findBrew(
   sequelize: Sequelize,
   kitchenId: string,
-  id?: string,
+  id: string,
   transaction?: Transaction,
-): Promise<readonly BrewRecord[]> {
-  const rows = await sequelize.query<StoredBrew>(
-    `SELECT b.id, b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.made_at AS "madeAt", a.name AS "madeBy",
-            b.volume_ml AS "volume_mL", b.keeping -> 'heldBackBy' ->> 0 AS "keepsBecause",
-            array(SELECT x.id FROM bottles x WHERE x.brew_id = b.id ORDER BY x.id) AS "bottleIds"
-     FROM brews b JOIN accounts a ON a.id = b.made_by
-     WHERE b.kitchen_id = :kitchenId ${id ? 'AND b.id = :id' : ''} ORDER BY b.made_at DESC, b.batch DESC`,
-    { replacements: { kitchenId, id }, type: QueryTypes.SELECT, transaction: transaction ?? null },
-  );
-  return rows.map((row) => ({ ...row, madeAt: row.madeAt.toISOString() }));
+): Promise<BrewRecord | undefined> {
+  const [row] = await sequelize.query<StoredBrew>(`${BREW} AND b.id = :id`, {
+    replacements: { kitchenId, id },
+    type: QueryTypes.SELECT,
+    transaction: transaction ?? null,
+  });
+  return row && asRecord(row);
 }
 
 /** Takes the next batch number of a kitchen; the row stays locked until the transaction ends. */

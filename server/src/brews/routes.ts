@@ -1,17 +1,20 @@
 import {
   brewProgress,
+  brewPage,
   brewRecord,
   brewRun,
-  brewRuns,
   finishBrew,
   idParams,
   makeBrew,
+  pageQuery,
   postEvents,
   progressQuery,
+  runPage,
   startBrew,
   type FinishBrew,
   type IdParams,
   type MakeBrew,
+  type PageQuery,
   type PostEvents,
   type ProgressQuery,
   type StartBrew,
@@ -20,7 +23,7 @@ import type { FastifyPluginAsync } from 'fastify';
 import { Problem } from '../problem';
 import { awaitProgress, finishRun, listRuns, postRunEvents, readRun, startRun } from './brew-run-service';
 import { recordBrew } from './brew-service';
-import { findBrews } from './brew-store';
+import { findBrew, listBrews } from './brew-store';
 
 const TAGS = ['brews'];
 
@@ -28,15 +31,23 @@ const TAGS = ['brews'];
 export const brewRoutes: FastifyPluginAsync = async (app) => {
   const context = { sequelize: app.sequelize, models: app.models };
   // Nobody who waits for news holds up a server that is told to stop.
-  let closing = false;
-  app.addHook('preClose', async () => {
-    closing = true;
-  });
+  const closing = new AbortController();
+  app.addHook('preClose', async () => closing.abort());
 
-  app.get(
+  app.get<{ Querystring: PageQuery }>(
+    '/',
+    {
+      schema: { tags: TAGS, summary: 'Brews, the newest first', querystring: pageQuery, response: { 200: brewPage } },
+    },
+    (request) => listBrews(app.sequelize, request.signedIn().kitchenId, request.query),
+  );
+
+  app.get<{ Querystring: PageQuery }>(
     '/under-way',
-    { schema: { tags: TAGS, summary: 'Brews that are being made', response: { 200: brewRuns } } },
-    async (request) => ({ brews: await listRuns(context, request.signedIn().kitchenId) }),
+    {
+      schema: { tags: TAGS, summary: 'Brews that are being made', querystring: pageQuery, response: { 200: runPage } },
+    },
+    (request) => listRuns(context, request.signedIn().kitchenId, request.query),
   );
 
   app.put<{ Params: IdParams; Body: StartBrew }>(
@@ -93,10 +104,13 @@ export const brewRoutes: FastifyPluginAsync = async (app) => {
     },
     async (request, reply) => {
       const { after, wait_ms } = request.query;
-      const gone = () => closing || request.raw.destroyed;
       const { kitchenId } = request.signedIn();
-      const progress = await awaitProgress(context, kitchenId, request.params.id, after, { wait_ms, gone });
-      if (closing) reply.header('connection', 'close');
+      const gone = new AbortController();
+      reply.raw.once('close', () => gone.abort());
+      const until = AbortSignal.any([closing.signal, gone.signal, AbortSignal.timeout(wait_ms)]);
+      const asked = { id: request.params.id, after };
+      const progress = await awaitProgress({ ...context, news: app.brewNews }, kitchenId, asked, until);
+      if (closing.signal.aborted) reply.header('connection', 'close');
       return progress;
     },
   );
@@ -133,7 +147,7 @@ export const brewRoutes: FastifyPluginAsync = async (app) => {
     '/:id',
     { schema: { tags: TAGS, summary: 'One brew', params: idParams, response: { 200: brewRecord } } },
     async (request) => {
-      const [brew] = await findBrews(app.sequelize, request.signedIn().kitchenId, request.params.id);
+      const brew = await findBrew(app.sequelize, request.signedIn().kitchenId, request.params.id);
       if (!brew) throw new Problem('not-found');
       return brew;
     },

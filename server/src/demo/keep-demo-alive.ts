@@ -78,7 +78,9 @@ async function createBrews(context: DemoContext, members: readonly SignedIn[], n
       madeAt: madeAt.toISOString(),
       bottles,
     });
-    const made = await context.models.brews.findByPk(demoId(`brew-${index}`));
+    const made = await context.models.brews.findOne({
+      where: { kitchenId: demoId('kitchen'), id: demoId(`brew-${index}`) },
+    });
     for (const [place, { pours }] of brew.bottles.entries())
       for (let count = 0; count < pours; count += 1) {
         const pouredAt = new Date(madeAt.getTime() + ((count + 1) / (pours + 1)) * (now.getTime() - madeAt.getTime()));
@@ -178,7 +180,7 @@ async function createMade(context: DemoContext, members: readonly SignedIn[], no
     const madeAt = minutesAfter(startedAt, 12 * (recipe.document.steps.length + 1));
     await finishRun(context, who, id, { eventId: demoId(`made-${index}-end`), madeAt, bottles: [bottle] });
     // It was emptied and washed long ago.
-    await context.models.bottles.destroy({ where: { id: bottle.id } });
+    await context.models.bottles.destroy({ where: { kitchenId: demoId('kitchen'), id: bottle.id } });
   }
 }
 
@@ -202,9 +204,10 @@ async function moveDates({ sequelize, models }: DemoContext, since: string, now:
   await sequelize.transaction(async (transaction) => {
     const shift = async (table: string, column: string, ids: readonly string[], of = 'id') =>
       sequelize.query(
-        `UPDATE ${table} SET ${column} = ${column} + make_interval(days => :days) WHERE ${of} IN (:ids)`,
+        `UPDATE ${table} SET ${column} = ${column} + make_interval(days => :days)
+         WHERE kitchen_id = :kitchenId AND ${of} IN (:ids)`,
         {
-          replacements: { days, ids },
+          replacements: { days, ids, kitchenId: demoId('kitchen') },
           transaction,
         },
       );
@@ -212,6 +215,7 @@ async function moveDates({ sequelize, models }: DemoContext, since: string, now:
     await shift('brews', 'started_at', runs);
     await shift('brew_events', 'happened_at', runs, 'brew_id');
     await shift('bottles', 'opened_at', bottles);
+    await shift('bottles', 'use_by', bottles);
     await shift('pours', 'poured_at', pours);
     await models.kitchens.update({ demoDay: dayOf(now) }, { where: { id: demoId('kitchen') }, transaction });
   });

@@ -1,64 +1,22 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import {
-  DataTypes,
-  type CreationOptional,
-  type InferAttributes,
-  type InferCreationAttributes,
-  type Model,
-  type Sequelize,
-} from 'sequelize';
+import type { Sequelize } from 'sequelize';
+import { defineTable, integer, json, key, moment, nullable, text, uuid } from '../database/table';
 
-export interface DrinkRow extends Model<InferAttributes<DrinkRow>, InferCreationAttributes<DrinkRow>> {
-  id: string;
-  kitchenId: string;
-  revision: number;
-  document: DrinkDocument;
-  savedBy: string;
-  savedAt: Date;
-  deletedAt: CreationOptional<Date | null>;
-}
+const SAVED = { document: json<DrinkDocument>(), savedBy: uuid(), savedAt: moment() };
 
-export interface DrinkRevisionRow extends Model<
-  InferAttributes<DrinkRevisionRow>,
-  InferCreationAttributes<DrinkRevisionRow>
-> {
-  drinkId: string;
-  kitchenId: string;
-  revision: number;
-  document: DrinkDocument;
-  savedBy: string;
-  savedAt: Date;
-  label: CreationOptional<string | null>;
-}
-
-const SAVED = {
-  kitchenId: DataTypes.UUID,
-  document: DataTypes.JSONB,
-  savedBy: DataTypes.UUID,
-  savedAt: DataTypes.DATE,
-};
-
-export function defineDrinks(sequelize: Sequelize) {
-  return {
-    drinks: sequelize.define<DrinkRow>(
-      'drink',
-      {
-        id: { type: DataTypes.UUID, primaryKey: true },
-        revision: DataTypes.INTEGER,
-        deletedAt: DataTypes.DATE,
-        ...SAVED,
-      },
-      { tableName: 'drinks' },
-    ),
-    drinkRevisions: sequelize.define<DrinkRevisionRow>(
-      'drinkRevision',
-      {
-        drinkId: { type: DataTypes.UUID, primaryKey: true },
-        revision: { type: DataTypes.INTEGER, primaryKey: true },
-        label: DataTypes.TEXT,
-        ...SAVED,
-      },
-      { tableName: 'drink_revisions' },
-    ),
-  };
-}
+export const defineDrinks = (sequelize: Sequelize) => ({
+  drinks: defineTable(sequelize, 'drinks', {
+    kitchenId: key(uuid()),
+    id: key(uuid()),
+    revision: integer(),
+    deletedAt: nullable(moment()),
+    ...SAVED,
+  }),
+  drinkRevisions: defineTable(sequelize, 'drink_revisions', {
+    kitchenId: key(uuid()),
+    drinkId: key(uuid()),
+    revision: key(integer()),
+    label: nullable(text()),
+    ...SAVED,
+  }),
+});

@@ -18,11 +18,15 @@ export async function readDrinkRecord({ sequelize }: DrinkContext, who: SignedIn
   return drink;
 }
 
+/** What it is now is asked for by whoever is to merge it: no answer with an error is as large as a drink. */
+const editedElsewhere = (current: DrinkRecord | undefined): Problem =>
+  new Problem('edited-elsewhere', { revision: current?.revision ?? 0 });
+
 /**
  * Saves a drink as its next revision.
  *
  * Sending the same document again does no harm; an edit that started from an older revision is
- * answered with `edited-elsewhere` and what the drink is now, and changes nothing.
+ * answered with `edited-elsewhere` and the revision it has now, and changes nothing.
  */
 export async function saveDrinkRecord(
   { sequelize, models }: DrinkContext,
@@ -35,7 +39,7 @@ export async function saveDrinkRecord(
       const current = await findDrink(sequelize, who.kitchenId, id, { deleted: true, lock: transaction });
       if (current && sameDocument(current.document, save.document)) return;
       if (!current && save.expectedRevision > 0) throw new Problem('not-found');
-      if ((current?.revision ?? 0) !== save.expectedRevision) throw new Problem('edited-elsewhere', current);
+      if ((current?.revision ?? 0) !== save.expectedRevision) throw editedElsewhere(current);
       const next = {
         id,
         kitchenId: who.kitchenId,
@@ -46,10 +50,10 @@ export async function saveDrinkRecord(
       await storeRevision(models, next, transaction);
     });
   } catch (error) {
-    // Another kitchen has this id, or two requests created it at once: neither may be told apart from outside.
+    // Two requests created it at once.
     if (error instanceof UniqueConstraintError) {
       const current = await findDrink(sequelize, who.kitchenId, id, { deleted: true });
-      throw current ? new Problem('edited-elsewhere', current) : new Problem('not-found');
+      throw current ? editedElsewhere(current) : new Problem('not-found');
     }
     throw error;
   }

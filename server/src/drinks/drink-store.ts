@@ -1,7 +1,9 @@
-import type { DrinkRecord } from '@wellhydra/contract';
+import type { DrinkPage, DrinkRecord, PageQuery } from '@wellhydra/contract';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { thinVersions } from './version-store';
 import type { Models } from '../database/models';
+import { limitOf, pageOf, readCursor } from '../database/page';
 
 interface StoredDrink extends Omit<DrinkRecord, 'savedAt'> {
   readonly savedAt: Date;
@@ -16,16 +18,26 @@ const asRecord = ({ deletedAt: _deleted, savedAt, ...row }: StoredDrink): DrinkR
   savedAt: savedAt.toISOString(),
 });
 
-/** All drinks of a kitchen that are not deleted, by name. */
-export async function listDrinks(sequelize: Sequelize, kitchenId: string): Promise<readonly DrinkRecord[]> {
-  const rows = await sequelize.query<StoredDrink>(
-    `${SELECT} AND d.deleted_at IS NULL ORDER BY lower(d.document ->> 'name'), d.id`,
-    {
-      replacements: { kitchenId },
-      type: QueryTypes.SELECT,
-    },
+/** Drinks of a kitchen that are not deleted, by name. */
+export async function listDrinks(sequelize: Sequelize, kitchenId: string, asked: PageQuery): Promise<DrinkPage> {
+  const [after, afterId] = readCursor(asked.cursor, ['text', 'id']) ?? [];
+  const rows = await sequelize.query<StoredDrink & { readonly sortName: string }>(
+    `${SELECT.replace('SELECT ', `SELECT lower(d.document ->> 'name') AS "sortName", `)} AND d.deleted_at IS NULL
+       ${after === undefined ? '' : "AND (lower(d.document ->> 'name'), d.id) > (:after, :afterId)"}
+     ORDER BY lower(d.document ->> 'name'), d.id LIMIT :limit`,
+    { replacements: { kitchenId, after, afterId, limit: limitOf(asked) + 1 }, type: QueryTypes.SELECT },
   );
-  return rows.map(asRecord);
+  const { rows: drinks, next } = pageOf(rows, asked, ({ sortName, id }) => [sortName, id]);
+  return { drinks: drinks.map(({ sortName: _sorted, ...row }) => asRecord(row)), next };
+}
+
+/** The documents of all drinks of a kitchen: what others can use as preparations. */
+export async function allDocuments(sequelize: Sequelize, kitchenId: string): Promise<readonly DrinkDocument[]> {
+  const rows = await sequelize.query<{ readonly document: DrinkDocument }>(
+    'SELECT document FROM drinks WHERE kitchen_id = :kitchenId AND deleted_at IS NULL',
+    { replacements: { kitchenId }, type: QueryTypes.SELECT },
+  );
+  return rows.map(({ document }) => document);
 }
 
 /** One drink of a kitchen; a deleted one only when asked for. */
@@ -65,6 +77,7 @@ export async function storeRevision(models: Models, next: NewRevision, transacti
       { where: { id, kitchenId }, transaction },
     );
   await models.drinkRevisions.create({ drinkId: id, kitchenId, revision, document, savedBy, savedAt }, { transaction });
+  await thinVersions(models.drinks.sequelize!, { kitchenId, drinkId: id, revision }, transaction);
 }
 
 /** Marks a drink as deleted, or brings it back. */

@@ -1,13 +1,15 @@
 import {
-  drinkList,
+  drinkPage,
   drinkRecord,
-  drinkVersions,
   idParams,
   labelVersion,
+  pageQuery,
   revisionParams,
   saveDrink,
+  versionPage,
   type IdParams,
   type LabelVersion,
+  type PageQuery,
   type RevisionParams,
   type SaveDrink,
 } from '@wellhydra/contract';
@@ -22,9 +24,11 @@ const TAGS = ['drinks'];
 export const drinkRoutes: FastifyPluginAsync = async (app) => {
   const context = { sequelize: app.sequelize, models: app.models };
 
-  app.get('/', { schema: { tags: TAGS, summary: 'All drinks', response: { 200: drinkList } } }, async (request) => ({
-    drinks: await listDrinks(app.sequelize, request.signedIn().kitchenId),
-  }));
+  app.get<{ Querystring: PageQuery }>(
+    '/',
+    { schema: { tags: TAGS, summary: 'Drinks, by name', querystring: pageQuery, response: { 200: drinkPage } } },
+    (request) => listDrinks(app.sequelize, request.signedIn().kitchenId, request.query),
+  );
 
   app.get<{ Params: IdParams }>(
     '/:id',
@@ -61,12 +65,21 @@ export const drinkRoutes: FastifyPluginAsync = async (app) => {
     (request) => restoreDrink(context, request.signedIn(), request.params.id),
   );
 
-  app.get<{ Params: IdParams }>(
+  app.get<{ Params: IdParams; Querystring: PageQuery }>(
     '/:id/versions',
-    { schema: { tags: TAGS, summary: 'Versions of a drink', params: idParams, response: { 200: drinkVersions } } },
-    async (request) => ({
-      versions: await listVersions(app.sequelize, request.signedIn().kitchenId, request.params.id),
-    }),
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Versions of a drink, the newest first',
+        params: idParams,
+        querystring: pageQuery,
+        response: { 200: versionPage },
+      },
+    },
+    (request) => {
+      const { kitchenId } = request.signedIn();
+      return listVersions(app.sequelize, { kitchenId, drinkId: request.params.id }, request.query);
+    },
   );
 
   app.put<{ Params: RevisionParams; Body: LabelVersion }>(

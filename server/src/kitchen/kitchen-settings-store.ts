@@ -12,7 +12,7 @@ export async function readSettings(models: Models, kitchenId: string): Promise<K
 
 /**
  * Stores the settings as the next revision; an edit that started from an older one changes nothing and is
- * answered with what they are now. Sending the same again does no harm.
+ * answered with the revision they have now. Sending the same again does no harm.
  */
 export async function saveSettings(
   models: Models,
@@ -24,6 +24,7 @@ export async function saveSettings(
     { where: { id: kitchenId, settingsRevision: expectedRevision } },
   );
   const now = await readSettings(models, kitchenId);
-  if (changed === 0 && !isDeepStrictEqual(now.settings, settings)) throw new Problem('edited-elsewhere', now);
+  if (changed === 0 && !isDeepStrictEqual(now.settings, settings))
+    throw new Problem('edited-elsewhere', { revision: now.revision });
   return now;
 }

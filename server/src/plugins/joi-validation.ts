@@ -1,3 +1,4 @@
+import { shapeFault } from '@wellhydra/contract';
 import fastifyPlugin from 'fastify-plugin';
 import type Joi from 'joi';
 import { Problem } from '../problem';
@@ -8,25 +9,42 @@ interface RequestFault {
   readonly message: string;
 }
 
+/** So many faults are told at once, and so much of each: whoever mends the first ones asks again. */
+const MOST_FAULTS = 8;
+const MOST_LETTERS = 160;
+const short = (text: string): string => (text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS)} …` : text);
+
 function faultsOf(error: Joi.ValidationError, part: string): readonly RequestFault[] {
-  return error.details.map(({ path, message }) => ({ at: [part, ...path].join('.'), message }));
+  return error.details.slice(0, MOST_FAULTS).map(({ path, message }) => ({
+    at: short([part, ...path].join('.')),
+    message: short(message),
+  }));
 }
 
+const refused = (faults: readonly RequestFault[]): Problem =>
+  new Problem('invalid-request', faults, faults.map(({ message }) => message).join('. '));
+
 /**
- * Joi for params, query, body and answers. A body is taken as it was sent; params and query are text
- * and may be converted. An answer that breaks the contract is a fault of ours, and only logged.
+ * Joi for params, query, body and answers. The size of a body is looked at before its fields: rules that cost see
+ * nothing larger than they are made for. Params and query are text and may be converted.
+ *
+ * @param strictAnswers whether an answer that breaks the contract fails, as in tests, or is a fault of ours and logged
  */
-export const joiValidationPlugin = fastifyPlugin(
-  async (app) => {
+export const joiValidationPlugin = fastifyPlugin<{ strictAnswers: boolean }>(
+  async (app, { strictAnswers }) => {
     app.setValidatorCompiler<Joi.Schema>(({ schema, httpPart = 'body' }) => (data) => {
+      const tooMuch = httpPart === 'body' ? shapeFault(data) : undefined;
+      if (tooMuch) return { error: refused([{ ...tooMuch, message: `"${short(tooMuch.at)}" ${tooMuch.message}` }]) };
       const { value, error } = schema.validate(data, { abortEarly: false, convert: true });
-      if (!error) return { value };
-      const faults = faultsOf(error, httpPart);
-      return { error: new Problem('invalid-request', faults, faults.map(({ message }) => message).join('. ')) };
+      return error ? { error: refused(faultsOf(error, httpPart)) } : { value };
     });
     app.setSerializerCompiler<Joi.Schema>(({ schema, url, method }) => (data) => {
       const { error } = schema.validate(data, { abortEarly: false, convert: false });
-      if (error) app.log.error({ url, method, faults: faultsOf(error, 'answer') }, 'answer breaks the contract');
+      if (error) {
+        const faults = faultsOf(error, 'answer');
+        if (strictAnswers) throw new Error(`${method} ${url}: the answer breaks the contract: ${JSON.stringify(faults)}`);
+        app.log.error({ url, method, faults }, 'answer breaks the contract');
+      }
       return JSON.stringify(data);
     });
   },

@@ -1,11 +1,28 @@
-import type { BottleList, BottleRecord, BrewRecord, MakeBrew, MoveBottle, Pour } from '@wellhydra/contract';
+import type { BottleRecord, BrewRecord, MakeBrew, MoveBottle, Pour, PourPage } from '@wellhydra/contract';
 import { api } from '../../state/api';
+import { everyPage, pageAddress, type Ask } from '../../state/pages';
+
+/** What stands on the shelf and is not empty. */
+export interface BottleList {
+  readonly bottles: readonly BottleRecord[];
+}
 
 const LIST = { type: 'Bottle', id: 'LIST' } as const;
 
 export const bottlesApi = api.injectEndpoints({
   endpoints: (build) => ({
-    listBottles: build.query<BottleList, void>({ query: () => '/bottles', providesTags: [LIST] }),
+    listBottles: build.query<BottleList, void>({
+      queryFn: (_all, _api, _more, ask) => everyPage<'bottles', BottleRecord>('/bottles', 'bottles', ask as Ask),
+      providesTags: [LIST],
+    }),
+    listPours: build.infiniteQuery<PourPage, string, string | undefined>({
+      infiniteQueryOptions: {
+        initialPageParam: undefined,
+        getNextPageParam: ({ next }) => next ?? undefined,
+      },
+      query: ({ queryArg: id, pageParam }) => pageAddress(`/bottles/${id}/pours`, pageParam),
+      providesTags: (_result, _error, id) => [{ type: 'Bottle', id }],
+    }),
     getBottle: build.query<BottleRecord, string>({
       query: (id) => `/bottles/${id}`,
       providesTags: (_result, _error, id) => [{ type: 'Bottle', id }],
@@ -32,6 +49,7 @@ export const bottlesApi = api.injectEndpoints({
 export const {
   useListBottlesQuery,
   useGetBottleQuery,
+  useListPoursInfiniteQuery,
   useMakeBrewMutation,
   usePourBottleMutation,
   useUndoPourMutation,

@@ -1,3 +1,4 @@
+import type { BottleRecord } from '@wellhydra/contract';
 import { PLACES } from '@wellhydra/contract/places';
 import { Link, router } from 'expo-router';
 import { Linking, View } from 'react-native';
@@ -13,7 +14,7 @@ import { useNow } from '../../ui/use-now';
 import { useGetRunQuery } from '../make/brew-endpoints';
 import { usePrintLabelsMutation } from '../make/device-endpoints';
 import { BottleDrawing } from './bottle-drawing';
-import { useGetBottleQuery, useMoveBottleMutation } from './bottle-endpoints';
+import { useGetBottleQuery, useListPoursInfiniteQuery, useMoveBottleMutation } from './bottle-endpoints';
 import { PLACE_NAMES, bottleView, dateWords, measure } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { drinkColour } from './drink-colour';
@@ -94,18 +95,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
           onChange={(place) => void move(place)}
         />
       </View>
-      <View className="gap-1">
-        <Text variant="heading">Poured</Text>
-        {bottle.pours.length === 0 ? <Text className="text-mute">Nothing yet.</Text> : null}
-        {bottle.pours.map(({ id: pourId, volume_mL, pouredAt, pouredBy }) => (
-          <View key={pourId} className="flex-row justify-between border-b border-line py-2">
-            <Text>{pouredBy}</Text>
-            <Text className="text-mute">
-              {measure(bottle, volume_mL)} · {dateWords(pouredAt)}
-            </Text>
-          </View>
-        ))}
-      </View>
+      <Pours bottle={bottle} />
       <Text variant="small" className="text-[14px]">
         Made {dateWords(bottle.madeAt)} from{' '}
         <Link href={`/drinks/${bottle.drinkId}`} className="text-teal underline">
@@ -115,6 +105,30 @@ export function BottleScreen({ id }: { readonly id: string }) {
       </Text>
       <HowItWent brewId={bottle.brewId} />
     </Page>
+  );
+}
+
+/** What was poured from it, the newest first; what is further back on asking. */
+function Pours({ bottle }: { readonly bottle: BottleRecord }) {
+  const { data, error, hasNextPage, isFetchingNextPage, fetchNextPage } = useListPoursInfiniteQuery(bottle.id);
+  const pours = data?.pages.flatMap((page) => page.pours);
+  return (
+    <View className="gap-1">
+      <Text variant="heading">Poured</Text>
+      {pours?.length === 0 ? <Text className="text-mute">Nothing yet.</Text> : null}
+      {!pours && error ? <Text className="text-mute">{failureOf(error).message}</Text> : null}
+      {pours?.map(({ id, volume_mL, pouredAt, pouredBy }) => (
+        <View key={id} className="flex-row justify-between border-b border-line py-2">
+          <Text>{pouredBy}</Text>
+          <Text className="text-mute">
+            {measure(bottle, volume_mL)} · {dateWords(pouredAt)}
+          </Text>
+        </View>
+      ))}
+      {hasNextPage ? (
+        <Button label="Earlier pours" kind="plain" disabled={isFetchingNextPage} onPress={() => void fetchNextPage()} />
+      ) : null}
+    </View>
   );
 }
 

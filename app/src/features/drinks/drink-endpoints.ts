@@ -1,11 +1,22 @@
-import type { DrinkList, DrinkRecord, DrinkVersions, SaveDrink } from '@wellhydra/contract';
+import type { DrinkRecord, DrinkVersion, SaveDrink } from '@wellhydra/contract';
 import { api } from '../../state/api';
+import { everyPage, type Ask } from '../../state/pages';
+
+export interface DrinkList {
+  readonly drinks: readonly DrinkRecord[];
+}
+export interface DrinkVersions {
+  readonly versions: readonly DrinkVersion[];
+}
 
 const LIST = { type: 'Drink', id: 'LIST' } as const;
 
 export const drinksApi = api.injectEndpoints({
   endpoints: (build) => ({
-    listDrinks: build.query<DrinkList, void>({ query: () => '/drinks', providesTags: [LIST] }),
+    listDrinks: build.query<DrinkList, void>({
+      queryFn: (_all, _api, _more, ask) => everyPage<'drinks', DrinkRecord>('/drinks', 'drinks', ask as Ask),
+      providesTags: [LIST],
+    }),
     getDrink: build.query<DrinkRecord, string>({
       query: (id) => `/drinks/${id}`,
       providesTags: (_result, _error, id) => [{ type: 'Drink', id }],
@@ -19,7 +30,8 @@ export const drinksApi = api.injectEndpoints({
       invalidatesTags: [LIST],
     }),
     listVersions: build.query<DrinkVersions, string>({
-      query: (id) => `/drinks/${id}/versions`,
+      queryFn: (id, _api, _more, ask) =>
+        everyPage<'versions', DrinkVersion>(`/drinks/${id}/versions`, 'versions', ask as Ask),
       providesTags: (_result, _error, id) => [{ type: 'Versions', id }],
     }),
     labelVersion: build.mutation<

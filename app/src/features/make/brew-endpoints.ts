@@ -2,13 +2,18 @@ import type {
   BrewProgress,
   BrewRecord,
   BrewRun,
-  BrewRuns,
   FinishBrew,
   PostEvents,
   ProgressQuery,
   StartBrew,
 } from '@wellhydra/contract';
 import { api } from '../../state/api';
+import { everyPage, type Ask } from '../../state/pages';
+
+/** What is under way. */
+export interface BrewRuns {
+  readonly brews: readonly BrewRun[];
+}
 
 interface OfBrew {
   readonly id: string;
@@ -16,7 +21,10 @@ interface OfBrew {
 
 export const brewsApi = api.injectEndpoints({
   endpoints: (build) => ({
-    listRuns: build.query<BrewRuns, void>({ query: () => '/brews/under-way', providesTags: ['Brew'] }),
+    listRuns: build.query<BrewRuns, void>({
+      queryFn: (_all, _api, _more, ask) => everyPage<'brews', BrewRun>('/brews/under-way', 'brews', ask as Ask),
+      providesTags: ['Brew'],
+    }),
     getRun: build.query<BrewRun, string>({ query: (id) => `/brews/${id}/run`, keepUnusedDataFor: 0 }),
     awaitProgress: build.query<BrewProgress, OfBrew & ProgressQuery>({
       query: ({ id, after, wait_ms }) => ({ url: `/brews/${id}/events`, params: { after, wait_ms } }),

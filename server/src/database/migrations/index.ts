@@ -5,6 +5,7 @@ import { migration as settingsAndVersions } from './002-settings-and-versions';
 import { migration as brewEvents } from './003-brew-events';
 import { migration as habits } from './004-habits';
 import { migration as devices } from './005-devices';
+import { migration as kitchenLeads } from './006-kitchen-leads';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -12,4 +13,5 @@ export const MIGRATIONS: readonly Migration[] = [
   brewEvents,
   habits,
   devices,
+  kitchenLeads,
 ];
