@@ -3,7 +3,8 @@ import userEvent from '@testing-library/user-event';
 import type { BrewEvent, BrewHappening } from '@wellhydra/core/brew';
 import type { SensorValue } from '@wellhydra/contract';
 import { brewsApi } from '../src/features/make/brew-endpoints';
-import { brewHappened, brewOpened, brewStarted, waitingRefused, waitingSent } from '../src/features/make/brews';
+import { brewHappened, brewOpened, brewStarted, selectBrews } from '../src/features/make/brews';
+import { entriesSent, entriesSetAside } from '../src/state/sync/queue';
 import { MakeScreen } from '../src/features/make/make-screen';
 import { SensorLine } from '../src/features/make/sensor-line';
 import { TodayScreen } from '../src/features/today/today-screen';
@@ -58,7 +59,11 @@ describe('two phones at one step', () => {
     await userEvent.type(screen.getByLabelText('Volume, mL'), '0{Enter}');
     // Noted: now it goes where the brew is.
     expect(title()).toBe('Cool to 40 °C');
-    expect(store.getState().brews.outbox.at(-1)!.body).toMatchObject({ kind: 'reading', step: 's5', value: 500 });
+    expect(selectBrews(store.getState()).outbox.at(-1)!.body).toMatchObject({
+      kind: 'reading',
+      step: 's5',
+      value: 500,
+    });
   });
 
   test('what cannot be read is not left behind by a press on Done', async () => {
@@ -78,7 +83,7 @@ describe('two phones at one step', () => {
     await press('Done, next step');
     expect(screen.getByText(/^Typed, and not added yet/)).toBeTruthy();
     await press('Add');
-    expect(store.getState().brews.outbox.at(-1)!.body).toMatchObject({ kind: 'added', text: '1 tbsp honey' });
+    expect(selectBrews(store.getState()).outbox.at(-1)!.body).toMatchObject({ kind: 'added', text: '1 tbsp honey' });
     expect(title()).toBe('Taste it');
   });
 });
@@ -161,7 +166,7 @@ describe('a brew that is bottled', () => {
   test('stays on the screen when the server does not list it as under way any more', async () => {
     const store = making(4);
     happens(store, { kind: 'finished' });
-    act(() => void store.dispatch(waitingSent(store.getState().brews.outbox.map(({ id }) => id))));
+    act(() => void store.dispatch(entriesSent(selectBrews(store.getState()).outbox.map(({ id }) => id))));
     fakeKitchen({ 'GET /brews/under-way': { brews: [] } });
     const listed = () => store.dispatch(brewsApi.endpoints.listRuns.initiate(undefined, { forceRefetch: true }));
     await act(listed);
@@ -246,7 +251,7 @@ describe('Today', () => {
   test('what the server refused is told until it was read', async () => {
     const store = today();
     begin(store);
-    act(() => void store.dispatch(waitingRefused({ ids: ['b'], message: 'That drink is gone.' })));
+    act(() => void store.dispatch(entriesSetAside({ ids: ['b'], message: 'That drink is gone.' })));
     expect(screen.getByRole('alert').textContent).toContain('Harbour tonic: That drink is gone.');
     await userEvent
       .setup({ advanceTimers: jest.advanceTimersByTime })

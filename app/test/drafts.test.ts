@@ -3,7 +3,6 @@ import type { DrinkDocument } from '@wellhydra/core/drink';
 import {
   composerTyped,
   conflictSettled,
-  draftsCleared,
   draftsReducer,
   drinkArrived,
   drinkCollided,
@@ -11,14 +10,17 @@ import {
   drinkForgotten,
   drinkSaved,
   drinkStarted,
-  keepDraftsDurable,
+  draftsToKeep,
   saveFailed,
   type Drafts,
 } from '../src/features/drink/draft/drafts';
-import { RETRY_AFTER_ms, SAVE_AFTER_ms, sendLeftBehind } from '../src/features/drink/draft/draft-sync';
 import { createStore } from '../src/state/store';
-import { readDurable } from '../src/state/durable';
+import { ownerLeft } from '../src/state/sync/owner';
+import { RETRY_AFTER_ms, SAVE_AFTER_ms } from '../src/state/sync/send-documents';
+import { rowsOf } from '../src/state/sync/vault';
 import { keepAction, runAction } from '../src/state/undo-actions';
+import { INES, WILF, comesIn, emptyDevice, goes, tabOf, written } from './device';
+import { fakeKitchen } from './fake-kitchen';
 
 const document = (text: string, name = 'T'): DrinkDocument => ({
   name,
@@ -75,7 +77,7 @@ describe('drafts', () => {
     );
     expect(drafts.d!.stuck).toBe('refused');
     expect(draftsReducer(drafts, drinkForgotten('d'))).toEqual({});
-    expect(draftsReducer(drafts, draftsCleared())).toEqual({});
+    expect(draftsReducer(drafts, ownerLeft())).toEqual({});
   });
   test('actions on drinks that are not here do nothing', () => {
     expect(
@@ -84,88 +86,55 @@ describe('drafts', () => {
         composerTyped({ id: 'x', text: 'y' }),
         drinkSaved({ ...record(1, ''), id: 'x' }),
         drinkCollided({ ...record(1, ''), id: 'x' }),
-        saveFailed({ id: 'x', stuck: 'offline' }),
+        saveFailed({ id: 'x', stuck: 'no-connection' }),
         conflictSettled({ id: 'x', at: 'a' }),
       ),
     ).toEqual({});
   });
   test('only what is not stored elsewhere is kept on the device', () => {
     const typed = reduce(drinkArrived(record(1, '1 g salt')), composerTyped({ id: 'd', text: '20 g su' }));
-    keepDraftsDurable({}, typed);
-    expect(readDurable<Drafts>('wellhydra.drafts')!.d!.composer).toBe('20 g su');
-    keepDraftsDurable(typed, reduce(drinkArrived(record(1, '1 g salt'))));
-    expect(localStorage.getItem('wellhydra.drafts')).toBeNull();
+    expect(draftsToKeep(typed)).toMatchObject([{ id: 'd', composer: '20 g su' }]);
+    expect(draftsToKeep(reduce(drinkArrived(record(1, '1 g salt'))))).toEqual([]);
   });
 });
 
 /** A server with one drink, which counts revisions as the real one does. */
 function fakeServer() {
-  const stored: { record: DrinkRecord | null; online: boolean; writes: number } = {
+  const server: { record: DrinkRecord | null; mood: 'well' | 'away' | number; writes: number } = {
     record: null,
-    online: true,
+    mood: 'well',
     writes: 0,
   };
-  const answer = (status: number, body: unknown) =>
-    new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
-  globalThis.fetch = (async (input: Request) => {
-    if (!stored.online) throw new TypeError('no network');
-    stored.writes += 1;
-    const body = (await input.json()) as { expectedRevision: number; document: DrinkDocument };
-    if ((stored.record?.revision ?? 0) !== body.expectedRevision)
-      return answer(409, { code: 'edited-elsewhere', message: '', details: stored.record });
-    stored.record = {
-      id: 'd',
-      revision: body.expectedRevision + 1,
-      document: body.document,
-      savedAt: '',
-      savedBy: 'Ines',
-    };
-    return answer(200, stored.record);
-  }) as typeof fetch;
-  return stored;
-}
-
-class PlainRequest {
-  constructor(
-    readonly url: string,
-    private readonly init: { body?: string; method?: string },
-  ) {}
-  get method() {
-    return this.init.method;
-  }
-  json = async () => JSON.parse(this.init.body ?? '{}') as unknown;
-  clone = () => this;
-}
-class PlainResponse {
-  constructor(
-    private readonly body: string,
-    private readonly init: { status: number; headers: Record<string, string> },
-  ) {}
-  get status() {
-    return this.init.status;
-  }
-  get ok() {
-    return this.status < 400;
-  }
-  headers = { get: (name: string) => this.init.headers[name.toLowerCase()] ?? null };
-  text = async () => this.body;
-  json = async () => JSON.parse(this.body) as unknown;
-  clone = () => this;
+  const sent = fakeKitchen({
+    'GET /drinks/d': () => (server.mood === 'well' ? server.record : undefined),
+    'PUT /drinks/d': () => {
+      if (server.mood !== 'well') return server.mood === 'away' ? undefined : server.mood;
+      server.writes += 1;
+      const { expectedRevision, document: wanted } = sent.at(-1)!.body as {
+        expectedRevision: number;
+        document: DrinkDocument;
+      };
+      const revision = server.record?.revision ?? 0;
+      if (revision !== expectedRevision)
+        return { status: 409, code: 'edited-elsewhere', message: '', details: { revision } };
+      server.record = { id: 'd', revision: revision + 1, document: wanted, savedAt: '', savedBy: 'Ines' };
+      return server.record;
+    },
+  });
+  return server;
 }
 
 describe('saving by itself', () => {
-  beforeAll(() =>
-    Object.assign(globalThis, { Request: PlainRequest, Response: PlainResponse, Headers: globalThis.Headers ?? Map }),
-  );
-  const settle = (ms: number) => jest.advanceTimersByTimeAsync(ms);
-  beforeEach(() => jest.useFakeTimers());
-  afterEach(() => jest.useRealTimers());
+  const settle = (ms: number) => written(ms);
+  const typed = (store: Awaited<ReturnType<typeof tabOf>>, text: string) =>
+    store.dispatch(drinkEdited({ id: 'd', document: document(text) }));
+  afterEach(emptyDevice);
 
   test('a moment after the last key, once', async () => {
     const server = fakeServer();
     const store = createStore();
     store.dispatch(drinkStarted({ id: 'd', document: document('') }));
-    for (const text of ['1', '1 ', '1 g']) store.dispatch(drinkEdited({ id: 'd', document: document(text) }));
+    for (const text of ['1', '1 ', '1 g']) typed(store, text);
     await settle(SAVE_AFTER_ms + 200);
     expect(server.record).toMatchObject({ revision: 1, document: document('1 g') });
     expect(server.writes).toBe(1);
@@ -177,7 +146,7 @@ describe('saving by itself', () => {
     const store = createStore();
     store.dispatch(drinkArrived(record(1, '1 g salt')));
     server.record = { ...record(2, '1 g salt', 'Named by Wilf') };
-    store.dispatch(drinkEdited({ id: 'd', document: document('9 g salt') }));
+    typed(store, '9 g salt');
     await settle(SAVE_AFTER_ms + 200);
     expect(server.record).toMatchObject({
       revision: 3,
@@ -185,27 +154,63 @@ describe('saving by itself', () => {
     });
   });
 
-  test('kept while the network is dead, and sent when it is back', async () => {
+  test.each([
+    ['away', 'no-connection'],
+    [500, 'server-failed'],
+  ] as const)('kept while the server is %s, and sent when it is back', async (mood, stuck) => {
     const server = fakeServer();
-    const store = createStore();
-    server.online = false;
+    const store = await tabOf(INES);
+    server.mood = mood;
     store.dispatch(drinkStarted({ id: 'd', document: document('1 g salt') }));
     await settle(SAVE_AFTER_ms + 200);
-    expect(store.getState().drafts.d).toMatchObject({ unsent: true, stuck: 'offline' });
-    expect(readDurable<Drafts>('wellhydra.drafts')!.d!.mine).toEqual(document('1 g salt'));
-    server.online = true;
+    expect(store.getState().drafts.d).toMatchObject({ unsent: true, stuck });
+    expect((await rowsOf(INES)).drafts).toMatchObject([{ id: 'd', mine: document('1 g salt') }]);
+    server.mood = 'well';
     await settle(RETRY_AFTER_ms + 200);
     expect(server.record?.document).toEqual(document('1 g salt'));
     expect(store.getState().drafts.d).toMatchObject({ unsent: false, stuck: null });
+    expect((await rowsOf(INES)).drafts).toEqual([]);
   });
 
   test('what a reload left behind is sent', async () => {
     const server = fakeServer();
-    keepDraftsDurable({}, reduce(drinkStarted({ id: 'd', document: document('left behind') })));
-    const store = createStore();
-    sendLeftBehind(store.getState, store.dispatch as never);
+    server.mood = 'away';
+    (await tabOf(INES)).dispatch(drinkStarted({ id: 'd', document: document('left behind') }));
+    await settle(100);
+    server.mood = 'well';
+    await tabOf(INES);
     await settle(200);
     expect(server.record?.document).toEqual(document('left behind'));
+  });
+
+  test('a draft appears in no other person’s kitchen, and is not sent to it', async () => {
+    const server = fakeServer();
+    server.mood = 'away';
+    const store = await tabOf(INES);
+    store.dispatch(drinkStarted({ id: 'd', document: document('mine') }));
+    await settle(SAVE_AFTER_ms + 200);
+    goes(store);
+    await comesIn(store, WILF);
+    server.mood = 'well';
+    await settle(RETRY_AFTER_ms + 200);
+    expect([store.getState().drafts, (await tabOf(WILF)).getState().drafts, server.record]).toEqual([{}, {}, null]);
+    await comesIn(store, INES);
+    await settle(200);
+    expect(server.record).toMatchObject({ document: document('mine') });
+  });
+
+  test('what two tabs type into one drink without a network is all there after a reload', async () => {
+    const server = fakeServer();
+    server.mood = 'away';
+    const [one, other] = [await tabOf(INES), await tabOf(INES)];
+    for (const tab of [one, other]) tab.dispatch(drinkArrived(record(1, '1 g salt')));
+    one.dispatch(drinkEdited({ id: 'd', document: document('1 g salt', 'Named here') }));
+    await settle(60);
+    const { mine } = other.getState().drafts.d!;
+    expect(mine.name).toBe('Named here');
+    other.dispatch(drinkEdited({ id: 'd', document: { ...mine, steps: [{ ...mine.steps[0]!, text: '5 g salt' }] } }));
+    await settle(60);
+    expect((await tabOf(INES)).getState().drafts.d!.mine).toEqual(document('5 g salt', 'Named here'));
   });
 });
 

@@ -2,7 +2,7 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { NoticeBar } from '../src/features/shell/notice-bar';
-import { createStore } from '../src/state/store';
+import { createStore, type Store } from '../src/state/store';
 
 /** Answers to requests, by method and address; a number is a status without a body. */
 export type Answers = Record<string, unknown>;
@@ -50,8 +50,7 @@ export function fakeKitchen(answers: Answers): Sent[] {
 }
 
 /** Draws a screen with a store of its own. */
-export function renderScreen(screen: ReactNode) {
-  const store = createStore();
+export function renderScreen(screen: ReactNode, store: Store = createStore()) {
   render(
     <Provider store={store}>
       {screen}

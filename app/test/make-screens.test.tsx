@@ -4,7 +4,7 @@ import { stepFromLine } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { MakeScreen } from '../src/features/make/make-screen';
 import { TimerBar } from '../src/features/make/timer-bar';
-import { brewStarted } from '../src/features/make/brews';
+import { brewStarted, selectBrews } from '../src/features/make/brews';
 import { TodayScreen } from '../src/features/today/today-screen';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 
@@ -58,7 +58,7 @@ test('one step after the other, without a server', async () => {
   await press('Back');
   await press('Do it again');
   expect(title()).toBe('100 g dried elderberries');
-  expect(store.getState().brews.outbox.map(({ kind }) => kind)).toEqual(['start', 'event', 'event']);
+  expect(selectBrews(store.getState()).outbox.map(({ kind }) => kind)).toEqual(['start', 'event', 'event']);
 });
 
 test('a reading that falls short becomes less honey with one press', async () => {
@@ -104,7 +104,7 @@ test('all steps done, the bottles are filled with what was read', async () => {
   await press('Done, next step');
   expect(title()).toBe('Fill the bottles');
   await press('Put on the shelf');
-  expect(store.getState().brews.outbox.at(-1)?.kind).toBe('finish');
+  expect(selectBrews(store.getState()).outbox.at(-1)?.kind).toBe('finish');
   expect(screen.getByText('It is bottled')).toBeTruthy();
 });
 

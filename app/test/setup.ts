@@ -1,10 +1,21 @@
+import 'fake-indexeddb/auto';
 import { TextDecoder, TextEncoder } from 'node:util';
+import { deserialize, serialize } from 'node:v8';
 import { webcrypto } from 'node:crypto';
 
 // The first render compiles half the interface.
 jest.setTimeout(30_000);
 
 Object.assign(globalThis, { TextEncoder, TextDecoder });
+globalThis.structuredClone ??= ((value: unknown) => deserialize(serialize(value))) as never;
+
+/** Tabs of one device: here they live in one process, and hear themselves as well. */
+class Channel extends EventTarget {
+  postMessage(data: unknown): void {
+    this.dispatchEvent(new MessageEvent('message', { data }));
+  }
+}
+Object.assign(globalThis, { BroadcastChannel: Channel });
 if (!globalThis.crypto?.randomUUID) Object.defineProperty(globalThis, 'crypto', { value: webcrypto });
 
 // No workers here: what they reckon is answered in place.

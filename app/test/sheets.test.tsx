@@ -14,6 +14,8 @@ import { VariantsSheet } from '../src/features/drink/variants/variants-sheet';
 import { VersionsSheet } from '../src/features/drink/versions/versions-sheet';
 import { Equipment } from '../src/features/kitchen/equipment';
 import { USUAL_CONTEXT, runContext } from '../src/features/kitchen/run-context';
+import { rowsOf } from '../src/state/sync/vault';
+import { INES, emptyDevice, tabOf, written } from './device';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 import { SACHET, steps } from './trial-drinks';
 
@@ -244,10 +246,12 @@ describe('what the kitchen has', () => {
   test('without a server it is kept on this device', async () => {
     const user = userEvent.setup();
     fakeKitchen({ 'GET /kitchen/settings': { revision: 0, settings: null } });
-    renderScreen(<Equipment />);
+    renderScreen(<Equipment />, await tabOf(INES));
     await user.click(await screen.findByRole('button', { name: 'Change strainers' }));
     await user.click(screen.getByRole('checkbox', { name: 'Mill' }));
     expect(await screen.findByText(/^Kept on this device/, {}, { timeout: 4000 })).toBeTruthy();
-    expect(localStorage.getItem('wellhydra.kitchen-settings')).toContain('mill');
+    await written();
+    expect((await rowsOf(INES)).settings).toMatchObject([{ mine: { strainers: expect.arrayContaining(['mill']) } }]);
+    await emptyDevice();
   });
 });

@@ -53,6 +53,4 @@ export const brew: DeviceBrew = {
 export const brewsWith = (events: readonly BrewEvent[]): Brews => ({
   byId: { b: brew },
   outbox: events.map((body) => ({ id: body.id, brew: 'b', kind: 'event', body })),
-  refused: [],
-  unreachable: false,
 });

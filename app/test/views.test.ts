@@ -232,6 +232,6 @@ describe('the list of drinks', () => {
 test('how things stand with the server', () => {
   expect(saveState({ unsent: false, stuck: null, revision: 4 })).toBe('Version 4 · saved');
   expect(saveState({ unsent: true, stuck: null, revision: 4 })).toBe('Saving');
-  expect(saveState({ unsent: true, stuck: 'offline', revision: 4 })).toMatch(/Kept on this device/);
+  expect(saveState({ unsent: true, stuck: 'no-connection', revision: 4 })).toMatch(/Kept on this device/);
   expect(saveState({ unsent: true, stuck: 'refused', revision: 4 })).toMatch(/refused/);
 });

@@ -1,6 +1,6 @@
 import type { DrinkDocument, EditedStep, Slot, TasteScore, Variant, VariantBoard } from '@wellhydra/core/drink';
 import { DRINK_KINDS, FLAG_QUALIFIERS, TEXT_QUALIFIERS, VERBS } from '@wellhydra/core/drink';
-import Joi from 'joi';
+import type Joi from 'joi';
 import { expectedRevision, id, name, page, partId, revision, timestamp } from './common';
 import {
   describes,

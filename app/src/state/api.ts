@@ -1,10 +1,23 @@
 import type { ErrorBody } from '@wellhydra/contract';
+import { OWNER_HEADER } from '@wellhydra/contract/owner-header';
 import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import type { OwnerState } from './sync/owner';
+
+/** What asks or says who is in, and so belongs to nobody yet. */
+const ABOUT_SESSIONS = new Set(['getOptions', 'getSession', 'register', 'signIn', 'enterDemo', 'signOut']);
 
 /** The server, without endpoints of its own: each feature adds what it needs. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api', credentials: 'same-origin' }),
+  baseQuery: fetchBaseQuery({
+    baseUrl: '/api',
+    credentials: 'same-origin',
+    prepareHeaders: (headers, { getState, endpoint }) => {
+      const { owner } = (getState() as { owner?: OwnerState }).owner ?? {};
+      // Whose it is goes with everything: the server refuses it under any other session.
+      if (owner && !ABOUT_SESSIONS.has(endpoint)) headers.set(OWNER_HEADER, owner);
+    },
+  }),
   tagTypes: ['Session', 'Kitchen', 'Settings', 'Devices', 'Habits', 'Versions', 'Drink', 'Brew', 'Bottle'],
   refetchOnFocus: true,
   refetchOnReconnect: true,

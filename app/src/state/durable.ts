@@ -1,4 +1,4 @@
-/** What must outlive a reload, in the browser's own storage. A storage that is closed keeps nothing and says nothing. */
+/** Small choices that outlive a reload, in the browser's own storage. A storage that is closed keeps nothing and says nothing. */
 
 export function readDurable<Value>(key: string): Value | undefined {
   try {
@@ -14,13 +14,6 @@ export function writeDurable(key: string, value: unknown): void {
     if (value === undefined) localStorage.removeItem(key);
     else localStorage.setItem(key, JSON.stringify(value));
   } catch {
-    // Full or closed: what is on the screen is still there, and goes to the server as usual.
+    // Full or closed: it is chosen again.
   }
-}
-
-/** Calls back when another tab of this device has written under a key. */
-export function onDurableWritten(key: string, read: () => void): void {
-  window.addEventListener('storage', (event) => {
-    if (event.key === key) read();
-  });
 }

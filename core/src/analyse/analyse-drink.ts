@@ -19,7 +19,7 @@ import {
   runSteps,
   type Measured,
   type Pot,
-  type PreparationRuns,
+  type PreparationLibrary,
   type RunOptions,
   type Scope,
   type Trace,
@@ -96,7 +96,7 @@ const INHERITED = new Set(['elder-needs-cooking', 'hip-hairs', 'seeds-pits', 'no
 
 /** What all of one analysis share: preparations that were run, and their cautions. */
 interface Shared {
-  readonly prepared: PreparationRuns;
+  readonly prepared: PreparationLibrary;
   readonly cautions: Map<Drink, readonly Caution[]>;
 }
 

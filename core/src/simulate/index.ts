@@ -11,7 +11,7 @@ export type { PotContents, PotPart } from './pot-contents';
 export { solidMass } from './solid';
 export { preparationRuns, runInPot, runSteps } from './run-steps';
 export { PREPARATION_BUDGET } from './preparation';
-export type { PreparationRuns, Scope } from './preparation';
+export type { PreparationLibrary, Scope } from './step-run';
 export type { Measured } from './run-steps';
 export type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 export type { FilledContainer, StepNote, StoragePlace } from './step-run';

@@ -3,7 +3,7 @@ import type { Drink, DrinkStep } from '../drink';
 import { addScaled, emptyComposition, massOf, scaled, type Composition, volumeOf } from '../liquid';
 import type { Pot, PotEntry } from './pot';
 import type { Trace } from './trace';
-import type { Prepared } from './step-run';
+import type { Prepared, Preparing, PreparationLibrary, Scope } from './step-run';
 
 /** Everything in a pot as one composition: pieces that are still in it count as solids. */
 function wholeOf(pot: Pot): Composition {
@@ -51,12 +51,7 @@ function merged(entries: readonly PotEntry[], share: number): Prepared['entries'
 /** Preparations inside preparations so deep, and so many steps in all of them, are run; more is a mistake or a trap. */
 export const PREPARATION_BUDGET = { depth: 8, steps: 4000 } as const;
 
-/** Drinks by the names under which they can be used. */
-export type Scope = Readonly<Record<string, Drink>>;
 const EMPTY: Scope = {};
-
-/** A preparation that is ready, none of that name that comes to anything, or one that is nested too deep. */
-export type Preparing = Prepared | undefined | 'too-deep';
 
 /** What a drink is under each set of names it is seen in. */
 class ByScope<Value> {
@@ -77,7 +72,7 @@ class ByScope<Value> {
  * The preparations of one analysis: each is run once, however often and from wherever it is used, with a budget of
  * depth and steps.
  */
-export class PreparationRuns {
+export class PreparationRuns implements PreparationLibrary {
   private readonly scopes = new ByScope<Scope>();
   private readonly done = new ByScope<Preparing>();
   /** Those that are being run at this moment: what uses one of them uses itself. */
@@ -91,12 +86,10 @@ export class PreparationRuns {
   /** @param run runs the steps of one with the names it sees */
   constructor(private readonly run: (steps: readonly DrinkStep[], names: Scope) => Trace) {}
 
-  /** The names that the steps of a drink see: its own before those around it. */
   namesIn(scope: Scope, drink: Drink): Scope {
     return drink.preparations ? this.scopes.get(scope, drink, () => ({ ...scope, ...drink.preparations })) : scope;
   }
 
-  /** Names that can be used here, longest first. */
   names(scope: Scope = EMPTY): readonly string[] {
     return Object.keys(scope)
       .filter((name) => !this.busy.has(scope[name]!))

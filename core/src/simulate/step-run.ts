@@ -4,7 +4,6 @@ import type { IngredientLine, LineOptions, Unreadable } from '../quantity';
 import type { Ingredient } from '../catalogue';
 import type { WorkingPot } from './pot';
 import type { Column } from './chance';
-import type { PreparationRuns, Scope } from './preparation';
 
 /** Something a step came across that its maker should know; codes are those of the findings. */
 export interface StepNote {
@@ -57,7 +56,7 @@ export interface StepContext {
   readonly options: LineOptions;
   /** Drinks that `use` may name. */
   readonly names: Scope;
-  readonly prepared: PreparationRuns;
+  readonly prepared: PreparationLibrary;
 }
 
 /** A drink used inside another: one gram of it, and what went into that. */
@@ -66,6 +65,20 @@ export interface Prepared {
   readonly origins: ReadonlyMap<Ingredient, number>;
   readonly entries: readonly { readonly ingredient: Ingredient; readonly mass_g: number }[];
   readonly drink: Drink;
+}
+
+/** Drinks by the names under which they can be used. */
+export type Scope = Readonly<Record<string, Drink>>;
+/** A preparation that is ready, none of that name that comes to anything, or one that is nested too deep. */
+export type Preparing = Prepared | undefined | 'too-deep';
+
+/** The preparations of one analysis. */
+export interface PreparationLibrary {
+  /** The names that the steps of a drink see: its own before those around it. */
+  readonly namesIn: (scope: Scope, drink: Drink) => Scope;
+  /** Names that can be used here, longest first. */
+  readonly names: (scope?: Scope) => readonly string[];
+  readonly prepare: (scope: Scope, name: string) => Preparing;
 }
 
 /** Runs one verb. */

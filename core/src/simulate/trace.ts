@@ -2,8 +2,7 @@ import type { Drink, Verb } from '../drink';
 import type { Kitchen } from '../process';
 import type { LineOptions, Unreadable } from '../quantity';
 import type { Pot } from './pot';
-import type { PreparationRuns } from './preparation';
-import type { StepDone } from './step-run';
+import type { PreparationLibrary, StepDone } from './step-run';
 
 /** The pot after one step, and what the step did. */
 export interface TraceEntry extends Omit<StepDone, 'minutes' | 'hottest_C'> {
@@ -45,5 +44,5 @@ export interface RunOptions extends LineOptions {
   /** Drinks that `use` may name. */
   readonly preparations?: Readonly<Record<string, Drink>>;
   /** Those that were run already; runs of one analysis share them. */
-  readonly prepared?: PreparationRuns;
+  readonly prepared?: PreparationLibrary;
 }

@@ -42,7 +42,8 @@ export const joiValidationPlugin = fastifyPlugin<{ strictAnswers: boolean }>(
       const { error } = schema.validate(data, { abortEarly: false, convert: false });
       if (error) {
         const faults = faultsOf(error, 'answer');
-        if (strictAnswers) throw new Error(`${method} ${url}: the answer breaks the contract: ${JSON.stringify(faults)}`);
+        if (strictAnswers)
+          throw new Error(`${method} ${url}: the answer breaks the contract: ${JSON.stringify(faults)}`);
         app.log.error({ url, method, faults }, 'answer breaks the contract');
       }
       return JSON.stringify(data);

@@ -1,4 +1,5 @@
 import cookie from '@fastify/cookie';
+import { OWNER_HEADER } from '@wellhydra/contract/owner-header';
 import fastifyPlugin from 'fastify-plugin';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { findSession, SESSION_DAYS, type SignedIn } from '../accounts/session-store';
@@ -54,6 +55,11 @@ export const sessionPlugin = fastifyPlugin(
         request.session = await findSession(app.sequelize, token);
       }
       if (!open && !request.session) throw new Problem('not-signed-in');
+      const meant = request.headers[OWNER_HEADER];
+      const { accountId, kitchenId } = request.session ?? {};
+      // What one account has done must not be stored for another, whoever's cookie is on the device by now.
+      if (meant !== undefined && request.session && meant !== `${accountId}/${kitchenId}`)
+        throw new Problem('other-session');
     });
   },
   { name: 'session', dependencies: ['database', 'errors'] },

@@ -72,7 +72,7 @@ export function SignInForm() {
   const enter = useEntering();
   const submit = handleSubmit(async (values) => {
     const { data } = await signIn(values);
-    if (data) enter(data.kitchen.id);
+    if (data) enter(data);
   });
   return (
     <View className="gap-4">
@@ -104,7 +104,7 @@ export function RegisterForm() {
   };
   const submit = handleSubmit(async (values) => {
     const { data } = await register(values);
-    if (data) enter(data.kitchen.id);
+    if (data) enter(data);
   });
   return (
     <View className="gap-4">

@@ -10,15 +10,16 @@ const NOBODY = 'not-signed-in';
 export const forgetSession = (): void => writeDurable(SESSION_KEY, undefined);
 
 /**
- * Whether somebody is known to be in on this device, where the server does not say.
+ * Who is in: as the server says, and while it says nothing, whoever was in last on this device.
  *
  * @param data what the server said
  * @param code why it said nothing
  */
-export function useKnownSession(data: Session | undefined, code: string | null): boolean {
+export function useKnownSession(data: Session | undefined, code: string | null): Session | undefined {
   useEffect(() => {
     if (data) writeDurable(SESSION_KEY, data);
     else if (code === NOBODY) forgetSession();
   }, [data, code]);
-  return code !== null && code !== NOBODY && readDurable<Session>(SESSION_KEY) !== undefined;
+  if (data) return data;
+  return code !== null && code !== NOBODY ? readDurable<Session>(SESSION_KEY) : undefined;
 }

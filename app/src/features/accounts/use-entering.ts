@@ -1,24 +1,17 @@
+import type { Session } from '@wellhydra/contract';
 import { router } from 'expo-router';
 import { api } from '../../state/api';
-import { readDurable, writeDurable } from '../../state/durable';
 import { useAppDispatch } from '../../state/store';
-import { draftsCleared } from '../drink/draft/drafts';
-import { brewsCleared } from '../make/brews';
-import { plansCleared } from '../plan/plans';
+import { ownerLeft } from '../../state/sync/owner';
+import { forgetSession } from './known-session';
 
-const LAST_KITCHEN_KEY = 'wellhydra.kitchen';
-
-/** What happens once somebody is in: the page they came for, with nothing left of another kitchen. */
-export function useEntering(): (kitchenId: string) => void {
+/** What happens once somebody is in: the page they came for, with nothing on it of whoever was in before. */
+export function useEntering(): (session: Session) => void {
   const dispatch = useAppDispatch();
-  return (kitchenId) => {
-    const last = readDurable<string>(LAST_KITCHEN_KEY);
-    if (last !== undefined && last !== kitchenId) {
-      dispatch(draftsCleared());
-      dispatch(brewsCleared());
-      dispatch(plansCleared());
-    }
-    writeDurable(LAST_KITCHEN_KEY, kitchenId);
+  return () => {
+    // What somebody else has left unsent stays on the device, for them.
+    dispatch(ownerLeft());
+    forgetSession();
     dispatch(api.util.resetApiState());
     router.replace('/drinks');
   };

@@ -26,7 +26,7 @@ export function WelcomeScreen() {
   const enter = useEntering();
   const openDemo = async () => {
     const { data } = await enterDemo();
-    if (data) enter(data.kitchen.id);
+    if (data) enter(data);
   };
   const shown = way ?? (options && !options.demo ? 'register' : null);
   return (

@@ -46,12 +46,4 @@ export const bottlesApi = api.injectEndpoints({
   }),
 });
 
-export const {
-  useListBottlesQuery,
-  useGetBottleQuery,
-  useListPoursInfiniteQuery,
-  useMakeBrewMutation,
-  usePourBottleMutation,
-  useUndoPourMutation,
-  useMoveBottleMutation,
-} = bottlesApi;
+export const { useListBottlesQuery, useGetBottleQuery, useListPoursInfiniteQuery, useMakeBrewMutation } = bottlesApi;

@@ -13,8 +13,9 @@ import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { useGetRunQuery } from '../make/brew-endpoints';
 import { usePrintLabelsMutation } from '../make/device-endpoints';
+import { bottleMoved } from './bottle-deeds';
 import { BottleDrawing } from './bottle-drawing';
-import { useGetBottleQuery, useListPoursInfiniteQuery, useMoveBottleMutation } from './bottle-endpoints';
+import { useGetBottleQuery, useListPoursInfiniteQuery } from './bottle-endpoints';
 import { PLACE_NAMES, bottleView, dateWords, measure } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { drinkColour } from './drink-colour';
@@ -28,7 +29,6 @@ export function BottleScreen({ id }: { readonly id: string }) {
   const now = useNow();
   const pour = usePour();
   const dispatch = useAppDispatch();
-  const [moveBottle] = useMoveBottleMutation();
   const [print] = usePrintLabelsMutation();
   if (!bottle && error) {
     const { code, message } = failureOf(error);
@@ -42,10 +42,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
   }
   if (!bottle) return <Loading what="the bottle" />;
   const view = bottleView(bottle, now);
-  const move = async (place: (typeof PLACES)[number]) => {
-    const { error: failed } = await moveBottle({ id, place });
-    if (failed) dispatch(noticeRaised({ text: failureOf(failed).message, grave: true }));
-  };
+  const move = (place: (typeof PLACES)[number]) => dispatch(bottleMoved(bottle, place));
   const printIt = async () => {
     const { data, error: failed } = await print([id]);
     dispatch(

@@ -3,9 +3,11 @@ import { formatVolume, formatNumber } from '@wellhydra/core/quantity';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { failureOf } from '../../state/api';
+import { useStore } from 'react-redux';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch, type Store } from '../../state/store';
+import { asideRead } from '../../state/sync/queue';
+import { settled } from '../../state/sync/settled';
 import { Button } from '../../ui/button';
 import { localMoment } from '../../ui/moment-field';
 import { Sheet } from '../../ui/sheet';
@@ -13,7 +15,7 @@ import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { keepingView } from '../drink/figures/cautions-view';
 import type { Draft } from '../drink/draft/drafts';
-import { useMakeBrewMutation } from './bottle-endpoints';
+import { brewMade } from './bottle-deeds';
 import { BottleForm, bottlesOf, useBottleForm } from './bottle-form';
 
 interface MadeItSheetProps {
@@ -28,7 +30,8 @@ const CLOCKS_DIFFER_ms = 60_000;
 /** Records that a drink was made and what it filled. */
 export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
   const dispatch = useAppDispatch();
-  const [makeBrew, { isLoading }] = useMakeBrewMutation();
+  const store = useStore() as Store;
+  const [isLoading, setLoading] = useState(false);
   const [brewId] = useState(() => crypto.randomUUID());
   const dry = analysis.liquid === null;
   const made = analysis.liquid?.volume_mL ?? analysis.trace.pot.mass_g;
@@ -43,17 +46,20 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
 
   const record = async () => {
     if (filled.kind !== 'bottles') return;
-    const { data, error } = await makeBrew({
-      id: brewId,
-      drinkId: draft.id,
-      drinkRevision: draft.revision,
-      madeAt: when.toISOString(),
-      bottles: bottlesOf(form),
-    });
-    if (!data) return setFailure(failureOf(error).message);
+    const bottles = bottlesOf(form);
+    setLoading(true);
+    dispatch(brewMade({ brewId, draft, madeAt: when, bottles }));
+    const outcome = await settled(store, brewId);
+    setLoading(false);
+    if (outcome.kind === 'aside') {
+      // It is told here, where it can be mended, and not once more on Today.
+      dispatch(asideRead(brewId));
+      return setFailure(outcome.aside.message);
+    }
     onClose();
-    router.push(data.bottleIds.length === 1 ? `/bottles/${data.bottleIds[0]}` : '/shelf');
-    dispatch(noticeRaised({ text: `Batch ${data.batch} is on the shelf` }));
+    router.push(outcome.kind === 'sent' && bottles.length === 1 ? `/bottles/${bottles[0]!.id}` : '/shelf');
+    if (outcome.kind === 'waits')
+      dispatch(noticeRaised({ text: 'Kept on this device. It is on the shelf once it can be sent.' }));
   };
 
   return (

@@ -79,7 +79,7 @@ function BottleRow({
 }: {
   readonly view: BottleView;
   readonly bottle: BottleRecord;
-  readonly onPour: (bottle: BottleRecord) => Promise<void>;
+  readonly onPour: (bottle: BottleRecord) => void;
 }) {
   return (
     <View role="listitem" className="flex-row items-center gap-3 border-b-[3px] border-ink pt-3 dark:border-mute">

@@ -10,6 +10,7 @@ import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useSignOutMutation } from '../accounts/account-endpoints';
+import { ownerLeft } from '../../state/sync/owner';
 import { forgetSession } from '../accounts/known-session';
 import { Devices } from './devices';
 import { Equipment } from './equipment';
@@ -43,6 +44,7 @@ export function KitchenScreen() {
     const { error: failed } = await signOut();
     if (failed) return void dispatch(noticeRaised({ text: failureOf(failed).message, grave: true }));
     forgetSession();
+    dispatch(ownerLeft());
     dispatch(api.util.resetApiState());
     router.replace('/welcome');
   };

@@ -1,18 +1,8 @@
 import { DEFAULT_SETTINGS, type KitchenSettings } from '@wellhydra/core/kitchen';
-import type { KitchenSettingsRecord } from '@wellhydra/contract';
-import { useEffect, useRef, useState } from 'react';
-import { failureOf } from '../../state/api';
-import { readDurable, writeDurable } from '../../state/durable';
-import { useGetSettingsQuery, useSaveSettingsMutation } from './kitchen-endpoints';
-
-const KEY = 'wellhydra.kitchen-settings';
-/** Typing pauses this long before it is sent, ms. */
-const SAVE_AFTER_ms = 500;
-
-interface Unsent {
-  readonly revision: number;
-  readonly settings: KitchenSettings;
-}
+import { useAppDispatch, useAppSelector } from '../../state/store';
+import { TROUBLE_WORDS } from '../../state/sync/trouble';
+import { useGetSettingsQuery } from './kitchen-endpoints';
+import { settingsEdited, type SettingsDraftState } from './settings-draft';
 
 export interface SettingsDraft {
   readonly settings: KitchenSettings;
@@ -22,51 +12,27 @@ export interface SettingsDraft {
   readonly ready: boolean;
 }
 
+/** How things stand between what is edited here and the server, in a few words. */
+export function settingsState(draft: SettingsDraftState): string {
+  if (!draft) return 'Saved';
+  if (draft.stuck === null) return 'Saving';
+  if (draft.stuck === 'refused') return `Kept on this device: ${draft.message}`;
+  const { says, until } = TROUBLE_WORDS[draft.stuck];
+  return `Kept on this device: ${says} Sent ${until}`;
+}
+
 /** What the kitchen has, as it is edited here: saved by itself, and kept on this device until it is. */
 export function useSettingsDraft(): SettingsDraft {
-  const { data, refetch } = useGetSettingsQuery();
-  const [save] = useSaveSettingsMutation();
-  const [unsent, setUnsent] = useState<Unsent | null>(() => readDurable<Unsent>(KEY) ?? null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [round, setRound] = useState(0);
-  const saving = useRef(false);
-  const settings = unsent?.settings ?? data?.settings ?? DEFAULT_SETTINGS;
-  useEffect(() => writeDurable(KEY, unsent ?? undefined), [unsent]);
-  useEffect(() => {
-    if (!unsent) return undefined;
-    const timer = setTimeout(async () => {
-      if (saving.current) return;
-      saving.current = true;
-      const result = await save({ expectedRevision: unsent.revision, settings: unsent.settings });
-      saving.current = false;
-      if (result.data) {
-        const { revision } = result.data;
-        setProblem(null);
-        // What was typed meanwhile goes on from the new revision.
-        setUnsent((now) => (now && now.settings !== unsent.settings ? { ...now, revision } : null));
-        return;
-      }
-      const { code, message, details } = failureOf(result.error);
-      if (code === 'edited-elsewhere') {
-        setUnsent((now) => now && { ...now, revision: (details as KitchenSettingsRecord).revision });
-        void refetch();
-      } else setProblem(message);
-    }, SAVE_AFTER_ms);
-    return () => clearTimeout(timer);
-  }, [unsent, round, save, refetch]);
-  useEffect(() => {
-    const again = () => setRound((count) => count + 1);
-    window.addEventListener('online', again);
-    return () => window.removeEventListener('online', again);
-  }, []);
+  const dispatch = useAppDispatch();
+  const { data } = useGetSettingsQuery();
+  const draft = useAppSelector((state) => state.settingsDraft);
   return {
-    settings,
-    change: (by) =>
-      setUnsent((now) => ({
-        revision: now?.revision ?? data?.revision ?? 0,
-        settings: { ...(now?.settings ?? settings), ...by },
-      })),
-    state: problem ? `Kept on this device: ${problem}` : unsent ? 'Saving' : 'Saved',
-    ready: data !== undefined || unsent !== null,
+    settings: draft?.mine ?? data?.settings ?? DEFAULT_SETTINGS,
+    change: (by) => {
+      // Before the first answer there is nothing that could be changed.
+      if (draft || data) dispatch(settingsEdited({ by, stored: data ?? { revision: 0, settings: null } }));
+    },
+    state: settingsState(draft),
+    ready: data !== undefined || draft !== null,
   };
 }

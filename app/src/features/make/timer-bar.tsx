@@ -7,7 +7,7 @@ import { useAppSelector } from '../../state/store';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { stepTitle } from '../drink/step/step-words';
-import { eventsOf, type Brews } from './brews';
+import { eventsOf, selectBrews, type Brews } from './brews';
 import { ring, ringsNow } from './notify';
 import { clockWords, restOf } from './timers';
 
@@ -47,7 +47,7 @@ const MOST_SHOWN = 3;
 
 /** Every timer that runs, on every page: it rings wherever one is. */
 export function TimerBar() {
-  const brews = useAppSelector((state) => state.brews);
+  const brews = useAppSelector(selectBrews);
   const timers = useMemo(() => runningTimers(brews), [brews]);
   const now = useNow(1000);
   const path = usePathname();

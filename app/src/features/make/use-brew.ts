@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type Store } from '../../state/store';
 import { brewsApi } from './brew-endpoints';
-import { brewHappened, brewOpened, eventsOf, progressArrived, runArrived } from './brews';
+import { brewHappened, brewOpened, eventsOf, progressArrived, runArrived, selectBrews } from './brews';
 
 const newId = (): string => crypto.randomUUID();
 
@@ -18,11 +18,8 @@ export const happeningNow = (happening: BrewHappening): BrewEvent => ({
 export function useBrew(id: string) {
   const dispatch = useAppDispatch();
   const brew = useAppSelector((state) => state.brews.byId[id]);
-  const outbox = useAppSelector((state) => state.brews.outbox);
-  const events = useMemo(
-    () => (brew ? eventsOf({ byId: { [id]: brew }, outbox, refused: [], unreachable: false }, id) : []),
-    [brew, outbox, id],
-  );
+  const { outbox } = useAppSelector(selectBrews);
+  const events = useMemo(() => (brew ? eventsOf({ byId: { [id]: brew }, outbox }, id) : []), [brew, outbox, id]);
   const stored = brew?.recipe;
   const recipe = useMemo(() => (stored ? brewRecipe(stored) : null), [stored]);
   const state = useMemo(() => brewState(events), [events]);
@@ -63,7 +60,7 @@ export function useBrewNews(id: string): void {
   const { getState } = useStore() as Store;
   const here = useAppSelector((state) => state.brews.byId[id] !== undefined);
   const begun = useAppSelector(
-    (state) => !state.brews.outbox.some((each) => each.brew === id && each.kind === 'start'),
+    (state) => !selectBrews(state).outbox.some((each) => each.brew === id && each.kind === 'start'),
   );
   useEffect(() => {
     if (!begun) return undefined;

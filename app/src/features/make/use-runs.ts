@@ -1,6 +1,6 @@
 import { useAppSelector } from '../../state/store';
 import { useListRunsQuery } from './brew-endpoints';
-import type { Brews } from './brews';
+import { selectBrews, type Brews } from './brews';
 
 /** How often a page that shows brews asks for them, ms. */
 const POLL_ms = 4000;
@@ -22,5 +22,5 @@ export function useRuns(): Brews {
     refetchOnMountOrArgChange: true,
     selectFromResult: nothing,
   });
-  return useAppSelector((state) => state.brews);
+  return useAppSelector(selectBrews);
 }

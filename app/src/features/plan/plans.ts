@@ -1,6 +1,6 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { readDurable, writeDurable } from '../../state/durable';
-import { withChanges } from '../../state/shared-list';
+import { createSelector, createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { ownerEntered, ownerLeft, rowsWrittenElsewhere, withRows } from '../../state/sync/owner';
+import type { Row } from '../../state/sync/vault';
 
 /** A drink that somebody wants by a time. */
 export interface Wish {
@@ -22,14 +22,35 @@ export interface Plans {
   readonly up_min: number;
 }
 
-export const PLAN_KEY = 'wellhydra.plan';
 const NONE: Plans = { wishes: [], cooks: 1, bed_min: 22 * 60 + 30, up_min: 6 * 60 };
 
-const storedPlans = (): Plans => ({ ...NONE, ...readDurable<Plans>(PLAN_KEY) });
+/** The hours as a row of their own beside the wishes. */
+const HOURS_ID = 'hours';
+type HoursRow = Row & Pick<Plans, 'cooks' | 'bed_min' | 'up_min'>;
+const isHours = (row: Row): row is HoursRow => row.id === HOURS_ID;
+
+function withPlanRows(
+  state: Plans,
+  change: { readonly rows: readonly Row[]; readonly gone: readonly string[] },
+): Plans {
+  const hours = change.rows.find(isHours);
+  const rows = change.rows.filter((row) => !isHours(row));
+  const { cooks, bed_min, up_min } = hours ?? state;
+  return { wishes: withRows(state.wishes, { ...change, rows }), cooks, bed_min, up_min };
+}
+
+/** The same row while the hours are the same. */
+const hoursRow = createSelector(
+  [({ cooks }: Plans) => cooks, ({ bed_min }: Plans) => bed_min, ({ up_min }: Plans) => up_min],
+  (cooks, bed_min, up_min): HoursRow => ({ id: HOURS_ID, cooks, bed_min, up_min }),
+);
+
+/** What is wanted, row by row. */
+export const plansToKeep = (plans: Plans): readonly Row[] => [...plans.wishes, hoursRow(plans)];
 
 const slice = createSlice({
   name: 'plans',
-  initialState: storedPlans,
+  initialState: NONE,
   reducers: {
     wishAdded: (
       state,
@@ -54,19 +75,15 @@ const slice = createSlice({
       ...state,
       ...payload,
     }),
-    /** Another tab of this device has written what it did. */
-    plansReadAgain: storedPlans,
-    plansCleared: () => NONE,
   },
+  extraReducers: (builder) =>
+    builder
+      .addCase(ownerEntered, (_state, { payload: { rows } }) => withPlanRows(NONE, { rows: rows.plans, gone: [] }))
+      .addCase(ownerLeft, () => NONE)
+      .addCase(rowsWrittenElsewhere, (state, { payload }) =>
+        payload.shelf === 'plans' ? withPlanRows(state as Plans, payload) : (state as Plans),
+      ),
 });
 
-export const { wishAdded, wishChanged, wishRemoved, planAgreed, hoursChosen, plansReadAgain, plansCleared } =
-  slice.actions;
+export const { wishAdded, wishChanged, wishRemoved, planAgreed, hoursChosen } = slice.actions;
 export const plansReducer = slice.reducer;
-
-/** Writes what this tab has changed of what is wanted. */
-export function keepPlansDurable(before: Plans, after: Plans): void {
-  const idOf = ({ id }: Wish) => id;
-  const wishes = withChanges(storedPlans().wishes, { before: before.wishes, after: after.wishes, idOf });
-  writeDurable(PLAN_KEY, { ...after, wishes });
-}

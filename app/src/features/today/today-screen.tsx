@@ -1,6 +1,7 @@
 import { Link, router } from 'expo-router';
 import { Pressable, ScrollView, View } from 'react-native';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch, useAppSelector } from '../../state/store';
+import { asideRead } from '../../state/sync/queue';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
@@ -8,7 +9,6 @@ import { useListBottlesQuery } from '../bottles/bottle-endpoints';
 import { shelfView } from '../bottles/bottles-view';
 import { DueBadge } from '../bottles/due-badge';
 import { usePour } from '../bottles/use-pour';
-import { refusalSeen, type Brews } from '../make/brews';
 import { useRuns } from '../make/use-runs';
 import { DayRibbon, RibbonKey } from './day-ribbon';
 import { inWords, todayView, type RunningView } from './today-view';
@@ -43,7 +43,7 @@ export function TodayScreen() {
           </>
         ) : null}
         {first?.next ? <NextAction brew={first} now={now} /> : null}
-        <Refusals brews={brews} />
+        <Refusals />
         <View className="gap-4 px-4 md:px-8">
           {running.length === 0 ? (
             <View className="items-start gap-3 py-4">
@@ -125,20 +125,18 @@ function RunningRow({ brew, now }: { readonly brew: RunningView; readonly now: D
 }
 
 /** What the server would not take: it is told, with its reason, and goes when it was read. */
-function Refusals({ brews }: { readonly brews: Brews }) {
+function Refusals() {
   const dispatch = useAppDispatch();
-  return brews.refused.map(({ waiting, message, drink }) => (
-    <View key={waiting.id} role="alert" className="mx-4 gap-2 rounded-[12px] border border-heat bg-sheet p-3 md:mx-8">
-      <Text variant="strong">Something of a brew could not be stored</Text>
-      <Text>
-        {drink || 'A brew'}: {message}
+  const aside = useAppSelector((state) => state.queue.aside);
+  return aside.map(({ id, entry, message }) => (
+    <View key={id} role="alert" className="mx-4 gap-2 rounded-[12px] border border-heat bg-sheet p-3 md:mx-8">
+      <Text variant="strong">
+        {entry.kind.startsWith('brew-') ? 'Something of a brew could not be stored' : 'Something could not be stored'}
       </Text>
-      <Button
-        label="I have read it"
-        kind="plain"
-        className="self-start"
-        onPress={() => dispatch(refusalSeen(waiting.id))}
-      />
+      <Text>
+        {entry.about || 'A brew'}: {message}
+      </Text>
+      <Button label="I have read it" kind="plain" className="self-start" onPress={() => dispatch(asideRead(id))} />
     </View>
   ));
 }

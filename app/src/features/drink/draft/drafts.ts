@@ -1,8 +1,11 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import { mergeDrinks, sameDocument, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { readDurable, writeDurable } from '../../../state/durable';
-import { withChanges } from '../../../state/shared-list';
+import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../../state/sync/owner';
+import type { Trouble } from '../../../state/sync/trouble';
+
+/** Why something typed is not stored: it waits, or the server will not have it as it is. */
+export type Stuck = Trouble | 'refused';
 
 /** A drink as it stands on this screen: what was last stored, and what has been typed since. */
 export interface Draft {
@@ -16,14 +19,14 @@ export interface Draft {
   /** True while `mine` has something the server has not. */
   readonly unsent: boolean;
   /** Why it could not be sent, if it could not. */
-  readonly stuck: 'offline' | 'refused' | null;
+  readonly stuck: Stuck | null;
   readonly conflicts: readonly MergeConflict[];
   readonly otherName: string | null;
 }
 
 export type Drafts = Readonly<Record<string, Draft>>;
 
-const DRAFTS_KEY = 'wellhydra.drafts';
+const byIdOf = (drafts: readonly Draft[]): Drafts => Object.fromEntries(drafts.map((draft) => [draft.id, draft]));
 
 function fromRecord({ id, revision, document }: DrinkRecord, composer = ''): Draft {
   return {
@@ -54,9 +57,19 @@ function mergedWith(draft: Draft, record: DrinkRecord): Draft {
   };
 }
 
+/** A draft with what another tab of this device has typed into the same drink. */
+function withTabs(draft: Draft, other: Draft): Draft {
+  const { id, revision, base: document } = other;
+  const caught =
+    revision > draft.revision ? mergedWith(draft, { id, revision, document, savedAt: '', savedBy: '' }) : draft;
+  if (revision !== caught.revision) return draft;
+  const mine = mergeDrinks(caught.base, caught.mine, other.mine).merged;
+  return { ...caught, mine, unsent: revision === 0 || !sameDocument(mine, caught.base) };
+}
+
 const slice = createSlice({
   name: 'drafts',
-  initialState: (): Drafts => readDurable<Drafts>(DRAFTS_KEY) ?? {},
+  initialState: {} as Drafts,
   reducers: {
     drinkStarted: (state, { payload }: PayloadAction<{ id: string; document: DrinkDocument }>) => ({
       ...state,
@@ -103,7 +116,7 @@ const slice = createSlice({
       const draft = state[record.id];
       return draft ? { ...state, [record.id]: mergedWith(draft, record) } : state;
     },
-    saveFailed: (state, { payload }: PayloadAction<{ id: string; stuck: 'offline' | 'refused' }>) => {
+    saveFailed: (state, { payload }: PayloadAction<{ id: string; stuck: Stuck }>) => {
       const draft = state[payload.id];
       return draft ? { ...state, [payload.id]: { ...draft, stuck: payload.stuck } } : state;
     },
@@ -116,9 +129,17 @@ const slice = createSlice({
       const { [payload]: _gone, ...rest } = state;
       return rest;
     },
-    /** Somebody else signs in here: what was typed in another kitchen must not follow. */
-    draftsCleared: () => ({}),
   },
+  extraReducers: (builder) =>
+    builder
+      .addCase(ownerEntered, (_state, { payload: { rows } }) => byIdOf(rows.drafts as readonly Draft[]))
+      .addCase(ownerLeft, (): Drafts => ({}))
+      .addCase(rowsWrittenElsewhere, (state, { payload }) => {
+        if (payload.shelf !== 'drafts') return state;
+        // What that tab has saved is gone from the device only; what it has typed is typed here, too.
+        const known = (payload.rows as readonly Draft[]).filter(({ id }) => state[id]);
+        return known.reduce((drafts: Drafts, row) => ({ ...drafts, [row.id]: withTabs(drafts[row.id]!, row) }), state);
+      }),
 });
 
 export const {
@@ -131,22 +152,9 @@ export const {
   saveFailed,
   conflictSettled,
   drinkForgotten,
-  draftsCleared,
 } = slice.actions;
 export const draftsReducer = slice.reducer;
 
-const worthKeeping = (drafts: Drafts): readonly Draft[] =>
+/** What is typed and not yet stored: the rest is on the server. */
+export const draftsToKeep = (drafts: Drafts): readonly Draft[] =>
   Object.values(drafts).filter(({ unsent, composer, conflicts }) => unsent || composer !== '' || conflicts.length > 0);
-
-/** Writes what was typed in this tab and is not yet stored where a reload finds it. */
-export function keepDraftsDurable(before: Drafts, after: Drafts): void {
-  const shared = withChanges(worthKeeping(readDurable<Drafts>(DRAFTS_KEY) ?? {}), {
-    before: worthKeeping(before),
-    after: worthKeeping(after),
-    idOf: ({ id }) => id,
-  });
-  writeDurable(
-    DRAFTS_KEY,
-    shared.length > 0 ? Object.fromEntries(shared.map((draft) => [draft.id, draft])) : undefined,
-  );
-}

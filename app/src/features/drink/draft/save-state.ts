@@ -1,3 +1,4 @@
+import { TROUBLE_WORDS } from '../../../state/sync/trouble';
 import type { Draft } from './drafts';
 
 /** Something is typed that is not stored yet. */
@@ -5,8 +6,9 @@ export const SAVING = 'Saving';
 
 /** How things stand between this screen and the server, in a few words. */
 export function saveState({ unsent, stuck, revision }: Pick<Draft, 'unsent' | 'stuck' | 'revision'>): string {
-  if (stuck === 'refused' && unsent) return 'Not saved: the server refused it';
-  if (stuck === 'offline' && unsent) return 'No connection. Kept on this device, sent when it is back';
-  if (unsent) return SAVING;
-  return `Version ${revision} · saved`;
+  if (!unsent) return `Version ${revision} · saved`;
+  if (stuck === null) return SAVING;
+  if (stuck === 'refused') return 'Not saved: the server refused it';
+  const { says, until } = TROUBLE_WORDS[stuck];
+  return `${says} Kept on this device, sent ${until}`;
 }

@@ -1,0 +1,129 @@
+import type { KitchenSettingsRecord } from '@wellhydra/contract';
+import { DEFAULT_SETTINGS, mergeSettings, type KitchenSettings } from '@wellhydra/core/kitchen';
+import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
+import { failureOf } from '../../state/api';
+import { noticeRaised } from '../../state/notices';
+import { keepAction } from '../../state/undo-actions';
+import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
+import { documentSender, type DocumentDispatch, type Try } from '../../state/sync/send-documents';
+import { outcomeOf, type Trouble } from '../../state/sync/trouble';
+import { kitchenApi } from './kitchen-endpoints';
+
+/** What the kitchen has, as it is edited here and not yet stored. */
+export interface UnsentSettings {
+  readonly id: typeof SETTINGS_ID;
+  /** Revision it started from, and what that was. */
+  readonly revision: number;
+  readonly base: KitchenSettings;
+  readonly mine: KitchenSettings;
+  readonly stuck: Trouble | 'refused' | null;
+  /** Why it is refused, if it is. */
+  readonly message: string;
+}
+export const SETTINGS_ID = 'settings';
+export type SettingsDraftState = UnsentSettings | null;
+
+const recordOf = ({ revision, settings }: KitchenSettingsRecord) => ({ revision, base: settings ?? DEFAULT_SETTINGS });
+
+const slice = createSlice({
+  name: 'settingsDraft',
+  initialState: null as SettingsDraftState,
+  reducers: {
+    settingsEdited: (
+      state,
+      { payload: { by, stored } }: PayloadAction<{ by: Partial<KitchenSettings>; stored: KitchenSettingsRecord }>,
+    ): SettingsDraftState => {
+      const from = state ?? { id: SETTINGS_ID, ...recordOf(stored), mine: recordOf(stored).base };
+      return { ...from, mine: { ...from.mine, ...by }, stuck: null, message: '' };
+    },
+    settingsSaved: (state, { payload }: PayloadAction<{ record: KitchenSettingsRecord; sent: KitchenSettings }>) =>
+      // What was typed meanwhile goes on from the new revision.
+      state && original(state)?.mine !== payload.sent ? { ...state, ...recordOf(payload.record), stuck: null } : null,
+    settingsCollided: (state, { payload }: PayloadAction<KitchenSettingsRecord>): SettingsDraftState => {
+      if (!state) return state;
+      const now = recordOf(payload);
+      return { ...state, ...now, mine: mergeSettings(state.base, state.mine, now.base).merged };
+    },
+    settingsFailed: (
+      state,
+      { payload }: PayloadAction<{ stuck: NonNullable<UnsentSettings['stuck']>; message: string }>,
+    ) => state && { ...state, ...payload },
+  },
+  extraReducers: (builder) =>
+    builder
+      .addCase(
+        ownerEntered,
+        (_state, { payload: { rows } }) => (rows.settings[0] as UnsentSettings | undefined) ?? null,
+      )
+      .addCase(ownerLeft, () => null)
+      .addCase(rowsWrittenElsewhere, (state, { payload }) => {
+        const [other] = payload.shelf === 'settings' ? (payload.rows as readonly UnsentSettings[]) : [];
+        if (!other || !state || other.revision !== state.revision) return state;
+        return { ...state, mine: mergeSettings(state.base, state.mine, other.mine).merged };
+      }),
+});
+
+export const { settingsEdited, settingsSaved, settingsCollided, settingsFailed } = slice.actions;
+export const settingsDraftReducer = slice.reducer;
+
+interface StateWithSettings {
+  readonly settingsDraft: SettingsDraftState;
+}
+
+/** Says what somebody else changed as well; theirs is one press away. */
+function tellClash(
+  dispatch: DocumentDispatch,
+  fields: readonly (keyof KitchenSettings)[],
+  theirs: KitchenSettingsRecord,
+): void {
+  const { settings } = theirs;
+  if (fields.length === 0 || !settings) return;
+  const by = Object.fromEntries(fields.map((field) => [field, settings[field]])) as Partial<KitchenSettings>;
+  const takeTheirs = async () => {
+    const { getSettings } = kitchenApi.endpoints;
+    const { data } = await dispatch(getSettings.initiate(undefined, { forceRefetch: true, subscribe: false }));
+    dispatch(settingsEdited({ by, stored: data ?? theirs }));
+  };
+  dispatch(
+    noticeRaised({
+      text: `Somebody else changed this meanwhile, too: ${fields.map((field) => field.replace(/_.*/, '')).join(', ')}. Yours is kept.`,
+      action: {
+        label: 'Take theirs',
+        run: keepAction(() => void takeTheirs()),
+      },
+    }),
+  );
+}
+
+async function sendOnce(_id: string, getState: () => StateWithSettings, dispatch: DocumentDispatch): Promise<Try> {
+  const draft = getState().settingsDraft;
+  if (!draft) return 'done';
+  const { saveSettings, getSettings } = kitchenApi.endpoints;
+  const { data, error } = await dispatch(
+    saveSettings.initiate({ expectedRevision: draft.revision, settings: draft.mine }),
+  );
+  if (data) {
+    dispatch(settingsSaved({ record: data, sent: draft.mine }));
+    return getState().settingsDraft ? 'again' : 'done';
+  }
+  const failure = failureOf(error);
+  const outcome = outcomeOf(failure);
+  if (outcome.kind === 'merge') {
+    const now = await dispatch(getSettings.initiate(undefined, { forceRefetch: true, subscribe: false }));
+    if (!now.data) return 'wait';
+    const { clashes } = mergeSettings(draft.base, draft.mine, recordOf(now.data).base);
+    dispatch(settingsCollided(now.data));
+    tellClash(dispatch, clashes, now.data);
+    return 'again';
+  }
+  const waits = outcome.kind === 'wait';
+  dispatch(settingsFailed({ stuck: waits ? outcome.trouble : 'refused', message: failure.message }));
+  return waits ? 'wait' : 'refused';
+}
+
+/** Saves what the kitchen has by itself, field by field beside what others changed meanwhile. */
+export const settingsSync = documentSender<StateWithSettings>({
+  edited: (action) => (settingsEdited.match(action) ? SETTINGS_ID : undefined),
+  unsent: ({ settingsDraft }) => (settingsDraft && settingsDraft.stuck !== 'refused' ? [SETTINGS_ID] : []),
+  sendOnce,
+});

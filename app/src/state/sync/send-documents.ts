@@ -1,0 +1,81 @@
+import { createListenerMiddleware, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
+import { ownerEntered, rowsWrittenElsewhere } from './owner';
+
+export type DocumentDispatch = ThunkDispatch<unknown, unknown, UnknownAction>;
+
+/** Typing pauses this long before it is sent, ms. */
+export const SAVE_AFTER_ms = 450;
+/** Who goes on typing is saved this often all the same, ms. */
+const SAVE_AT_LATEST_ms = 3000;
+/** While it cannot be sent, it is tried again this often, ms. */
+export const RETRY_AFTER_ms = 3000;
+const MOST_MERGES = 5;
+/** What another tab has typed is sent here only when that tab has not done it by then, ms. */
+const FOR_ANOTHER_TAB_ms = 8000;
+
+/** How a try went: nothing is left, more was typed or merged meanwhile, it has to wait, or it is refused as it is. */
+export type Try = 'done' | 'again' | 'wait' | 'refused';
+
+/** A kind of document that people edit here: stored as a whole, merged with what others saved meanwhile. */
+export interface DocumentKind<State> {
+  /** Whether an action has changed documents of this kind, and which. */
+  readonly edited: (action: UnknownAction) => string | undefined;
+  /** Those that have something the server has not, and can be sent. */
+  readonly unsent: (state: State) => readonly string[];
+  /** Sends one once; what comes of it is told to the store. */
+  readonly sendOnce: (id: string, getState: () => State, dispatch: DocumentDispatch) => Promise<Try>;
+}
+
+/** Saves documents of one kind by themselves, a moment after the last key. */
+export function documentSender<State>({ edited, unsent, sendOnce }: DocumentKind<State>) {
+  /** On their way right now: one request each, so that revisions follow one another. */
+  const sending = new Set<string>();
+
+  async function send(id: string, getState: () => State, dispatch: DocumentDispatch): Promise<void> {
+    if (sending.has(id)) return;
+    sending.add(id);
+    let outcome: Try = 'again';
+    try {
+      for (let round = 0; round < MOST_MERGES && outcome === 'again'; round += 1)
+        outcome = await sendOnce(id, getState, dispatch);
+    } finally {
+      sending.delete(id);
+    }
+    if (outcome === 'wait' || outcome === 'again')
+      setTimeout(() => void (unsent(getState()).includes(id) && send(id, getState, dispatch)), RETRY_AFTER_ms);
+  }
+
+  /** Sends every document that a reload or a dead network left behind. */
+  const sendAll = (getState: () => State, dispatch: DocumentDispatch): void => {
+    for (const id of unsent(getState())) void send(id, getState, dispatch);
+  };
+
+  const listener = createListenerMiddleware();
+  const typing = new Map<string, { readonly since_ms: number; readonly newest: symbol }>();
+  listener.startListening({
+    predicate: (action) => edited(action as UnknownAction) !== undefined,
+    effect: async (action, { delay, getState, dispatch }) => {
+      const id = edited(action as UnknownAction) as string;
+      const newest = Symbol(id);
+      typing.set(id, { since_ms: typing.get(id)?.since_ms ?? Date.now(), newest });
+      await delay(SAVE_AFTER_ms);
+      const now = typing.get(id);
+      if (!now || (now.newest !== newest && Date.now() - now.since_ms < SAVE_AT_LATEST_ms)) return;
+      typing.delete(id);
+      void send(id, getState as () => State, dispatch as DocumentDispatch);
+    },
+  });
+  listener.startListening({
+    actionCreator: ownerEntered,
+    effect: (_action, { getState, dispatch }) => sendAll(getState as () => State, dispatch as DocumentDispatch),
+  });
+  listener.startListening({
+    actionCreator: rowsWrittenElsewhere,
+    effect: async (_action, { getState, dispatch, delay, cancelActiveListeners }) => {
+      cancelActiveListeners();
+      await delay(FOR_ANOTHER_TAB_ms);
+      sendAll(getState as () => State, dispatch as DocumentDispatch);
+    },
+  });
+  return { middleware: listener.middleware, sendAll };
+}

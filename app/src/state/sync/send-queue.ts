@@ -1,0 +1,123 @@
+import {
+  createListenerMiddleware,
+  isAnyOf,
+  type ListenerEffectAPI,
+  type ThunkDispatch,
+  type UnknownAction,
+} from '@reduxjs/toolkit';
+import { failureOf } from '../api';
+import { ownerEntered, rowsWrittenElsewhere } from './owner';
+import { enqueued, entriesSent, entriesSetAside, sendingTroubled, type Entry, type Queue } from './queue';
+import { outcomeOf, type Trouble } from './trouble';
+
+export interface StateWithQueue {
+  readonly queue: Queue;
+}
+export type SendDispatch = ThunkDispatch<unknown, unknown, UnknownAction>;
+
+/** How a kind of entry is sent. */
+export interface Sender {
+  /** So many that follow each other travel together. */
+  readonly together?: number;
+  /** Sends entries of one lane; resolves with the error, if there is one. */
+  readonly send: (entries: readonly Entry[], dispatch: SendDispatch) => Promise<unknown>;
+}
+
+/** While nothing can be sent it is tried again this often, ms. */
+export const RETRY_AFTER_ms = 2000;
+/** What the server has failed on this often would hold up its lane for ever: it is set aside. */
+const MOST_FAILURES = 5;
+
+/** Sends what waits, a lane beside the other, each in order. */
+export function queueSender(senders: Readonly<Record<string, Sender>>) {
+  const busy = new Set<string>();
+  const failures = new Map<string, number>();
+  let retry: ReturnType<typeof setTimeout> | undefined;
+
+  /** What of a lane goes out next. */
+  const nextOf = (entries: readonly Entry[], lane: string): readonly Entry[] => {
+    const own = entries.filter((entry) => entry.lane === lane);
+    const [first] = own;
+    if (!first) return [];
+    const end = own.findIndex(({ kind }) => kind !== first.kind);
+    return own.slice(0, Math.min(senders[first.kind]?.together ?? 1, end < 0 ? own.length : end));
+  };
+
+  async function sendNext(batch: readonly Entry[], dispatch: SendDispatch): Promise<Trouble | undefined> {
+    const ids = batch.map(({ id }) => id);
+    const sender = senders[batch[0]!.kind];
+    if (!sender) {
+      dispatch(entriesSetAside({ ids, message: 'This version of the application cannot send it.' }));
+      return undefined;
+    }
+    const error = await sender.send(batch, dispatch);
+    if (!error) {
+      dispatch(entriesSent(ids));
+      return undefined;
+    }
+    const failure = failureOf(error);
+    const outcome = outcomeOf(failure);
+    if (outcome.kind !== 'wait') {
+      dispatch(entriesSetAside({ ids, message: failure.message }));
+      return undefined;
+    }
+    if (failure.code !== 'unexpected') return outcome.trouble;
+    const [first] = ids as [string];
+    const count = (failures.get(first) ?? 0) + 1;
+    failures.set(first, count);
+    if (count < MOST_FAILURES) return outcome.trouble;
+    // Poison: one alone, so that what travelled with it has its own chance.
+    dispatch(entriesSetAside({ ids: [first], message: `The server failed on it ${count} times. ${failure.message}` }));
+    return undefined;
+  }
+
+  async function sendLane(
+    lane: string,
+    getState: () => StateWithQueue,
+    dispatch: SendDispatch,
+  ): Promise<Trouble | undefined> {
+    if (busy.has(lane)) return undefined;
+    busy.add(lane);
+    try {
+      for (let batch = nextOf(getState().queue.entries, lane); batch.length > 0;) {
+        const trouble = await sendNext(batch, dispatch);
+        if (trouble) return trouble;
+        batch = nextOf(getState().queue.entries, lane);
+      }
+      return undefined;
+    } finally {
+      busy.delete(lane);
+    }
+  }
+
+  /** Sends everything that waits until it is gone or in trouble; then it tries again by itself. */
+  async function sendAll(getState: () => StateWithQueue, dispatch: SendDispatch): Promise<void> {
+    clearTimeout(retry);
+    const lanes = [...new Set(getState().queue.entries.map(({ lane }) => lane))];
+    const troubles = await Promise.all(lanes.map((lane) => sendLane(lane, getState, dispatch)));
+    const trouble = troubles.find((each) => each !== undefined);
+    if (!trouble) return;
+    dispatch(sendingTroubled(trouble));
+    clearTimeout(retry);
+    retry = setTimeout(() => void sendAll(getState, dispatch), RETRY_AFTER_ms);
+  }
+
+  const listener = createListenerMiddleware();
+  type Api = Pick<ListenerEffectAPI<unknown, SendDispatch>, 'getState' | 'dispatch'>;
+  const sendNow = ({ getState, dispatch }: Api) => sendAll(getState as () => StateWithQueue, dispatch as SendDispatch);
+  listener.startListening({
+    matcher: isAnyOf(enqueued, ownerEntered),
+    effect: (_action, api) => sendNow(api as unknown as Api),
+  });
+  // What another tab left unsent is sent here, in case that tab is gone by then.
+  listener.startListening({
+    actionCreator: rowsWrittenElsewhere,
+    effect: async ({ payload }, api) => {
+      if (payload.shelf !== 'queue' || payload.rows.length === 0) return;
+      api.cancelActiveListeners();
+      await api.delay(RETRY_AFTER_ms);
+      await sendNow(api as unknown as Api);
+    },
+  });
+  return { middleware: listener.middleware, sendAll };
+}

@@ -1,0 +1,111 @@
+import { openDB, type IDBPDatabase } from 'idb';
+
+/**
+ * What must outlive a reload, a dead network and somebody else on the device: rows in IndexedDB, each with its owner
+ * (an account in a kitchen). A row is only ever removed by name, by its owner's own tab, once it is stored elsewhere.
+ */
+
+/** Whose something is: account and kitchen. */
+export type Owner = string;
+/** What a row is part of. */
+export type Shelf = 'drafts' | 'settings' | 'brews' | 'queue' | 'aside' | 'plans';
+export interface Row {
+  readonly id: string;
+}
+export type Rows = Readonly<Record<Shelf, readonly Row[]>>;
+export const NO_ROWS: Rows = { drafts: [], settings: [], brews: [], queue: [], aside: [], plans: [] };
+
+/** What a tab has written, for the others. */
+export interface Written {
+  readonly owner: Owner;
+  readonly shelf: Shelf;
+  readonly ids: readonly string[];
+}
+
+const NAME = 'wellhydra';
+const STORE = 'rows';
+const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('wellhydra.rows');
+
+let opened: IDBPDatabase | undefined;
+let opening: Promise<IDBPDatabase> | undefined;
+
+function database(): Promise<IDBPDatabase> {
+  opening ??= openDB(NAME, 1, {
+    upgrade: (fresh) => void fresh.createObjectStore(STORE),
+    // Another version of the application wants it: let go, and open it anew when it is needed.
+    blocking: () => {
+      opened?.close();
+      opened = undefined;
+      opening = undefined;
+    },
+  }).then(
+    (db) => (opened = db),
+    (error: unknown) => {
+      opening = undefined;
+      throw error;
+    },
+  );
+  return opening;
+}
+
+type Key = readonly [Owner, Shelf, string];
+
+function write(
+  db: IDBPDatabase,
+  { owner, shelf }: Written,
+  put: readonly Row[],
+  gone: readonly string[],
+): Promise<void> {
+  const transaction = db.transaction(STORE, 'readwrite', { durability: 'relaxed' });
+  const all = [
+    ...put.map((row) => transaction.store.put(row, [owner, shelf, row.id] satisfies Key as never)),
+    ...gone.map((id) => transaction.store.delete([owner, shelf, id] satisfies Key as never)),
+  ];
+  // A page that is being left has no time for another turn.
+  transaction.commit();
+  return Promise.all([...all, transaction.done]).then(() => undefined);
+}
+
+/**
+ * Writes rows and removes others, at once where the database is open already: a page that is being left still writes.
+ *
+ * @returns rejects where nothing can be written: a full disk, or a browser that keeps nothing
+ */
+export function keepRows(
+  owner: Owner,
+  shelf: Shelf,
+  { put, gone }: { readonly put: readonly Row[]; readonly gone: readonly string[] },
+): Promise<void> {
+  const written: Written = { owner, shelf, ids: [...put.map(({ id }) => id), ...gone] };
+  if (written.ids.length === 0) return Promise.resolve();
+  // What is thrown is rejected: no step is undone because it cannot be written down.
+  const writing = new Promise<void>((resolve) =>
+    resolve(opened ? write(opened, written, put, gone) : database().then((db) => write(db, written, put, gone))),
+  );
+  return writing.then(() => channel?.postMessage(written));
+}
+
+/** Everything that is kept for an owner. */
+export async function rowsOf(owner: Owner): Promise<Rows> {
+  const db = await database();
+  const range = IDBKeyRange.bound([owner], [owner, []]);
+  const [keys, rows] = await Promise.all([db.getAllKeys(STORE, range), db.getAll(STORE, range)]);
+  const found: Record<Shelf, Row[]> = { drafts: [], settings: [], brews: [], queue: [], aside: [], plans: [] };
+  keys.forEach((key, index) => {
+    const [, shelf] = key as unknown as Key;
+    found[shelf]?.push(rows[index] as Row);
+  });
+  return found;
+}
+
+/** One row of an owner, as it is now. */
+export async function rowOf(owner: Owner, shelf: Shelf, id: string): Promise<Row | undefined> {
+  return (await database()).get(STORE, [owner, shelf, id] satisfies Key as never) as Promise<Row | undefined>;
+}
+
+/** Calls back when another tab of this device has written. */
+export function onWrittenElsewhere(heard: (written: Written) => void): () => void {
+  const listen = ({ data }: MessageEvent<Written>) => heard(data);
+  channel?.addEventListener('message', listen);
+  return () => channel?.removeEventListener('message', listen);
+}
