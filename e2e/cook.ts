@@ -84,6 +84,33 @@ export async function allFigures(page: Page): Promise<Locator> {
   return page.getByRole('complementary', { name: 'Figures' });
 }
 
+/** Forgets all that this device has kept, as one that was never here. */
+export const forgetDevice = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    localStorage.clear();
+    const db = await new Promise<IDBDatabase>((resolve, reject) => {
+      const opening = indexedDB.open('wellhydra');
+      opening.onsuccess = () => resolve(opening.result);
+      opening.onerror = () => reject(opening.error);
+    });
+    await new Promise((resolve) => {
+      const clearing = db.transaction('rows', 'readwrite');
+      clearing.objectStore('rows').clear();
+      clearing.oncomplete = resolve;
+    });
+    db.close();
+  });
+
+/** Goes out, and comes in as somebody who has an account. */
+export async function signIn(page: Page, { email, password }: Cook): Promise<void> {
+  await page.goto('/welcome');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in' }).last().click();
+  await expect(page.getByRole('heading', { name: 'Drinks', exact: true })).toBeVisible();
+}
+
 /** Every test fails on a request to anywhere but the server under test, and on an error in the page. */
 export const test = base.extend<{ watched: void }>({
   watched: [

@@ -1,4 +1,5 @@
 import { begun, goTo, heading, noConnection, storedEvents } from '../brewing';
+import { forgetDevice } from '../cook';
 import { expect, test } from '../own-server';
 
 test('a server that is killed in a steep: the timer runs on, what is done meanwhile arrives once it is back', async ({
@@ -28,7 +29,7 @@ test('a server that is killed in a steep: the timer runs on, what is done meanwh
     [5, 'reading'],
   ]);
   // Another device, which has only what the server kept.
-  await page.evaluate(() => localStorage.clear());
+  await forgetDevice(page);
   await page.goto(address);
   await expect(heading(page)).toHaveText('Steep 8 h');
   await expect(page.getByRole('timer')).toHaveText(/^7:5\d:\d\d$/);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, fromMenu, newDrink, register, saved, stepButton, test, typeSteps } from '../cook';
+import { expect, fromMenu, newDrink, register, saved, stepButton, test, typeSteps, forgetDevice } from '../cook';
 
 test('a reload in the middle of a word loses nothing', async ({ page }) => {
   await register(page, 'Ines');
@@ -113,7 +113,7 @@ test('typed without a network, it is sent when the network is back, even after a
   await page.context().setOffline(false);
   await page.reload();
   await saved(page);
-  await page.evaluate(() => localStorage.clear());
+  await forgetDevice(page);
   await page.reload();
   await expect(page.getByRole('listitem')).toHaveCount(2);
 });

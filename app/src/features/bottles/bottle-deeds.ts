@@ -18,14 +18,15 @@ function show(dispatch: Dispatch, id: string, change: (bottle: BottleRecord) => 
   dispatch(updateQueryData('getBottle', id, (bottle) => ({ ...bottle, ...change(bottle as BottleRecord) }) as never));
 }
 
-function enqueue<Kind extends keyof BottleDeeds>(
-  dispatch: Dispatch,
-  {
-    kind,
-    body,
-    ...rest
-  }: { readonly id: string; readonly kind: Kind; readonly body: BottleDeeds[Kind]; readonly about: string },
-): void {
+interface Deed<Kind extends keyof BottleDeeds> {
+  readonly id: string;
+  readonly kind: Kind;
+  readonly body: BottleDeeds[Kind];
+  readonly about: string;
+  readonly quiet?: boolean;
+}
+
+function enqueue<Kind extends keyof BottleDeeds>(dispatch: Dispatch, { kind, body, ...rest }: Deed<Kind>): void {
   dispatch(enqueued({ ...rest, kind, body, lane: `bottle:${body.id}` }));
 }
 
@@ -78,5 +79,5 @@ export const brewMade =
   (dispatch) => {
     const { brewId: id, draft, madeAt, bottles } = made;
     const body = { id, drinkId: draft.id, drinkRevision: draft.revision, madeAt: madeAt.toISOString(), bottles };
-    enqueue(dispatch, { id, kind: 'brew-made', body, about: draft.mine.name });
+    enqueue(dispatch, { id, kind: 'brew-made', body, about: draft.mine.name, quiet: true });
   };

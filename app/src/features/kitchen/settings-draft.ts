@@ -103,6 +103,8 @@ async function sendOnce(_id: string, getState: () => StateWithSettings, dispatch
     saveSettings.initiate({ expectedRevision: draft.revision, settings: draft.mine }),
   );
   if (data) {
+    // What is shown without a draft is what is stored now, before it is asked for again.
+    dispatch(kitchenApi.util.updateQueryData('getSettings', undefined, () => data) as never);
     dispatch(settingsSaved({ record: data, sent: draft.mine }));
     return getState().settingsDraft ? 'again' : 'done';
   }

@@ -12,6 +12,8 @@ export interface Entry {
   readonly body: unknown;
   /** The drink it is about, for people. */
   readonly about: string;
+  /** Whoever has made it is told of a refusal where they stand, and not by a notice. */
+  readonly quiet?: boolean;
   /** Entries of all tabs in the order in which they were made. */
   readonly made: number;
 }

@@ -5,8 +5,6 @@ export type DocumentDispatch = ThunkDispatch<unknown, unknown, UnknownAction>;
 
 /** Typing pauses this long before it is sent, ms. */
 export const SAVE_AFTER_ms = 450;
-/** Who goes on typing is saved this often all the same, ms. */
-const SAVE_AT_LATEST_ms = 3000;
 /** While it cannot be sent, it is tried again this often, ms. */
 export const RETRY_AFTER_ms = 3000;
 const MOST_MERGES = 5;
@@ -20,6 +18,8 @@ export type Try = 'done' | 'again' | 'wait' | 'refused';
 export interface DocumentKind<State> {
   /** Whether an action has changed documents of this kind, and which. */
   readonly edited: (action: UnknownAction) => string | undefined;
+  /** Who goes on typing is saved this often all the same, ms; where it is left out, only when the keys pause. */
+  readonly atLatest_ms?: number;
   /** Those that have something the server has not, and can be sent. */
   readonly unsent: (state: State) => readonly string[];
   /** Sends one once; what comes of it is told to the store. */
@@ -27,7 +27,7 @@ export interface DocumentKind<State> {
 }
 
 /** Saves documents of one kind by themselves, a moment after the last key. */
-export function documentSender<State>({ edited, unsent, sendOnce }: DocumentKind<State>) {
+export function documentSender<State>({ edited, unsent, sendOnce, atLatest_ms = Infinity }: DocumentKind<State>) {
   /** On their way right now: one request each, so that revisions follow one another. */
   const sending = new Set<string>();
 
@@ -60,7 +60,7 @@ export function documentSender<State>({ edited, unsent, sendOnce }: DocumentKind
       typing.set(id, { since_ms: typing.get(id)?.since_ms ?? Date.now(), newest });
       await delay(SAVE_AFTER_ms);
       const now = typing.get(id);
-      if (!now || (now.newest !== newest && Date.now() - now.since_ms < SAVE_AT_LATEST_ms)) return;
+      if (!now || (now.newest !== newest && Date.now() - now.since_ms < atLatest_ms)) return;
       typing.delete(id);
       void send(id, getState as () => State, dispatch as DocumentDispatch);
     },

@@ -6,6 +6,7 @@ import {
   type UnknownAction,
 } from '@reduxjs/toolkit';
 import { failureOf } from '../api';
+import { noticeRaised } from '../notices';
 import { ownerEntered, rowsWrittenElsewhere } from './owner';
 import { enqueued, entriesSent, entriesSetAside, sendingTroubled, type Entry, type Queue } from './queue';
 import { outcomeOf, type Trouble } from './trouble';
@@ -46,10 +47,12 @@ export function queueSender(senders: Readonly<Record<string, Sender>>) {
   async function sendNext(batch: readonly Entry[], dispatch: SendDispatch): Promise<Trouble | undefined> {
     const ids = batch.map(({ id }) => id);
     const sender = senders[batch[0]!.kind];
-    if (!sender) {
-      dispatch(entriesSetAside({ ids, message: 'This version of the application cannot send it.' }));
-      return undefined;
-    }
+    const setAside = (which: readonly string[], message: string): undefined => {
+      dispatch(entriesSetAside({ ids: which, message }));
+      const { about, quiet } = batch[0]!;
+      if (!quiet) dispatch(noticeRaised({ text: [about, message].filter(Boolean).join(': '), grave: true }));
+    };
+    if (!sender) return setAside(ids, 'This version of the application cannot send it.');
     const error = await sender.send(batch, dispatch);
     if (!error) {
       dispatch(entriesSent(ids));
@@ -57,18 +60,14 @@ export function queueSender(senders: Readonly<Record<string, Sender>>) {
     }
     const failure = failureOf(error);
     const outcome = outcomeOf(failure);
-    if (outcome.kind !== 'wait') {
-      dispatch(entriesSetAside({ ids, message: failure.message }));
-      return undefined;
-    }
+    if (outcome.kind !== 'wait') return setAside(ids, failure.message);
     if (failure.code !== 'unexpected') return outcome.trouble;
     const [first] = ids as [string];
     const count = (failures.get(first) ?? 0) + 1;
     failures.set(first, count);
     if (count < MOST_FAILURES) return outcome.trouble;
     // Poison: one alone, so that what travelled with it has its own chance.
-    dispatch(entriesSetAside({ ids: [first], message: `The server failed on it ${count} times. ${failure.message}` }));
-    return undefined;
+    return setAside([first], `The server failed on it ${count} times. ${failure.message}`);
   }
 
   async function sendLane(

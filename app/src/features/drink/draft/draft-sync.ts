@@ -4,6 +4,9 @@ import { outcomeOf } from '../../../state/sync/trouble';
 import { drinksApi } from '../../drinks/drink-endpoints';
 import { drinkCollided, drinkEdited, drinkSaved, drinkStarted, saveFailed, type Drafts } from './drafts';
 
+/** Who goes on typing is saved this often all the same, ms. */
+const SAVE_AT_LATEST_ms = 3000;
+
 interface StateWithDrafts {
   readonly drafts: Drafts;
 }
@@ -36,4 +39,5 @@ export const draftSync = documentSender<StateWithDrafts>({
   unsent: ({ drafts }) =>
     Object.values(drafts).flatMap(({ id, unsent, stuck }) => (unsent && stuck !== 'refused' ? [id] : [])),
   sendOnce,
+  atLatest_ms: SAVE_AT_LATEST_ms,
 });
