@@ -47,7 +47,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   await app.register(joiValidationPlugin, { strictAnswers: config.strictAnswers });
   await app.register(securityPlugin, { requestsPerMinute: config.requestsPerMinute });
   await app.register(compress, { global: true, threshold: 1024 });
-  await app.register(databasePlugin, { databaseUrl: config.databaseUrl });
+  await app.register(databasePlugin, { databaseUrl: config.databaseUrl, connections: config.connections });
   await app.register(brewNewsPlugin, { databaseUrl: config.databaseUrl });
   await app.register(sameOriginPlugin);
   await app.register(sessionPlugin);

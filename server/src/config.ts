@@ -4,6 +4,8 @@ import { join } from 'node:path';
 /** Everything the server is told from outside. */
 export interface ServerConfig {
   readonly databaseUrl: string;
+  /** Connections to the database; as many as usual where it is left out. */
+  readonly connections?: number;
   readonly host: string;
   readonly port: number;
   /** Folder of the exported application; without one only the API is served. */

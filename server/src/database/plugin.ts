@@ -14,9 +14,9 @@ declare module 'fastify' {
 }
 
 /** Opens the database, brings its schema up to date, and closes it with the server. */
-export const databasePlugin = fastifyPlugin<{ databaseUrl: string }>(
-  async (app, { databaseUrl }) => {
-    const sequelize = connect(databaseUrl);
+export const databasePlugin = fastifyPlugin<{ databaseUrl: string; connections?: number | undefined }>(
+  async (app, { databaseUrl, connections }) => {
+    const sequelize = connect(databaseUrl, connections);
     let running: Promise<void> | undefined;
     const migrated = () => {
       running ??= migrate(sequelize).then(
