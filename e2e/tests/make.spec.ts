@@ -187,7 +187,10 @@ test('scale and probe show their value beside the box, it is taken with one pres
   await expect(page.getByText(/°C more than expected/)).toBeVisible();
   const address = page.url();
   await page.goto('/kitchen');
-  await page.getByRole('checkbox', { name: /^Probe thermometer/ }).click();
+  const probe = page.getByRole('checkbox', { name: /^Probe thermometer/ });
+  await probe.click();
+  // It is off once the server has said so.
+  await expect(probe).not.toBeChecked();
   await page.goto(address);
   await expect(heading(page)).toHaveText('Cool to 40 °C');
   await expect(page.getByLabel('Temperature, °C')).toBeVisible();

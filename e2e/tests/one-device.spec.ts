@@ -77,7 +77,7 @@ test('two phones that change different settings both keep theirs', async ({ page
   await expect
     .poll(async () => (await (await page.request.get('/api/kitchen/settings')).json()).settings?.altitude_m)
     .toBe(640);
-  await other.getByLabel('Room, °C').fill('17');
+  await other.getByLabel('Room, °C', { exact: true }).fill('17');
   await expect
     .poll(async () => (await (await page.request.get('/api/kitchen/settings')).json()).settings)
     .toMatchObject({ altitude_m: 640, room_C: 17 });

@@ -22,11 +22,18 @@ import { staticAppPlugin } from './plugins/static-app';
 /** Largest body taken, bytes: a drink at all its limits is a fifth of this. */
 const BODY_LIMIT = 1_048_576;
 
+/** Largest headers taken, bytes. */
+const HEADER_LIMIT = 16_384;
+/** A request has to have come in by then, and a connection on which nothing comes is closed, ms. */
+const TIME_LIMITS = { requestTimeout: 30_000, connectionTimeout: 60_000, keepAliveTimeout: 20_000 } as const;
+
 /** The server without a port: plugins and routes in the order they depend on each other. */
 export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   const app = Fastify({
     bodyLimit: BODY_LIMIT,
-    trustProxy: 'loopback',
+    ...TIME_LIMITS,
+    trustProxy: config.trustedProxies ? [...config.trustedProxies] : false,
+    http: { maxHeaderSize: HEADER_LIMIT },
     logger: {
       level: config.logLevel,
       redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'],

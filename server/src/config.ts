@@ -13,6 +13,8 @@ export interface ServerConfig {
   /** Where the simulated label printer puts what it prints. */
   readonly spoolFolder: string;
   readonly demo: boolean;
+  /** Proxies whose word about the address of a request is believed; none where it is left out. */
+  readonly trustedProxies?: readonly string[];
   readonly logLevel: string;
   /** Whether an answer that breaks the contract fails: in tests. */
   readonly strictAnswers: boolean;
@@ -52,6 +54,7 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): ServerConfig {
     ...(env.APP_FOLDER ? { appFolder: env.APP_FOLDER } : {}),
     spoolFolder: env.SPOOL_FOLDER ?? CONFIG_DEFAULTS.spoolFolder,
     demo: env.DEMO === '1',
+    ...(env.TRUSTED_PROXIES ? { trustedProxies: env.TRUSTED_PROXIES.split(',').map((each) => each.trim()) } : {}),
     logLevel: env.LOG_LEVEL ?? CONFIG_DEFAULTS.logLevel,
     strictAnswers: env.STRICT_ANSWERS === '1',
     requestsPerMinute: Number(env.REQUESTS_PER_MINUTE ?? CONFIG_DEFAULTS.requestsPerMinute),

@@ -2,6 +2,7 @@ import { forgetEndedSessions } from './accounts/session-store';
 import { buildApp } from './build-app';
 import { configFromEnvironment, type ServerConfig } from './config';
 import { keepDemoAlive } from './demo/keep-demo-alive';
+import { endVisitorKitchens } from './demo/visitor-kitchen';
 
 /** Pause between attempts to reach the database at start, ms. */
 const RETRY_ms = 2000;
@@ -22,6 +23,7 @@ const app = await buildApp(config);
 async function prepareDatabase(): Promise<void> {
   await app.migrated();
   await forgetEndedSessions(app.sequelize);
+  await endVisitorKitchens(app.sequelize);
   if (config.demo) await keepDemoAlive({ sequelize: app.sequelize, models: app.models }, new Date());
 }
 

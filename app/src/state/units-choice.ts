@@ -1,3 +1,5 @@
+import { readDurable, writeDurable } from './durable';
+
 /** The units a kitchen reads in. */
 export type Units = 'metric' | 'us';
 
@@ -12,3 +14,10 @@ export function unitsChosen(units: Units): void {
 }
 
 export const readsUs = (): boolean => chosen === 'us';
+
+const UNITS_KEY = 'wellhydra.units';
+/** The units this device has last drawn in. */
+export const lastUnits = (): Units | undefined => readDurable<Units>(UNITS_KEY);
+export const rememberUnits = (units: Units): void => writeDurable(UNITS_KEY, units);
+/** Somebody else comes in, perhaps to another kitchen. */
+export const forgetUnits = (): void => writeDurable(UNITS_KEY, undefined);

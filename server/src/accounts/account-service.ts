@@ -1,10 +1,11 @@
 import { randomBytes, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import type { Register, Session, SignIn } from '@wellhydra/contract';
-import { Op, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
+import { UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
-import { countSignIn, forgetSignIns } from './sign-in-limit';
+import { isCommonPassword } from './common-passwords';
+import { countAddress, forgetAttempts, slowAccount } from './sign-in-limit';
 import { startSession, type SignedIn } from './session-store';
 
 export interface AccountContext {
@@ -33,7 +34,7 @@ async function kitchenFor(models: Models, wish: Register, transaction: Transacti
       where: { invitation: wish.invitation.toUpperCase() },
       transaction,
     });
-    if (!kitchen || kitchen.demoDay) throw new Problem('unknown-invitation');
+    if (!kitchen || kitchen.demoDay || kitchen.expiresAt) throw new Problem('unknown-invitation');
     return kitchen.id;
   }
   const kitchen = await models.kitchens.create(
@@ -45,6 +46,12 @@ async function kitchenFor(models: Models, wish: Register, transaction: Transacti
 
 /** Creates an account and its kitchen, or joins one; returns the token of a session. */
 export async function registerAccount({ sequelize, models }: AccountContext, wish: Register): Promise<string> {
+  if (isCommonPassword(wish.password, [wish.email, wish.name, wish.kitchenName ?? '']))
+    throw new Problem(
+      'invalid-request',
+      [{ at: 'body.password', message: 'is one of the commonest' }],
+      'This password is one of those that are tried first. Four words that have nothing to do with each other are a good one.',
+    );
   const passwordHash = await hash(wish.password);
   try {
     return await sequelize.transaction(async (transaction) => {
@@ -72,22 +79,13 @@ export async function signInAccount(
   address: string,
 ): Promise<string> {
   const { sequelize, models, signInsPerQuarter } = context;
-  const key = `email:${email}`;
-  await countSignIn(sequelize, `address:${address}`, 10 * signInsPerQuarter);
-  await countSignIn(sequelize, key, signInsPerQuarter);
+  await countAddress(sequelize, address, 10 * signInsPerQuarter);
+  await slowAccount(sequelize, email, signInsPerQuarter);
   const account = await models.accounts.findOne({ where: { email } });
   const right = await verify(account?.passwordHash ?? (await NOBODY), password);
   if (!account || !right) throw new Problem('wrong-credentials');
   const member = await models.members.findOne({ where: { accountId: account.id } });
   if (!member) throw new Problem('wrong-credentials');
-  await forgetSignIns(sequelize, key);
+  await forgetAttempts(sequelize, email);
   return startSession(models, member.kitchenId, account.id);
-}
-
-/** Opens the demo kitchen without a password; returns the token of a session. */
-export async function enterDemo({ models }: AccountContext): Promise<string> {
-  const kitchen = await models.kitchens.findOne({ where: { demoDay: { [Op.ne]: null } } });
-  const member = kitchen && (await models.members.findOne({ where: { kitchenId: kitchen.id } }));
-  if (!kitchen || !member) throw new Problem('demo-off');
-  return startSession(models, kitchen.id, member.accountId);
 }

@@ -3,8 +3,9 @@ import type { FastifyPluginAsync } from 'fastify';
 import type { ServerConfig } from '../config';
 import { sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
-import { enterDemo, registerAccount, sessionView, signInAccount } from './account-service';
-import { endSession, findSession } from './session-store';
+import { openVisitorKitchen } from '../demo/visitor-kitchen';
+import { registerAccount, sessionView, signInAccount } from './account-service';
+import { endSession, findSession, startSession } from './session-store';
 
 const TAGS = ['accounts'];
 
@@ -61,10 +62,18 @@ export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async
 
   app.post(
     '/demo',
-    { config: open, schema: { tags: TAGS, summary: 'Open the demo kitchen', response: { 200: session } } },
-    async (_request, reply) => {
+    {
+      config: open,
+      schema: { tags: TAGS, summary: 'Open a copy of the demo kitchen of one’s own', response: { 200: session } },
+    },
+    async (request, reply) => {
       if (!config.demo) throw new Problem('demo-off');
-      const token = await enterDemo(context);
+      const before = sessionToken(request);
+      const who = before ? await findSession(app.sequelize, before) : undefined;
+      // Who comes back finds what they did.
+      const token = who?.demo
+        ? await startSession(app.models, who.kitchenId, who.accountId)
+        : await openVisitorKitchen(context, new Date());
       return reply.startSession(token).send(await view(token));
     },
   );

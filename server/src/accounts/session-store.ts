@@ -44,7 +44,7 @@ export async function endSession(models: Models, token: string): Promise<void> {
 export async function findSession(sequelize: Sequelize, token: string): Promise<SignedIn | undefined> {
   const [found] = await sequelize.query<SignedIn>(
     `SELECT a.id AS "accountId", a.name AS "accountName", a.email,
-            k.id AS "kitchenId", k.name AS "kitchenName", k.demo_day IS NOT NULL AS demo
+            k.id AS "kitchenId", k.name AS "kitchenName", (k.demo_day IS NOT NULL OR k.expires_at IS NOT NULL) AS demo
      FROM sessions s JOIN accounts a ON a.id = s.account_id JOIN kitchens k ON k.id = s.kitchen_id
      WHERE s.token_hash = :hash AND s.expires_at > now()`,
     { replacements: { hash: hashOf(token) }, type: QueryTypes.SELECT },

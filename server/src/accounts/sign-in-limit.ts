@@ -1,16 +1,13 @@
+import { setTimeout as pause } from 'node:timers/promises';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { Problem } from '../problem';
 
 const WINDOW = '15 minutes';
+/** Failures of one account after which every answer about it takes longer, and how long at most, s. */
+const SLOWED = { from: 5, most_s: 3 } as const;
 
-/**
- * Counts an attempt to sign in, in the database, so that two servers count together.
- *
- * @param key what is limited: an e-mail, or an address
- * @param most attempts in a quarter of an hour
- * @throws Problem `too-many-requests` with the seconds to wait
- */
-export async function countSignIn(sequelize: Sequelize, key: string, most: number): Promise<void> {
+/** Counts in the database, so that two servers count together. */
+async function count(sequelize: Sequelize, key: string): Promise<{ readonly attempts: number; readonly wait: number }> {
   const [row] = await sequelize.query<{ attempts: number; wait: number }>(
     `INSERT INTO sign_in_attempts AS seen (key, attempts, window_ends)
      VALUES (:key, 1, now() + interval '${WINDOW}')
@@ -20,17 +17,41 @@ export async function countSignIn(sequelize: Sequelize, key: string, most: numbe
      RETURNING attempts, ceil(extract(epoch FROM window_ends - now()))::int AS wait`,
     { replacements: { key }, type: QueryTypes.SELECT },
   );
-  if (row && row.attempts > most)
+  return row ?? { attempts: 0, wait: 0 };
+}
+
+/**
+ * Counts an attempt from an address, which is refused after too many: whoever tries many accounts is stopped, and
+ * nobody else with them.
+ *
+ * @param most attempts in a quarter of an hour
+ * @throws Problem `too-many-requests` with the seconds to wait
+ */
+export async function countAddress(sequelize: Sequelize, address: string, most: number): Promise<void> {
+  const { attempts, wait } = await count(sequelize, `address:${address}`);
+  if (attempts > most)
     throw new Problem(
       'too-many-requests',
-      { waitSeconds: row.wait },
-      `Too many attempts to sign in. Try again in ${Math.ceil(row.wait / 60)} min.`,
+      { waitSeconds: wait },
+      `Too many attempts to sign in. Try again in ${Math.ceil(wait / 60)} min.`,
     );
 }
 
-/** Forgets the attempts of a key after it has signed in. */
-export async function forgetSignIns(sequelize: Sequelize, key: string): Promise<void> {
+/**
+ * Counts an attempt on an account, which is answered later and later, and never refused: guessing gets slow, and
+ * nobody can be kept out of their own kitchen by somebody who guesses.
+ *
+ * @param slowFrom attempts after which it takes longer
+ */
+export async function slowAccount(sequelize: Sequelize, email: string, slowFrom: number = SLOWED.from): Promise<void> {
+  const { attempts } = await count(sequelize, `email:${email}`);
+  if (attempts <= slowFrom) return;
+  await pause(1000 * Math.min(SLOWED.most_s, 0.25 * 2 ** Math.min(10, attempts - slowFrom)));
+}
+
+/** Forgets the attempts on an account after somebody has signed in to it. */
+export async function forgetAttempts(sequelize: Sequelize, email: string): Promise<void> {
   await sequelize.query('DELETE FROM sign_in_attempts WHERE key = :key OR window_ends <= now()', {
-    replacements: { key },
+    replacements: { key: `email:${email}` },
   });
 }

@@ -2,6 +2,7 @@ import type { BrewProgress, BrewRecord, BrewRun, FinishBrew, PageQuery, RunPage,
 import { brewRecipe, brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import { UniqueConstraintError, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
+import { checkCount } from '../kitchen/quota';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
@@ -14,10 +15,11 @@ import { findEvents, findRun, findRunsUnderWay, lastNumber, lockRun } from './br
 /** Begins a brew; sending it again changes nothing. */
 export async function startRun(
   { sequelize, models }: BrewContext,
-  { kitchenId, accountId }: SignedIn,
+  who: SignedIn,
   id: string,
   begun: StartBrew,
 ): Promise<BrewRun> {
+  const { kitchenId, accountId } = who;
   const made = madeFrom(runBrew(brewRecipe(begun.recipe), brewState([])).analysis);
   const begin = async (transaction: Transaction): Promise<void> => {
     if (await findRun(sequelize, kitchenId, id, transaction)) return;
@@ -30,6 +32,7 @@ export async function startRun(
     const run = { madeAt: startedAt, madeBy: accountId, stage: 'making' as const, recipe, cook, startedAt };
     await models.brews.create({ ...row, ...run }, { transaction });
   };
+  await checkCount(sequelize, who, 'brews');
   try {
     await sequelize.transaction(begin);
   } catch (error) {

@@ -11,6 +11,7 @@ import type { Models } from '../database/models';
 import { useBy } from '../bottles/use-by';
 import { allDocuments } from '../drinks/drink-store';
 import { readSettings } from '../kitchen/kitchen-settings-store';
+import { checkCount } from '../kitchen/quota';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
@@ -97,6 +98,7 @@ export async function recordBrew(
   const { kitchenId, accountId } = who;
   const already = await findBrew(sequelize, kitchenId, id);
   if (already) return already;
+  await checkCount(sequelize, who, 'brews');
   const { drinkId, drinkRevision } = made;
   const madeAt = new Date(made.madeAt);
   // Read and run before the transaction: while one is open, nothing may wait for a second connection.

@@ -11,6 +11,12 @@ const MOST_BREWS = 60;
 const known = new Map<string, { readonly from: string; readonly learned: HabitsRecord }>();
 const MOST_KNOWN = 500;
 
+/** What one kitchen has learned holds for a copy of it, until something happens there. */
+export function copyHabits(from: string, to: string): void {
+  const learned = known.get(from);
+  if (learned) known.set(to, learned);
+}
+
 /** Lets other requests through between two brews. */
 const breathe = () => new Promise((resolve) => setImmediate(resolve));
 

@@ -22,7 +22,7 @@ interface DemoContext {
 
 const HOUR_ms = 3_600_000;
 /** Local calendar day as the database writes it. */
-const dayOf = (now: Date): string => now.toISOString().slice(0, 10);
+export const dayOf = (now: Date): string => now.toISOString().slice(0, 10);
 
 async function removeHalfMade({ models }: DemoContext): Promise<void> {
   await models.kitchens.destroy({ where: { id: demoId('kitchen') } });

@@ -1,4 +1,3 @@
-import type { ServerResponse } from 'node:http';
 import {
   deviceList,
   deviceParams,
@@ -17,22 +16,25 @@ import {
 import type { FastifyPluginAsync } from 'fastify';
 import { readBottle } from '../bottles/bottle-service';
 import { labelPdf } from '../documents/label-pdf';
+import { findSession } from '../accounts/session-store';
+import { sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
 import { listDevices, plugIn, sensorsAt, tare } from './device-service';
+import { SensorStreams } from './sensor-streams';
 import { spoolPrinter } from './simulated/spool-printer';
 
 const TAGS = ['devices'];
-/** Sensors are read this often, ms. */
-const READ_EVERY_ms = 500;
+/** A stream whose session has ended is ended within this time, ms. */
+const SESSION_LOOKED_AFTER_ms = 10_000;
+/** Clocks this near to each other are one: whoever watches by them hears the same reader, ms. */
+const SAME_CLOCK_ms = 2000;
 
 /** Scale, probe, refractometer and label printer of a kitchen. */
 export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (app, { spoolFolder }) => {
   const context = { sequelize: app.sequelize, models: app.models };
   const printer = spoolPrinter(spoolFolder);
-  const open = new Set<ServerResponse>();
-  app.addHook('preClose', async () => {
-    for (const raw of open) raw.end();
-  });
+  const streams = new SensorStreams();
+  app.addHook('preClose', async () => streams.endAll());
   const list = { tags: TAGS, response: { 200: deviceList } };
 
   app.get('/', { schema: { ...list, summary: 'What stands on the worktop' } }, (request) =>
@@ -68,8 +70,9 @@ export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (
       const { brew, at } = request.query;
       const ahead_ms = at === undefined ? 0 : Date.parse(at) - Date.now();
       const now = () => new Date(Date.now() + ahead_ms);
-      const read = sensorsAt(context, kitchenId, brew, now());
-      const first = await read(now());
+      streams.checkRoom(kitchenId);
+      const sensors = sensorsAt(context, kitchenId, brew, now());
+      const first = await sensors(now());
       reply.hijack();
       const { raw } = reply;
       raw.writeHead(200, {
@@ -78,15 +81,22 @@ export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (
         connection: 'keep-alive',
         'x-accel-buffering': 'no',
       });
-      const send = (values: Awaited<ReturnType<typeof read>>) => raw.write(`data: ${JSON.stringify(values)}\n\n`);
-      send(first);
-      const timer = setInterval(() => {
-        read(now()).then(send, () => raw.end());
-      }, READ_EVERY_ms);
-      open.add(raw);
+      const hear = (values: typeof first) => void raw.write(`data: ${JSON.stringify(values)}\n\n`);
+      hear(first);
+      const clock = Math.round(ahead_ms / SAME_CLOCK_ms);
+      const listener = { kitchenId, hear, end: () => void raw.end() };
+      const stop = streams.listen(`${kitchenId}/${brew}/${clock}`, listener, () => sensors(now()));
+      // Whoever signs out hears no more.
+      const token = sessionToken(request) ?? '';
+      const looking = setInterval(() => {
+        findSession(app.sequelize, token).then(
+          (who) => who ?? raw.end(),
+          () => undefined,
+        );
+      }, SESSION_LOOKED_AFTER_ms);
       raw.on('close', () => {
-        clearInterval(timer);
-        open.delete(raw);
+        clearInterval(looking);
+        stop();
       });
       return reply;
     },

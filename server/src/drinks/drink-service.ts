@@ -3,6 +3,7 @@ import { sameDocument } from '@wellhydra/core/drink';
 import { UniqueConstraintError, type Sequelize } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
+import { checkCount, checkStored } from '../kitchen/quota';
 import { Problem } from '../problem';
 import { findDrink, setDeleted, storeRevision } from './drink-store';
 
@@ -17,6 +18,9 @@ export async function readDrinkRecord({ sequelize }: DrinkContext, who: SignedIn
   if (!drink) throw new Problem('not-found');
   return drink;
 }
+
+/** How much is stored is looked at each so many revisions of a drink: one more is never much. */
+const STORED_CHECKED_EVERY = 10;
 
 /** What it is now is asked for by whoever is to merge it: no answer with an error is as large as a drink. */
 const editedElsewhere = (current: DrinkRecord | undefined): Problem =>
@@ -34,6 +38,8 @@ export async function saveDrinkRecord(
   id: string,
   save: SaveDrink,
 ): Promise<DrinkRecord> {
+  if (save.expectedRevision === 0) await checkCount(sequelize, who, 'drinks');
+  if (save.expectedRevision % STORED_CHECKED_EVERY === 0) await checkStored(sequelize, who);
   try {
     await sequelize.transaction(async (transaction) => {
       const current = await findDrink(sequelize, who.kitchenId, id, { deleted: true, lock: transaction });

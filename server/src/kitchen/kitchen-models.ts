@@ -22,6 +22,8 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     invitation: text(),
     /** The day the demo data is dated from; null for every real kitchen. */
     demoDay: nullable(day()),
+    /** When a visitor's kitchen ends; null for every other. */
+    expiresAt: nullable(moment()),
     brewsMade: withDefault(integer(), 0),
     /** What the kitchen has; null while nobody has said. */
     settings: nullable(json<KitchenSettings>()),

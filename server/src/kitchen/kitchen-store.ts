@@ -15,7 +15,7 @@ export async function findKitchen(sequelize: Sequelize, models: Models, kitchenI
   return {
     id: kitchen.id,
     name: kitchen.name,
-    demo: kitchen.demoDay !== null,
+    demo: kitchen.demoDay !== null || kitchen.expiresAt !== null,
     invitation: kitchen.invitation,
     members,
   };

@@ -19,23 +19,28 @@ export function useSensors(brew: string): Sensors {
   useEffect(() => {
     if (typeof EventSource === 'undefined') return undefined;
     let heard = 0;
+    /** How far the clock of what comes is behind this one, ms. */
+    let behind = 0;
     let source: EventSource | undefined;
     const listen = () => {
       source?.close();
       heard = Date.now();
+      behind = 0;
       // What is simulated goes by the clock of who watches it.
       const at = encodeURIComponent(new Date(heard).toISOString());
       source = new EventSource(`/api/devices/stream?brew=${brew}&at=${at}`);
       source.onmessage = ({ data }: MessageEvent<string>) => {
         heard = Date.now();
         const values = JSON.parse(data) as readonly SensorValue[];
+        behind = values[0] ? Math.abs(heard - Date.parse(values[0].at)) : 0;
         setSensors(Object.fromEntries(values.map((value) => [value.sensor, value])));
       };
     };
     listen();
-    // Silent for long: the device is gone, or this one slept.
+    // Silent for long, or by another clock: the device is gone, or this one slept.
+
     const watch = setInterval(() => {
-      if (Date.now() - heard <= STALE_ms) return;
+      if (Date.now() - heard <= STALE_ms && behind <= STALE_ms) return;
       setSensors({});
       listen();
     }, STALE_ms / 2);

@@ -7,13 +7,13 @@ import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
 import { useShortcuts } from '../../ui/use-shortcuts';
-import { useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
 import { useRunsInBackground } from '../make/use-runs';
 import { keepOnDevice, openFromNotification } from './keep-on-device';
 import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
 import { PLACES } from './places';
 import { LazyTimerBar, fetchScreens } from './screens';
+import { useShownUnits } from './use-shown-units';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['/', 'Search, on the list of drinks'],
@@ -36,8 +36,7 @@ export function Shell() {
   useRunsInBackground(!stands);
   // A step that is made fills the screen.
   const making = usePathname().startsWith('/make/');
-  const { data: stored } = useGetSettingsQuery();
-  const units = stored?.settings?.units ?? 'metric';
+  const units = useShownUnits();
   // Before anything below is drawn; other units draw everything anew.
   unitsChosen(units);
   const hasBrews = useAppSelector((state) => Object.keys(state.brews.byId).length > 0);

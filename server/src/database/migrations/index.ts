@@ -6,6 +6,7 @@ import { migration as brewEvents } from './003-brew-events';
 import { migration as habits } from './004-habits';
 import { migration as devices } from './005-devices';
 import { migration as kitchenLeads } from './006-kitchen-leads';
+import { migration as visitors } from './007-visitors';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -14,4 +15,5 @@ export const MIGRATIONS: readonly Migration[] = [
   habits,
   devices,
   kitchenLeads,
+  visitors,
 ];

@@ -1,0 +1,86 @@
+import { randomUUID } from 'node:crypto';
+import { QueryTypes, type Model, type ModelStatic, type Sequelize, type Transaction } from 'sequelize';
+import { newInvitation } from '../accounts/account-service';
+import { startSession } from '../accounts/session-store';
+import { copyHabits, readHabits } from '../brews/habits-service';
+import type { Models } from '../database/models';
+import { Problem } from '../problem';
+import { dayOf, keepDemoAlive } from './keep-demo-alive';
+
+interface VisitorContext {
+  readonly sequelize: Sequelize;
+  readonly models: Models;
+}
+
+/** A visitor's kitchen ends after this time, h. */
+const LIVES_h = 24;
+/** So many visitors at once have a kitchen; of more, the oldest ones end early. */
+const MOST_VISITORS = 300;
+
+/** Everything of a kitchen, in the order in which one needs the other. */
+const PARTS = ['drinks', 'drinkRevisions', 'brews', 'brewEvents', 'bottles', 'pours', 'members'] as const;
+
+/** Copies all rows of one table from one kitchen to another, inside the database. */
+async function copyPart(
+  { sequelize, models }: VisitorContext,
+  part: (typeof PARTS)[number],
+  { from, to }: { readonly from: string; readonly to: string },
+  transaction: Transaction,
+): Promise<void> {
+  const model: ModelStatic<Model> = models[part] as never;
+  const columns = Object.values(model.getAttributes()).map(({ field }) => field as string);
+  const others = columns.filter((column) => column !== 'kitchen_id').join(', ');
+  await sequelize.query(
+    `INSERT INTO ${model.tableName} (kitchen_id, ${others})
+     SELECT :to, ${others} FROM ${model.tableName} WHERE kitchen_id = :from`,
+    { replacements: { from, to }, transaction },
+  );
+}
+
+/** Ends kitchens of visitors whose time is over, and the oldest where there are too many. */
+export async function endVisitorKitchens(sequelize: Sequelize, most = MOST_VISITORS): Promise<void> {
+  await sequelize.query(
+    `DELETE FROM kitchens WHERE expires_at IS NOT NULL AND (expires_at <= now() OR id IN (
+       SELECT id FROM kitchens WHERE expires_at IS NOT NULL ORDER BY expires_at DESC OFFSET :most))`,
+    { replacements: { most } },
+  );
+}
+
+/**
+ * Opens the demo for a visitor without a password: a kitchen of their own, copied from the one that is kept.
+ *
+ * @returns token of a session in it
+ */
+export async function openVisitorKitchen(context: VisitorContext, now: Date): Promise<string> {
+  const { sequelize, models } = context;
+  const template = async () => {
+    const [found] = await sequelize.query<{ id: string; day: string; accountId: string }>(
+      `SELECT k.id, k.demo_day::text AS day, m.account_id AS "accountId"
+       FROM kitchens k JOIN members m ON m.kitchen_id = k.id WHERE k.demo_day IS NOT NULL LIMIT 1`,
+      { type: QueryTypes.SELECT },
+    );
+    if (!found) throw new Problem('demo-off');
+    return found;
+  };
+  let kept = await template();
+  if (kept.day !== dayOf(now)) {
+    await keepDemoAlive(context, now);
+    kept = await template();
+  }
+  await endVisitorKitchens(sequelize, MOST_VISITORS - 1);
+  const id = randomUUID();
+  const token = await sequelize.transaction(async (transaction) => {
+    const original = await models.kitchens.findOne({ where: { id: kept.id }, transaction, rejectOnEmpty: true });
+    const { name, brewsMade, settings, settingsRevision, habitsSince } = original;
+    const expiresAt = new Date(now.getTime() + LIVES_h * 3_600_000);
+    await models.kitchens.create(
+      { id, name, brewsMade, settings, settingsRevision, habitsSince, expiresAt, invitation: newInvitation() },
+      { transaction },
+    );
+    for (const part of PARTS) await copyPart(context, part, { from: kept.id, to: id }, transaction);
+    return startSession(models, id, kept.accountId, transaction);
+  });
+  await readHabits(context, kept.id);
+  copyHabits(kept.id, id);
+  return token;
+}

@@ -1,0 +1,42 @@
+import { QueryTypes, type Sequelize } from 'sequelize';
+import type { SignedIn } from '../accounts/session-store';
+import { Problem } from '../problem';
+
+/** What a kitchen may hold: one of people who cook, and one that a visitor tries out for a day. */
+export const QUOTAS = {
+  kitchen: { drinks: 2000, brews: 50_000, stored_MB: 500 },
+  visitor: { drinks: 80, brews: 150, stored_MB: 10 },
+} as const;
+type Counted = 'drinks' | 'brews';
+
+const quotaOf = ({ demo }: SignedIn) => QUOTAS[demo ? 'visitor' : 'kitchen'];
+const COUNTS: Readonly<Record<Counted, string>> = {
+  drinks: 'SELECT count(*)::int AS count FROM drinks WHERE kitchen_id = :kitchenId AND deleted_at IS NULL',
+  brews: 'SELECT count(*)::int AS count FROM brews WHERE kitchen_id = :kitchenId',
+};
+
+/** Throws `quota-reached` where one more of a thing would be too many. */
+export async function checkCount(sequelize: Sequelize, who: SignedIn, what: Counted): Promise<void> {
+  const [row] = await sequelize.query<{ count: number }>(COUNTS[what], {
+    replacements: { kitchenId: who.kitchenId },
+    type: QueryTypes.SELECT,
+  });
+  const most = quotaOf(who)[what];
+  if ((row?.count ?? 0) >= most)
+    throw new Problem('quota-reached', { what, most }, `This kitchen holds ${most} ${what}, as many as it may.`);
+}
+
+/** Throws `quota-reached` where what was written of drinks fills what a kitchen may store. */
+export async function checkStored(sequelize: Sequelize, who: SignedIn): Promise<void> {
+  const [row] = await sequelize.query<{ bytes: number }>(
+    `SELECT coalesce(sum(pg_column_size(document)), 0)::float AS bytes FROM drink_revisions WHERE kitchen_id = :kitchenId`,
+    { replacements: { kitchenId: who.kitchenId }, type: QueryTypes.SELECT },
+  );
+  const most_MB = quotaOf(who).stored_MB;
+  if ((row?.bytes ?? 0) > most_MB * 1_000_000)
+    throw new Problem(
+      'quota-reached',
+      { most_MB },
+      `The versions of this kitchen's drinks fill ${most_MB} MB, as much as they may.`,
+    );
+}
