@@ -14,7 +14,8 @@ class FakeSource {
     this.closed = true;
   }
   says(...values: readonly Partial<SensorValue>[]): void {
-    act(() => this.onmessage?.({ data: JSON.stringify(values) }));
+    const at = new Date().toISOString();
+    act(() => this.onmessage?.({ data: JSON.stringify(values.map((value) => ({ at, ...value }))) }));
   }
 }
 const newest = () => FakeSource.opened.at(-1)!;
@@ -36,7 +37,8 @@ it('shows each sensor by its name, and asks by the clock of this device', () => 
   expect(result.current.scale?.value).toBe(998);
   expect(result.current.probe?.value).toBe(61.4);
   newest().says({ sensor: 'scale', value: 1001 });
-  expect(result.current).toEqual({ scale: { sensor: 'scale', value: 1001 } });
+  expect(result.current).toMatchObject({ scale: { sensor: 'scale', value: 1001 } });
+  expect(result.current.probe).toBeUndefined();
 });
 
 it('what fell silent shows nothing, and is asked again by the clock of then', () => {
@@ -57,6 +59,13 @@ it('while it talks it is not asked again, and is closed when the page is left', 
   expect(FakeSource.opened).toHaveLength(1);
   unmount();
   expect(newest().closed).toBe(true);
+});
+
+it('what comes by another clock than this one is asked for anew', () => {
+  renderHook(() => useSensors('b1'));
+  newest().says({ sensor: 'probe', value: 94, at: '2026-10-01T07:40:00Z' });
+  act(() => jest.advanceTimersByTime(2000));
+  expect(FakeSource.opened).toHaveLength(2);
 });
 
 it('where there are no streams there are no sensors', () => {
