@@ -88,7 +88,10 @@ let failed = 0;
 try {
   for (const name of /** @type {(keyof typeof RUNNERS)[]} */ (parts)) {
     const began = performance.now();
-    const code = await RUNNERS[name](cluster);
+    const code = await RUNNERS[name](cluster).catch((error) => {
+      process.stderr.write(`\n${error instanceof Error ? error.message : error}\n`);
+      return 1;
+    });
     if (code !== 0) failed += 1;
     summary.push(
       `${name}: ${code === 0 ? 'passed' : `failed (${code})`} in ${((performance.now() - began) / 1000).toFixed(0)} s`,

@@ -5,7 +5,7 @@ import { pipeline } from 'node:stream/promises';
 import { constants, createBrotliCompress, createGzip } from 'node:zlib';
 import { ROOT, hashOf, isStamped, stamp } from './prepare.mjs';
 import { run } from './run.mjs';
-import { giveUp, say } from './say.mjs';
+import { say } from './say.mjs';
 
 export const SERVER_BUNDLE = join(ROOT, '.build', 'server', 'main.mjs');
 const APP_BUILDS = join(ROOT, '.build', 'app');
@@ -76,7 +76,8 @@ export async function exportApp(source, target) {
     ],
     { cwd: source, env, stdio: ['ignore', 'ignore', 'inherit'] },
   );
-  if (code !== 0) giveUp('The application could not be built; the message above says why.');
+  // Thrown: whoever has started something meanwhile has to put it away.
+  if (code !== 0) throw new Error('The application could not be built; the message above says why.');
 }
 
 const APP_SOURCES = [

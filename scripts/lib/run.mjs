@@ -6,8 +6,8 @@ import { onEnd } from './ending.mjs';
 /** Commands that run at this moment, each the leader of a group with what it starts itself. */
 /** @type {Set<import('node:child_process').ChildProcess>} */
 const running = new Set();
-/** A command that has not ended by itself by then is ended, ms. */
-const GRACE_ms = 6000;
+/** A command that has not ended by itself by then is ended, ms: longer than a test runner gives its own server. */
+const GRACE_ms = 12_000;
 
 /**
  * Sends a signal to a command and to everything it has started.
