@@ -1,4 +1,8 @@
 /** Dependencies point one way; see docs/architecture.md. */
+
+/** Features of the application: each may use those before it, so that none is in a circle. */
+const FEATURES = ['accounts', 'kitchen', 'bottles', 'drink', 'drinks', 'make', 'plan', 'today', 'shell'];
+
 const only = (from, allowed) => ({
   name: `${from}-knows-only-${allowed.join('-and-') || 'itself'}`,
   severity: 'error',
@@ -53,8 +57,36 @@ module.exports = {
       name: 'interface-knows-no-feature',
       severity: 'error',
       from: { path: '^app/src/ui' },
-      to: { path: '^app/src/(features|state|app)' },
+      to: { path: '^app/src/(features|domain|state|app)' },
     },
+    {
+      name: 'state-knows-no-domain',
+      comment: 'Ways to keep and to send are the same for whatever is kept and sent.',
+      severity: 'error',
+      from: { path: '^app/src/state' },
+      to: { path: '^app/src/(features|domain|app)' },
+    },
+    {
+      name: 'domain-knows-no-feature',
+      comment: 'What several features need; it draws nothing.',
+      severity: 'error',
+      from: { path: '^app/src/domain' },
+      to: { path: '^app/src/(features|ui|app)' },
+    },
+    {
+      name: 'features-have-a-place',
+      comment: 'A new feature stands in FEATURES above.',
+      severity: 'error',
+      from: { path: '^app/src/features/', pathNot: `^app/src/features/(${FEATURES.join('|')})/` },
+      to: {},
+    },
+    ...FEATURES.map((feature, index) => ({
+      name: `${feature}-uses-no-later-feature`,
+      comment: 'See FEATURES above. What two features need of each other belongs in app/src/domain.',
+      severity: 'error',
+      from: { path: `^app/src/features/${feature}/` },
+      to: { path: '^app/src/features/', pathNot: `^app/src/features/(${FEATURES.slice(0, index + 1).join('|')})/` },
+    })),
     {
       name: 'no-circles',
       severity: 'error',

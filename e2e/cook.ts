@@ -10,9 +10,38 @@ export interface Cook {
 
 const PASSWORD = 'salt and sugar and water';
 
-/** Makes an account through the interface and ends on the list of drinks. */
+const DRINKS = { name: 'Drinks', exact: true } as const;
+const someone = (name: string): Cook => ({
+  name,
+  email: `${name.toLowerCase()}-${randomUUID().slice(0, 8)}@example.test`,
+  password: PASSWORD,
+});
+const galleyOf = (name: string) => `${name}’s galley`;
+
+/** Lets a page in as what the server answers to a request, and ends on the list of drinks. */
+async function enter(page: Page, path: string, data?: object): Promise<void> {
+  const answer = await page.request.post(path, data ? { data } : {});
+  expect(answer.ok(), await answer.text()).toBe(true);
+  await page.goto('/drinks');
+  await expect(page.getByRole('heading', DRINKS)).toBeVisible();
+}
+
+/** A person with an account, in: for tests that are about something else than coming in. */
 export async function register(page: Page, name: string, invitation?: string): Promise<Cook> {
-  const cook = { name, email: `${name.toLowerCase()}-${randomUUID().slice(0, 8)}@example.test`, password: PASSWORD };
+  const cook = someone(name);
+  await enter(page, '/api/accounts/register', {
+    ...cook,
+    ...(invitation ? { invitation } : { kitchenName: galleyOf(name) }),
+  });
+  return cook;
+}
+
+/** A kitchen of the visitor's own, filled: for tests that are about something else than opening it. */
+export const openDemo = (page: Page): Promise<void> => enter(page, '/api/accounts/demo');
+
+/** Makes an account through the interface and ends on the list of drinks. */
+export async function registerByHand(page: Page, name: string, invitation?: string): Promise<Cook> {
+  const cook = someone(name);
   await page.goto('/welcome');
   await page.getByRole('button', { name: 'New account' }).click();
   await page.getByLabel('Your name').fill(cook.name);
@@ -21,16 +50,16 @@ export async function register(page: Page, name: string, invitation?: string): P
   if (invitation) {
     await page.getByRole('radio', { name: 'I have an invitation' }).click();
     await page.getByLabel('Invitation code').fill(invitation);
-  } else await page.getByLabel('Name of the kitchen').fill(`${name}’s galley`);
+  } else await page.getByLabel('Name of the kitchen').fill(galleyOf(name));
   await page.getByRole('button', { name: 'Make account' }).click();
-  await expect(page.getByRole('heading', { name: 'Drinks', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', DRINKS)).toBeVisible();
   return cook;
 }
 
-export async function openDemo(page: Page): Promise<void> {
+export async function openDemoByHand(page: Page): Promise<void> {
   await page.goto('/welcome');
   await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
-  await expect(page.getByRole('heading', { name: 'Drinks', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', DRINKS)).toBeVisible();
 }
 
 /** Starts a drink of a kind and gives it a name; a tonic begins empty here, others with their usual steps. */

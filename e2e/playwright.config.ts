@@ -16,7 +16,9 @@ export default defineConfig({
   reporter: [['list']],
   use: {
     baseURL: `http://localhost:${port}`,
-    trace: 'retain-on-failure',
+    // Traces cost a third of the time: `npm test -- browser --trace on` makes them for what has failed.
+    trace: 'off',
+    screenshot: 'only-on-failure',
     // What a service worker answers cannot be held back by a test; those about a dead network let it in.
     serviceWorkers: 'block',
     launchOptions: {

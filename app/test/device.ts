@@ -1,5 +1,5 @@
 import { openDB } from 'idb';
-import { createStore, type Store } from '../src/state/store';
+import { createStore, type Store } from '../src/domain/store';
 import { ownerEntered, ownerLeft } from '../src/state/sync/owner';
 import { rowsOf, type Owner } from '../src/state/sync/vault';
 

@@ -13,8 +13,8 @@ import {
   draftsToKeep,
   saveFailed,
   type Drafts,
-} from '../src/features/drink/draft/drafts';
-import { createStore } from '../src/state/store';
+} from '../src/domain/drinks/drafts';
+import { createStore } from '../src/domain/store';
 import { ownerLeft } from '../src/state/sync/owner';
 import { RETRY_AFTER_ms, SAVE_AFTER_ms } from '../src/state/sync/send-documents';
 import { rowsOf } from '../src/state/sync/vault';

@@ -1,13 +1,13 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { analyseDocument } from '../src/features/drink/analyse-draft';
-import { ConflictNote } from '../src/features/drink/draft/conflict-note';
+import { analyseDocument } from '../src/domain/run/analyse-document';
+import { ConflictNote } from '../src/features/drink/header/conflict-note';
 import { DrinkScreen } from '../src/features/drink/drink-screen';
 import { OriginSheet } from '../src/features/drink/figures/origin-sheet';
 import { figuresView } from '../src/features/drink/figures/figures-view';
 import { originView } from '../src/features/drink/figures/origin-view';
-import { runContext } from '../src/features/kitchen/run-context';
+import { runContext } from '../src/domain/run/run-context';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 
 const mockGo = { push: jest.fn(), replace: jest.fn() };

@@ -1,5 +1,5 @@
 import { type DrinkDocument, stepFromLine } from '@wellhydra/core/drink';
-import { analyseDocument } from '../src/features/drink/analyse-draft';
+import { analyseDocument } from '../src/domain/run/analyse-document';
 import {
   duplicateStep,
   insertStep,
@@ -9,8 +9,7 @@ import {
   rewriteStep,
   totalMark,
   withTotal,
-} from '../src/features/drink/draft/edit-document';
-import { minutesWords } from '../src/features/drink/minutes-words';
+} from '../src/domain/drinks/edit-document';
 import { composerView, stepsView } from '../src/features/drink/step/steps-view';
 import { curveStream } from '../src/features/drink/stream/curve-stream';
 import { momentView, momentsView } from '../src/features/drink/stream/moment-view';
@@ -158,13 +157,4 @@ describe('the pot as a picture', () => {
     expect(momentsView(analysis)[0]!.parts.map(({ name }) => name)).toEqual(['plants and pieces']);
     expect(momentView(analyseDocument(drink([])), 0)).toBeNull();
   });
-  test.each([
-    [0, '0 min'],
-    [0.4, 'under 1 min'],
-    [35, '35 min'],
-    [119, '119 min'],
-    [140, '2 h 20 min'],
-    [480, '8 h'],
-    [20160, '14 days'],
-  ])('%d minutes are said as %s', (minutes, words) => expect(minutesWords(minutes)).toBe(words));
 });

@@ -2,7 +2,7 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { NoticeBar } from '../src/features/shell/notice-bar';
-import { createStore, type Store } from '../src/state/store';
+import { createStore, type Store } from '../src/domain/store';
 
 /** Answers to requests, by method and address; a number is a status without a body. */
 export type Answers = Record<string, unknown>;

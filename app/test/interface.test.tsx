@@ -3,14 +3,14 @@ import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
 import { type DrinkDocument, stepFromLine } from '@wellhydra/core/drink';
-import { analyseDocument } from '../src/features/drink/analyse-draft';
-import { USUAL_CONTEXT } from '../src/features/kitchen/run-context';
+import { analyseDocument } from '../src/domain/run/analyse-document';
+import { USUAL_CONTEXT } from '../src/domain/run/run-context';
 import { Composer } from '../src/features/drink/step/composer';
 import { FiguresPanel } from '../src/features/drink/figures/figures-panel';
 import { StepList } from '../src/features/drink/step/step-list';
 import { stepsView } from '../src/features/drink/step/steps-view';
-import { insertStep, moveStep, removeStep, rewriteStep } from '../src/features/drink/draft/edit-document';
-import { createStore } from '../src/state/store';
+import { insertStep, moveStep, removeStep, rewriteStep } from '../src/domain/drinks/edit-document';
+import { createStore } from '../src/domain/store';
 import { Choice } from '../src/ui/choice';
 import { Field } from '../src/ui/field';
 

@@ -3,8 +3,8 @@ import userEvent from '@testing-library/user-event';
 import { stepFromLine } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { MakeScreen } from '../src/features/make/make-screen';
-import { TimerBar } from '../src/features/make/timer-bar';
-import { brewStarted, selectBrews } from '../src/features/make/brews';
+import { TimerBar } from '../src/features/make/timers/timer-bar';
+import { brewStarted, selectBrews } from '../src/domain/brews/brews';
 import { TodayScreen } from '../src/features/today/today-screen';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 

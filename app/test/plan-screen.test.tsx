@@ -1,7 +1,7 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { PlanScreen } from '../src/features/plan/plan-screen';
-import { wishAdded } from '../src/features/plan/plans';
+import { wishAdded } from '../src/domain/plans/plans';
 import { localMoment } from '../src/ui/moment-field';
 import { fakeKitchen, renderScreen, type Answers } from './fake-kitchen';
 import { TONIC, drink } from './trial-brew';

@@ -1,12 +1,12 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { scheduleDrinks } from '@wellhydra/core/plan';
-import { runContext } from '../src/features/kitchen/run-context';
-import { planProblem } from '../src/features/plan/plan-problem';
+import { runContext } from '../src/domain/run/run-context';
+import { planProblem } from '../src/features/plan/problem/plan-problem';
 import { handsOnOf, planRows, shoppingOf } from '../src/features/plan/plan-view';
-import { spanOf, zoomFor, zoomsOf } from '../src/features/plan/plan-span';
-import { momentWords, scaleWords } from '../src/features/plan/time-words';
-import { plannedDrinks, type OnShelf } from '../src/features/plan/planned-drinks';
-import type { Plans } from '../src/features/plan/plans';
+import { spanOf, zoomFor, zoomsOf } from '../src/features/plan/chart/plan-span';
+import { momentWords, scaleWords } from '../src/domain/words/moment-words';
+import { plannedDrinks, type OnShelf } from '../src/features/plan/problem/planned-drinks';
+import type { Plans } from '../src/domain/plans/plans';
 import { START, TONIC, after, brewsWith, drink, event } from './trial-brew';
 
 describe('a plan', () => {

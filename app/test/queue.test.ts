@@ -1,8 +1,8 @@
 import type { StoredEvent } from '@wellhydra/contract';
 import type { BrewEvent } from '@wellhydra/core/brew';
-import { brewsApi } from '../src/features/make/brew-endpoints';
-import { brewFilled, brewHappened, brewStarted, eventsOf, selectBrews } from '../src/features/make/brews';
-import type { Store } from '../src/state/store';
+import { brewsApi } from '../src/domain/brews/brew-endpoints';
+import { brewFilled, brewHappened, brewStarted, eventsOf, selectBrews } from '../src/domain/brews/brews';
+import type { Store } from '../src/domain/store';
 import { enter } from '../src/state/sync/enter';
 import { asideRead } from '../src/state/sync/queue';
 import { RETRY_AFTER_ms } from '../src/state/sync/send-queue';

@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import type { SensorValue } from '@wellhydra/contract';
-import { useSensors } from '../src/features/make/use-sensors';
+import { useSensors } from '../src/features/make/readings/use-sensors';
 
 /** Streams that were opened, and what they are told. */
 class FakeSource {

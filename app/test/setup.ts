@@ -25,17 +25,13 @@ jest.mock('../src/features/drink/figures/spread-client', () =>
 
 jest.mock('../src/features/drink/aim/aim-client', () => jest.requireActual('../src/features/drink/aim/aim-client.ts'));
 
-jest.mock('../src/features/plan/plan-client', () => jest.requireActual('../src/features/plan/plan-client.ts'));
+jest.mock('../src/features/plan/problem/plan-client', () =>
+  jest.requireActual('../src/features/plan/problem/plan-client.ts'),
+);
 
-// Nothing is fetched in pieces here: what the list reckons with is there from the start.
-jest.mock('../src/features/drinks/use-figures', () => {
-  const { figuresIn } = jest.requireActual('../src/features/drinks/drink-figures.ts');
-  const { useMemo } = jest.requireActual('react');
-  return {
-    useFigures: (settings: unknown, documents: unknown) =>
-      useMemo(() => figuresIn(settings, documents), [settings, documents]),
-  };
-});
+jest.mock('../src/features/drinks/figures-client', () =>
+  jest.requireActual('../src/features/drinks/figures-client.ts'),
+);
 
 const deaf = () => undefined;
 window.matchMedia ??= ((query: string) => ({

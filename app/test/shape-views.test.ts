@@ -2,9 +2,9 @@ import { EMPTY_BOARD, DRINK_KINDS, type DrinkDocument, type VariantBoard } from 
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { aimForm, aimQuestion, withTarget } from '../src/features/drink/aim/aim-form';
 import { aimedSteps, answerAim, figureName } from '../src/features/drink/aim/answer-aim';
-import { analyseDocument } from '../src/features/drink/analyse-draft';
+import { analyseDocument } from '../src/domain/run/analyse-document';
 import { compareView } from '../src/features/drink/compare/compare-view';
-import { exchangeStep } from '../src/features/drink/draft/edit-document';
+import { exchangeStep } from '../src/domain/drinks/edit-document';
 import { figuresView, type FigureView } from '../src/features/drink/figures/figures-view';
 import { originView } from '../src/features/drink/figures/origin-view';
 import { resizeForm, resizeView, type ResizeForm } from '../src/features/drink/resize/resize-view';
@@ -16,9 +16,9 @@ import {
   winnerOf,
 } from '../src/features/drink/variants/variants-view';
 import { changeWords } from '../src/features/drink/versions/versions-sheet';
-import { figuresIn } from '../src/features/drinks/drink-figures';
-import { newDocument } from '../src/features/drinks/kinds';
-import { USUAL_CONTEXT, runContext } from '../src/features/kitchen/run-context';
+import { drinkFigures } from '../src/features/drinks/drink-figures';
+import { newDocument } from '../src/domain/drinks/kinds';
+import { USUAL_CONTEXT, runContext } from '../src/domain/run/run-context';
 import { SACHET, drink, steps } from './trial-drinks';
 
 const ELDER = steps(
@@ -105,7 +105,7 @@ describe('resizing', () => {
 describe('aim', () => {
   const start = aimForm(analyseDocument(SACHET), DEFAULT_SETTINGS);
   const asked = (form = start) => {
-    const question = aimQuestion(form, 1);
+    const question = aimQuestion(form);
     if (typeof question === 'string') throw new Error(question);
     return answerAim(question);
   };
@@ -139,7 +139,7 @@ describe('aim', () => {
     [{ figures: {} }, /at least one figure/],
     [{ figures: { sodium_mmol_L: 'lots' } }, /"lots" is no number/],
     [{ available: [] }, /what there is/],
-  ])('%j is told what is wrong', (more, says) => expect(aimQuestion({ ...start, ...more }, 1)).toMatch(says));
+  ])('%j is told what is wrong', (more, says) => expect(aimQuestion({ ...start, ...more })).toMatch(says));
 });
 
 describe('two drinks side by side', () => {
@@ -221,6 +221,6 @@ test('a drink of the kitchen is an ingredient of another, in the analysis and in
   expect(analyseDocument(glass, context).perServing.sugars_g).toBeGreaterThan(5);
   expect(analyseDocument(glass, USUAL_CONTEXT).problems).toHaveLength(1);
   // The list of drinks runs it in the same kitchen.
-  expect(figuresIn(null, [syrup, glass])(glass).warning).toBeNull();
-  expect(figuresIn(null, [])(glass).warning).toMatch(/not understood/);
+  expect(drinkFigures({ document: glass, settings: null, others: [syrup] }).warning).toBeNull();
+  expect(drinkFigures({ document: glass, settings: null, others: [] }).warning).toMatch(/not understood/);
 });

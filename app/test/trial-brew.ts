@@ -3,7 +3,7 @@ import type { BrewEvent, BrewHappening } from '@wellhydra/core/brew';
 import { brewRecipe } from '@wellhydra/core/brew';
 import { stepFromLine, type DrinkDocument } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
-import type { Brews, DeviceBrew } from '../src/features/make/brews';
+import type { Brews, DeviceBrew } from '../src/domain/brews/brews';
 
 /** A tonic that is being made, for tests of what is shown of it. */
 export const drink = (name: string, lines: readonly string[]): DrinkDocument => ({

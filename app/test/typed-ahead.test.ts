@@ -1,5 +1,5 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { PAGE_FOLLOWS_ms, TypedAhead, type Change } from '../src/features/drink/draft/typed-ahead';
+import { PAGE_FOLLOWS_ms, TypedAhead, type Change } from '../src/domain/drinks/typed-ahead';
 import { drink } from './trial-brew';
 
 const named =

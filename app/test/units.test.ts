@@ -1,4 +1,4 @@
-import { showMass, showPortion, showTemperature, showVolume } from '../src/features/kitchen/units';
+import { showMass, showPortion, showTemperature, showVolume } from '../src/domain/words/units';
 import { unitsChosen } from '../src/state/units-choice';
 
 afterEach(() => unitsChosen('metric'));

@@ -2,24 +2,22 @@ import type { BottleRecord, DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { bottleView, dueView, nextPour_mL, poursLeft, shelfView } from '../src/features/bottles/bottles-view';
 import { fillBottles, suggestBottles } from '../src/features/bottles/fill-bottles';
-import { analyseDocument } from '../src/features/drink/analyse-draft';
+import { analyseDocument } from '../src/domain/run/analyse-document';
 import { answerSpread } from '../src/features/drink/figures/answer-spread';
-import { cautionsView, keepingView } from '../src/features/drink/figures/cautions-view';
+import { cautionsView, keepingView } from '../src/domain/drinks/cautions-view';
 import { figuresView, sensible } from '../src/features/drink/figures/figures-view';
-import { basisTitle, yieldWords } from '../src/features/drink/figures/yield-words';
-import { saveState } from '../src/features/drink/draft/save-state';
+import { basisTitle, yieldWords } from '../src/domain/words/yield-words';
+import { saveState } from '../src/features/drink/header/save-state';
 import { oddsWords, targetWords } from '../src/features/drink/figures/target-words';
-import { figuresIn } from '../src/features/drinks/drink-figures';
+import { drinkFigures } from '../src/features/drinks/drink-figures';
 import { currentDocuments, drinkGroups } from '../src/features/drinks/drinks-view';
-import { newDocument } from '../src/features/drinks/kinds';
+import { newDocument } from '../src/domain/drinks/kinds';
 import { SACHET, drink } from './trial-drinks';
 
 const label = (document: DrinkDocument, basis: 'serving' | 'litre' | 'batch', name: string) =>
-  figuresView(
-    analyseDocument(document),
-    basis,
-    answerSpread({ number: 1, document, settings: null, others: [] }).ranges,
-  ).find((figure) => figure.label === name);
+  figuresView(analyseDocument(document), basis, answerSpread({ document, settings: null, others: [] }).ranges).find(
+    (figure) => figure.label === name,
+  );
 
 describe('figures', () => {
   test.each([
@@ -74,7 +72,6 @@ describe('figures', () => {
   });
   test('the chance of too much salt is said as odds', () => {
     const spooned = answerSpread({
-      number: 1,
       document: drink(['25 g sugar', '1/2 heaped cutlery tsp salt', 'water to 1 L']),
       settings: null,
       others: [],
@@ -170,6 +167,8 @@ describe('bottles', () => {
 });
 
 describe('the list of drinks', () => {
+  const nothingYet = () => undefined;
+  const figuresOf = (document: DrinkDocument) => drinkFigures({ document, settings: null, others: [] });
   const record = (id: string, document: DrinkDocument): DrinkRecord => ({
     id,
     revision: 1,
@@ -183,7 +182,7 @@ describe('the list of drinks', () => {
       record('2', SACHET),
       record('3', drink(['1 L water'], { name: 'Ash', kind: 'tonic' })),
     ];
-    const groups = drinkGroups(currentDocuments(records, {}), '', figuresIn(null, []));
+    const groups = drinkGroups(currentDocuments(records, {}), '', figuresOf);
     expect(groups.map(({ kind, lines }) => [kind, lines.map(({ name }) => name)])).toEqual([
       ['Tonic', ['Ash', 'Zed']],
       ['Rehydration', ['Trial']],
@@ -194,9 +193,11 @@ describe('the list of drinks', () => {
       [record('1', SACHET), record('2', drink(['1 L water'], { name: 'Plain', kind: 'tonic' }))],
       {},
     );
-    expect(drinkGroups(all, 'CITRATE salt', null).flatMap(({ lines }) => lines.map(({ id }) => id))).toEqual(['1']);
-    expect(drinkGroups(all, 'tonic', null).flatMap(({ lines }) => lines.map(({ id }) => id))).toEqual(['2']);
-    expect(drinkGroups(all, 'no such', null)).toEqual([]);
+    expect(drinkGroups(all, 'CITRATE salt', nothingYet).flatMap(({ lines }) => lines.map(({ id }) => id))).toEqual([
+      '1',
+    ]);
+    expect(drinkGroups(all, 'tonic', nothingYet).flatMap(({ lines }) => lines.map(({ id }) => id))).toEqual(['2']);
+    expect(drinkGroups(all, 'no such', nothingYet)).toEqual([]);
   });
   test('a warning where something is wrong', () => {
     const warnings = drinkGroups(
@@ -205,7 +206,7 @@ describe('the list of drinks', () => {
         {},
       ),
       '',
-      figuresIn(null, []),
+      figuresOf,
     ).flatMap(({ lines }) => lines.map(({ warning }) => warning));
     expect(warnings).toEqual(['Too salty to give', '1 step is not understood']);
   });

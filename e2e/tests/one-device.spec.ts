@@ -1,5 +1,5 @@
 import { goTo, heading, next, readyToMake, storedEvents } from '../brewing';
-import { expect, newDrink, register, saved, signIn, test, typeSteps } from '../cook';
+import { expect, newDrink, register, registerByHand, saved, signIn, test, typeSteps } from '../cook';
 
 /** Nothing of the kind reaches the server until it is let through again; all else does. */
 const HELD = ['**/api/brews/*/events', '**/api/drinks/*'] as const;
@@ -25,7 +25,7 @@ test('what one account has not sent waits on the device while another one uses i
 
   // Somebody else on the same device sees none of it, and none of it reaches their kitchen.
   for (const url of HELD) await page.unroute(url);
-  await register(page, 'Wilf');
+  await registerByHand(page, 'Wilf');
   await expect(page.getByText('No drinks yet')).toBeVisible();
   await newDrink(page, 'Tonic', 'Of Wilf');
   await typeSteps(page, ['1 g table salt']);
@@ -56,7 +56,7 @@ test('a second tab of somebody else keeps what is done there for its owner, and 
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByText(/batch HE-01/)).toBeVisible();
   const second = await context.newPage();
-  await register(second, 'Wilf');
+  await registerByHand(second, 'Wilf');
   await goTo(page, '1 L water');
   await expect(page.getByText(/Somebody else is signed in on this device\. .*kept on this device/)).toBeVisible();
   await expect(heading(page)).toHaveText('1 L water');
@@ -69,7 +69,7 @@ test('two phones that change different settings both keep theirs', async ({ page
   const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).textContent())!;
   const context = await browser.newContext({ baseURL: baseURL!, serviceWorkers: 'block' });
   const other = await context.newPage();
-  await register(other, 'Wilf', invitation);
+  await registerByHand(other, 'Wilf', invitation);
   await other.goto('/kitchen');
   for (const each of [page, other])
     await each.getByRole('button', { name: 'Change altitude and temperatures' }).click();

@@ -1,4 +1,4 @@
-import { expect, fromMenu, newDrink, openDemo, register, saved, test, typeSteps } from '../cook';
+import { expect, fromMenu, newDrink, openDemo, openDemoByHand, register, saved, test, typeSteps } from '../cook';
 
 test('made, bottled, labelled, poured, taken back', async ({ page }) => {
   await register(page, 'Ines');
@@ -32,7 +32,7 @@ test('made, bottled, labelled, poured, taken back', async ({ page }) => {
 });
 
 test('the demo kitchen opens with one tap and has bottles to use up', async ({ page }) => {
-  await openDemo(page);
+  await openDemoByHand(page);
   await page.getByRole('link', { name: 'Shelf' }).click();
   await expect(page.getByRole('listitem').first()).toBeVisible();
   expect(await page.getByRole('listitem').count()).toBeGreaterThan(10);

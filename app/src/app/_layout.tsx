@@ -3,7 +3,7 @@ import { Slot } from 'expo-router';
 import Head from 'expo-router/head';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
-import { createStore } from '../state/store';
+import { createStore } from '../domain/store';
 
 export default function RootLayout() {
   const [store] = useState(createStore);

@@ -1,12 +1,10 @@
 import type { Analysis } from '../analyse';
 import { KEEPING_NOTE } from '../keeping';
-import { formatNumber, formatPortion } from '../quantity';
+import { durationWords, formatNumber, formatPortion } from '../quantity';
 import { stepSentence } from './step-sentence';
 
 const row = (...cells: readonly string[]): string =>
   `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`;
-const minutes = (value: number): string =>
-  value < 90 ? `${formatNumber(value)} min` : `${formatNumber(value / 60)} h`;
 
 /** A drink as a page of Markdown: steps, figures, cautions, findings, keeping. */
 export function analysisMarkdown(analysis: Analysis): string {
@@ -15,7 +13,7 @@ export function analysisMarkdown(analysis: Analysis): string {
   const lines = [
     `# ${drink.name}`,
     '',
-    `${made}${serving ? `, ${formatNumber(serving.servings)} servings of ${serving.text}` : ''}. Takes ${minutes(trace.total_min)}, ${minutes(trace.handsOn_min)} of it by hand.`,
+    `${made}${serving ? `, ${formatNumber(serving.servings)} servings of ${serving.text}` : ''}. Takes ${durationWords(trace.total_min)}, ${durationWords(trace.handsOn_min)} of it by hand.`,
     '',
     '## Steps',
     '',

@@ -3,6 +3,7 @@ export type { Amount, Heap, SpoonKind } from './amount';
 export { baseValue } from './amount';
 export { convert } from './convert';
 export type { Conversion } from './convert';
+export { clockWords, durationWords, shelfWords } from './duration-words';
 export { formatMass, formatNumber, formatPortion, formatVolume } from './format-number';
 export { formatUsMass, formatUsVolume } from './format-us';
 export { combinedCv, heapRatio, jugCv, scaleDeviation, smallestLoad } from './measure-error';

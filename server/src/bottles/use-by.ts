@@ -1,5 +1,6 @@
 import { MOMENTS, type Place } from '@wellhydra/contract';
 import type { Keeping } from '@wellhydra/core/keeping';
+import { shelfWords } from '@wellhydra/core/quantity';
 
 const DAY_ms = 86_400_000;
 /** What keeps for ever is to be used up by then. */
@@ -13,15 +14,6 @@ const PLACE_WORDS: Readonly<Record<Place, string>> = {
 export interface UseBy {
   readonly useBy: Date;
   readonly reason: string;
-}
-
-/** A span of keeping in words: hours below two days. */
-export function spanInWords(days: number): string {
-  if (days < 2) {
-    const hours = Math.round(days * 24);
-    return `${hours} h`;
-  }
-  return `${Math.round(days)} days`;
 }
 
 /**
@@ -39,8 +31,8 @@ export function useBy(
   const opened = bottle.openedAt ? bottle.openedAt.getTime() + Math.min(days, keeping.daysOpened) * DAY_ms : Infinity;
   const span =
     opened < closed
-      ? `${spanInWords(Math.min(days, keeping.daysOpened))} once opened`
-      : `${spanInWords(days)} ${PLACE_WORDS[bottle.place]}`;
+      ? `${shelfWords(Math.min(days, keeping.daysOpened))} once opened`
+      : `${shelfWords(days)} ${PLACE_WORDS[bottle.place]}`;
   return {
     useBy: new Date(Math.min(closed, opened, LATEST)),
     reason: `About ${span}: ${keeping.heldBackBy.join('; ')}.`,

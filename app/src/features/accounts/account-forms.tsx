@@ -14,7 +14,7 @@ import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { Field } from '../../ui/field';
 import { Text } from '../../ui/text';
-import { useRegisterMutation, useSignInMutation } from './account-endpoints';
+import { useRegisterMutation, useSignInMutation } from '../../domain/accounts/account-endpoints';
 import { useEntering } from './use-entering';
 
 interface LineProps<Values extends FieldValues> {

@@ -1,10 +1,10 @@
 import type { Session } from '@wellhydra/contract';
 import { router } from 'expo-router';
 import { api } from '../../state/api';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { ownerLeft } from '../../state/sync/owner';
 import { forgetUnits } from '../../state/units-choice';
-import { forgetSession } from './known-session';
+import { forgetSession } from '../../domain/accounts/known-session';
 
 /** What happens once somebody is in: the page they came for, with nothing on it of whoever was in before. */
 export function useEntering(): (session: Session) => void {

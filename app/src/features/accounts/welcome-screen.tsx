@@ -5,7 +5,7 @@ import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { Loading } from '../../ui/page-state';
 import { Text } from '../../ui/text';
-import { useEnterDemoMutation, useGetOptionsQuery } from './account-endpoints';
+import { useEnterDemoMutation, useGetOptionsQuery } from '../../domain/accounts/account-endpoints';
 import { useEntering } from './use-entering';
 
 // The forms bring their checking library with them; nobody needs it before signing in.

@@ -1,6 +1,6 @@
+import { formatNumber, shelfWords } from '@wellhydra/core/quantity';
 import type { BottleRecord, Place } from '@wellhydra/contract';
-import { formatNumber } from '@wellhydra/core/quantity';
-import { showPortion, showVolume } from '../kitchen/units';
+import { showPortion, showVolume } from '../../domain/words/units';
 
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {
   fridge: 'Fridge',
@@ -27,14 +27,7 @@ export function dueView(useBy: string, now: Date): DueView {
   const left_ms = Date.parse(useBy) - now.getTime();
   const past = left_ms < 0;
   const span_ms = Math.abs(left_ms);
-  const span =
-    span_ms < 2 * HOUR_ms
-      ? `${Math.max(1, Math.round(span_ms / 60_000))} min`
-      : span_ms < 2 * DAY_ms
-        ? `${Math.round(span_ms / HOUR_ms)} h`
-        : span_ms < 60 * DAY_ms
-          ? `${Math.round(span_ms / DAY_ms)} days`
-          : `${Math.round(span_ms / (30 * DAY_ms))} months`;
+  const span = shelfWords(span_ms / DAY_ms);
   if (past) return { words: `past by ${span}`, urgency: 'past' };
   return { words: span, urgency: left_ms < SOON_ms ? 'soon' : 'later' };
 }

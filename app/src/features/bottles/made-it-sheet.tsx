@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch, type Store } from '../../state/store';
+import { useAppDispatch, type Store } from '../../domain/store';
 import { asideRead } from '../../state/sync/queue';
 import { settled } from '../../state/sync/settled';
 import { Button } from '../../ui/button';
@@ -13,9 +13,9 @@ import { localMoment } from '../../ui/moment-field';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
-import { keepingView } from '../drink/figures/cautions-view';
-import type { Draft } from '../drink/draft/drafts';
-import { brewMade } from './bottle-deeds';
+import { keepingView } from '../../domain/drinks/cautions-view';
+import type { Draft } from '../../domain/drinks/drafts';
+import { brewMade } from '../../domain/bottles/bottle-deeds';
 import { BottleForm, bottlesOf, useBottleForm } from './bottle-form';
 
 interface MadeItSheetProps {

@@ -8,7 +8,7 @@ import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { BottleDrawing } from './bottle-drawing';
-import { useListBottlesQuery } from './bottle-endpoints';
+import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { shelfView, type BottleView } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { drinkColour } from './drink-colour';

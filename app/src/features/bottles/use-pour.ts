@@ -1,8 +1,8 @@
 import type { BottleRecord } from '@wellhydra/contract';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { keepAction } from '../../state/undo-actions';
-import { pourTakenBack, pouredFrom } from './bottle-deeds';
+import { pourTakenBack, pouredFrom } from '../../domain/bottles/bottle-deeds';
 import { bottleView, nextPour_mL } from './bottles-view';
 
 /** Pours a serving from a bottle, with or without a network, and offers to take it back. */

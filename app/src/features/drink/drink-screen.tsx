@@ -3,29 +3,29 @@ import { memo, useCallback, useMemo, useState, useSyncExternalStore } from 'reac
 import { ScrollView, View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { keepAction } from '../../state/undo-actions';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
-import { KIND_NAMES } from '../drinks/kinds';
-import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../drinks/drink-endpoints';
-import { withoutOthers, type RunContext } from '../kitchen/run-context';
-import { useRunContext } from '../kitchen/use-run-context';
-import { usesOthers } from './analyse-draft';
+import { KIND_NAMES } from '../../domain/drinks/kinds';
+import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../../domain/drinks/drink-endpoints';
+import { withoutOthers, type RunContext } from '../../domain/run/run-context';
+import { useRunContext } from '../../domain/run/use-run-context';
+import { usesOthers } from '../../domain/run/used-documents';
 import { Composer } from './step/composer';
-import { ConflictNote } from './draft/conflict-note';
-import { drinkForgotten, type Draft } from './draft/drafts';
-import { DrinkHeader } from './drink-header';
+import { ConflictNote } from './header/conflict-note';
+import { drinkForgotten, type Draft } from '../../domain/drinks/drafts';
+import { DrinkHeader } from './header/drink-header';
 import { DrinkSheets, type OpenSheet } from './drink-sheets';
 import { OpenedStep } from './step/opened-step';
 import { FiguresPanel } from './figures/figures-panel';
-import { SAVING, saveState } from './draft/save-state';
-import type { TypedAhead } from './draft/typed-ahead';
+import { SAVING, saveState } from './header/save-state';
+import type { TypedAhead } from '../../domain/drinks/typed-ahead';
 import { LiveRunContext, useLiveRun } from './live-run';
 import { StepList } from './step/step-list';
 import { stepsView } from './step/steps-view';
-import { useDraft, type DraftHandle } from './draft/use-draft';
+import { useDraft, type DraftHandle } from '../../domain/drinks/use-draft';
 
 /** The sheet on which a drink is thought out. */
 export function DrinkScreen({ id }: { readonly id: string }) {

@@ -1,9 +1,9 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { createContext, useContext, useLayoutEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import type { RunContext } from '../kitchen/run-context';
-import { analyseDocument } from './analyse-draft';
-import type { TypedAhead } from './draft/typed-ahead';
+import type { RunContext } from '../../domain/run/run-context';
+import { analyseDocument } from '../../domain/run/analyse-document';
+import type { TypedAhead } from '../../domain/drinks/typed-ahead';
 
 type Context = Pick<RunContext, 'options' | 'preparationsFor'>;
 

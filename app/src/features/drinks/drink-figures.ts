@@ -1,35 +1,24 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { BAND_NAMES } from '../../ui/bands';
-import { analyseDocument, usesOthers } from '../drink/analyse-draft';
+import { analyseDocument } from '../../domain/run/analyse-document';
+import { runContext } from '../../domain/run/run-context';
+import { yieldWords } from '../../domain/words/yield-words';
 import { sensible } from '../drink/figures/figures-view';
-import { yieldWords } from '../drink/figures/yield-words';
 import { barParts } from '../drink/stream/pot-bands';
-import { runContext, type RunContext } from '../kitchen/run-context';
-import type { DrinkFigures, FiguresOf } from './drinks-view';
+import type { DrinkFigures } from './drinks-view';
 
-interface Known {
-  readonly settings: KitchenSettings;
-  readonly figures: DrinkFigures;
+/** A drink of the list, with what it is run with. */
+export interface FiguresQuestion {
+  readonly document: DrinkDocument;
+  readonly settings: KitchenSettings | null;
+  /** Drinks it is made of. */
+  readonly others: readonly DrinkDocument[];
 }
 
-/** A thousand drinks are run once each, not at every key of a search, nor when one of them is saved. */
-const known = new WeakMap<DrinkDocument, Known>();
-
-/** What each drink of a kitchen comes to, for its line in the list: run with what the kitchen has and its other drinks. */
-export function figuresIn(settings: KitchenSettings | null, documents: readonly DrinkDocument[]): FiguresOf {
-  const context = runContext(settings, documents);
-  return (document) => {
-    const before = known.get(document);
-    if (before?.settings === context.settings && !usesOthers(document)) return before.figures;
-    const figures = computeFigures(document, context);
-    known.set(document, { settings: context.settings, figures });
-    return figures;
-  };
-}
-
-function computeFigures(document: DrinkDocument, context: RunContext): DrinkFigures {
-  const analysis = analyseDocument(document, context);
+/** What a drink comes to, for its line in the list; runs in the worker, and in place where there is none. */
+export function drinkFigures({ document, settings, others }: FiguresQuestion): DrinkFigures {
+  const analysis = analyseDocument(document, runContext(settings, others));
   const { total, servings } = yieldWords(analysis);
   const parts = barParts(analysis.trace.pot);
   const stop = analysis.cautions.find(({ severity, code }) => severity === 'stop' && code !== 'honey-under-12-months');

@@ -4,7 +4,7 @@ import Plus from 'lucide-react-native/icons/plus';
 import { useMemo, useRef, useState } from 'react';
 import { Pressable, SectionList, TextInput, View } from 'react-native';
 import { failureOf } from '../../state/api';
-import { useAppDispatch, useAppSelector } from '../../state/store';
+import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { CompositionBar } from '../../ui/composition-bar';
 import { Loading, Message } from '../../ui/page-state';
@@ -12,11 +12,11 @@ import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
 import { useShortcuts } from '../../ui/use-shortcuts';
-import { useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
-import { drinkStarted } from '../drink/draft/drafts';
-import { useListDrinksQuery } from './drink-endpoints';
+import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
+import { drinkStarted } from '../../domain/drinks/drafts';
+import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { currentDocuments, drinkGroups, type DrinkLine } from './drinks-view';
-import { KIND_NAMES, newDocument } from './kinds';
+import { KIND_NAMES, newDocument } from '../../domain/drinks/kinds';
 import { useFigures } from './use-figures';
 
 /** All formulas of the kitchen, by kind. */

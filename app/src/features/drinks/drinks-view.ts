@@ -1,8 +1,8 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
 import type { BarPart } from '../../ui/composition-bar';
-import type { Drafts } from '../drink/draft/drafts';
-import { KIND_NAMES } from './kinds';
+import type { Drafts } from '../../domain/drinks/drafts';
+import { KIND_NAMES } from '../../domain/drinks/kinds';
 
 /** A drink as a line of the list. */
 export interface DrinkLine {
@@ -33,11 +33,12 @@ export function currentDocuments(
   ];
 }
 
-/** What a drink comes to, in a line: computed by core, which comes after the list stands. */
+/** What a drink comes to, in a line: computed by core in a worker, after the list stands. */
 export type DrinkFigures = Omit<DrinkLine, 'id' | 'name' | 'kind'>;
-export type FiguresOf = (document: DrinkDocument) => DrinkFigures;
+/** What is known of a drink by now. */
+export type FiguresOf = (document: DrinkDocument) => DrinkFigures | undefined;
 
-/** A line before core is here: nothing is said that is not known. */
+/** A line before it is reckoned: nothing is said that is not known. */
 const NO_FIGURES: DrinkFigures = { summary: ' ', warning: null, parts: [], spoken: 'Not reckoned yet' };
 
 const matches = (document: DrinkDocument, words: readonly string[]): boolean => {
@@ -47,11 +48,11 @@ const matches = (document: DrinkDocument, words: readonly string[]): boolean => 
   return words.every((word) => text.includes(word));
 };
 
-/** The list of drinks by kind, those that match a search; without figures while core is on its way. */
+/** The list of drinks by kind, those that match a search; without figures where they are not reckoned yet. */
 export function drinkGroups(
   documents: readonly { readonly id: string; readonly document: DrinkDocument }[],
   search: string,
-  figuresOf: FiguresOf | null,
+  figuresOf: FiguresOf,
 ): readonly DrinkGroup[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const lines = documents
@@ -60,7 +61,7 @@ export function drinkGroups(
       id,
       name: document.name || 'Unnamed drink',
       kind: document.kind,
-      ...(figuresOf?.(document) ?? NO_FIGURES),
+      ...(figuresOf(document) ?? NO_FIGURES),
     }));
   return (Object.entries(KIND_NAMES) as [DrinkKind, string][])
     .map(([kind, name]) => ({

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
-import { useListDevicesQuery, usePlugDeviceMutation } from '../make/device-endpoints';
+import { useListDevicesQuery, usePlugDeviceMutation } from '../../domain/brews/device-endpoints';
 
 /** What stands on the worktop: plugged in, or not. */
 export function Devices() {

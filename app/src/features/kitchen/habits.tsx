@@ -5,11 +5,11 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { noticeRaised } from '../../state/notices';
 import { failureOf } from '../../state/api';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { habitsView, type HabitView } from './habits-view';
-import { useGetHabitsQuery, useResetHabitsMutation } from './kitchen-endpoints';
+import { useGetHabitsQuery, useResetHabitsMutation } from '../../domain/kitchen/kitchen-endpoints';
 
 /** What this kitchen does more or less of than the tables, and how its readings taught that. */
 export function Habits() {

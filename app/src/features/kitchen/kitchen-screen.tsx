@@ -3,19 +3,19 @@ import { View } from 'react-native';
 import { api, failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { themeChosen, type Theme } from '../../state/preferences';
-import { useAppDispatch, useAppSelector } from '../../state/store';
+import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
-import { useSignOutMutation } from '../accounts/account-endpoints';
+import { useSignOutMutation } from '../../domain/accounts/account-endpoints';
 import { ownerLeft } from '../../state/sync/owner';
-import { forgetSession } from '../accounts/known-session';
+import { forgetSession } from '../../domain/accounts/known-session';
 import { Devices } from './devices';
 import { Equipment } from './equipment';
 import { Habits } from './habits';
-import { useGetKitchenQuery, useNewInvitationMutation } from './kitchen-endpoints';
+import { useGetKitchenQuery, useNewInvitationMutation } from '../../domain/kitchen/kitchen-endpoints';
 
 const THEMES: readonly { readonly value: Theme; readonly label: string }[] = [
   { value: 'system', label: 'As the device' },

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Text } from '../../ui/text';
-import { showVolume } from '../kitchen/units';
+import { showVolume } from '../../domain/words/units';
 import { AllSteps } from './all-steps';
 import { brewName } from './brew-name';
 import type { StepPage } from './make-view';

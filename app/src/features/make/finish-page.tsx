@@ -1,14 +1,14 @@
 import { formatNumber } from '@wellhydra/core/quantity';
-import { showVolume } from '../kitchen/units';
+import { showVolume } from '../../domain/words/units';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { Text } from '../../ui/text';
 import { BottleForm, bottlesOf, useBottleForm } from '../bottles/bottle-form';
-import { cautionsView, keepingView } from '../drink/figures/cautions-view';
-import { brewFilled } from './brews';
+import { cautionsView, keepingView } from '../../domain/drinks/cautions-view';
+import { brewFilled } from '../../domain/brews/brews';
 import { MakeFrame } from './make-frame';
 import type { MakingProps } from './use-brew';
 

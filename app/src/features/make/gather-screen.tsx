@@ -3,7 +3,7 @@ import { batchSteps } from '@wellhydra/core/drink';
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch, useAppSelector } from '../../state/store';
+import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { MomentField } from '../../ui/moment-field';
@@ -11,18 +11,19 @@ import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
 import { useNow } from '../../ui/use-now';
-import { useGetSessionQuery } from '../accounts/account-endpoints';
-import { analyseDocument, usedDocuments } from '../drink/analyse-draft';
-import type { Draft } from '../drink/draft/drafts';
-import { useDraft } from '../drink/draft/use-draft';
-import { cautionsView } from '../drink/figures/cautions-view';
-import { yieldWords } from '../drink/figures/yield-words';
-import { minutesWords } from '../drink/minutes-words';
+import { useGetSessionQuery } from '../../domain/accounts/account-endpoints';
+import { analyseDocument } from '../../domain/run/analyse-document';
+import { usedDocuments } from '../../domain/run/used-documents';
+import type { Draft } from '../../domain/drinks/drafts';
+import { useDraft } from '../../domain/drinks/use-draft';
+import { cautionsView } from '../../domain/drinks/cautions-view';
+import { yieldWords } from '../../domain/words/yield-words';
+import { durationWords } from '@wellhydra/core/quantity';
 import { resizeForm, resizeView } from '../drink/resize/resize-view';
-import { doseWords } from '../drink/step/dose-words';
-import { stepTitle } from '../drink/step/step-words';
-import { useRunContext } from '../kitchen/use-run-context';
-import { brewStarted } from './brews';
+import { doseWords } from '../../domain/words/dose-words';
+import { stepTitle } from '../../domain/words/step-words';
+import { useRunContext } from '../../domain/run/use-run-context';
+import { brewStarted } from '../../domain/brews/brews';
 import { MakeFrame } from './make-frame';
 
 /** Before the first step: how much, who, and everything that should stand ready. */
@@ -130,7 +131,7 @@ function Gather({ draft }: { readonly draft: Draft }) {
         Have these ready
       </Text>
       <Text className="text-[18px] leading-[26px] text-onpanel">
-        {total}, about {minutesWords(total_min)}, {minutesWords(handsOn_min)} of it yours.
+        {total}, about {durationWords(total_min)}, {durationWords(handsOn_min)} of it yours.
       </Text>
       {running ? (
         <Text className="text-[17px] text-onpanel">Another brew of this drink is under way already.</Text>

@@ -11,8 +11,8 @@ import { stepPages } from './make-view';
 import { Segments } from './segments';
 import { StepFrame } from './step-frame';
 import { useBrew, useBrewNews, useOpenBrew, type MakingProps } from './use-brew';
-import { useGetRunQuery } from './brew-endpoints';
-import { useSensors } from './use-sensors';
+import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
+import { useSensors } from './readings/use-sensors';
 import { useWakeLock } from './use-wake-lock';
 
 /** A brew, one step filling the screen. */

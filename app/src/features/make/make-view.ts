@@ -12,13 +12,12 @@ import {
   type Reading,
 } from '@wellhydra/core/brew';
 import { VERB_TABLE, batchSteps, writtenTime, type EditedStep } from '@wellhydra/core/drink';
-import { formatNumber, readDuration } from '@wellhydra/core/quantity';
-import { showVolume } from '../kitchen/units';
-import { minutesWords } from '../drink/minutes-words';
-import { doseWords } from '../drink/step/dose-words';
-import { capital, qualifierWords, stepTitle } from '../drink/step/step-words';
-import { differenceWords, quantityWords } from './reading-units';
-import { CHECK_GUIDES } from './step-guide';
+import { durationWords, formatNumber, readDuration } from '@wellhydra/core/quantity';
+import { showVolume } from '../../domain/words/units';
+import { doseWords } from '../../domain/words/dose-words';
+import { capital, qualifierWords, stepTitle } from '../../domain/words/step-words';
+import { differenceWords, quantityWords } from './readings/reading-units';
+import { CHECK_GUIDES } from '../../domain/brews/step-guide';
 
 /** What can be expected of a quantity, as it stands beside the box. */
 export interface ExpectedView {
@@ -79,9 +78,9 @@ export function adviceView(recipe: BrewRecipe, state: BrewState, reading: Readin
       reading,
       words:
         reading.quantity === 'thickness'
-          ? `Too thin yet. Back on the fire, and look again on a cold spoon in ${minutesWords(moreMinutes!)}.`
-          : `${difference}. At this pace about ${minutesWords(moreMinutes!)} more.`,
-      take: `${minutesWords(moreMinutes!)} more`,
+          ? `Too thin yet. Back on the fire, and look again on a cold spoon in ${durationWords(moreMinutes!)}.`
+          : `${difference}. At this pace about ${durationWords(moreMinutes!)} more.`,
+      take: `${durationWords(moreMinutes!)} more`,
       keep: 'Go on as it is',
       changes: [],
       moreMinutes,
@@ -170,7 +169,7 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
     const step = { ...written, text: state.texts.get(written.id) ?? written.text };
     const entry = entryOf(step.id);
     const { guide, time, tasted } = VERB_TABLE[step.verb];
-    const found = time === 'found' && entry ? `about ${minutesWords(entry.minutes)}` : '';
+    const found = time === 'found' && entry ? `about ${durationWords(entry.minutes)}` : '';
     const facts = [
       entry?.line && entry.added_g !== undefined && doseWords(entry.line, entry.added_g),
       qualifierWords(step),

@@ -6,10 +6,10 @@ import { useShortcuts } from '../../ui/use-shortcuts';
 import { Additions } from './additions';
 import { MakeFrame } from './make-frame';
 import type { StepPage } from './make-view';
-import { ReadingCard } from './reading-card';
-import { TimerCard } from './timer-card';
+import { ReadingCard } from './readings/reading-card';
+import { TimerCard } from './timers/timer-card';
 import type { MakingProps } from './use-brew';
-import type { Sensors } from './use-sensors';
+import type { Sensors } from './readings/use-sensors';
 
 interface StepFrameProps extends MakingProps {
   readonly sensors: Sensors;

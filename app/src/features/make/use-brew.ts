@@ -1,9 +1,9 @@
 import { brewRecipe, brewState, runBrew, type BrewEvent, type BrewHappening } from '@wellhydra/core/brew';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useStore } from 'react-redux';
-import { useAppDispatch, useAppSelector, type Store } from '../../state/store';
-import { brewsApi } from './brew-endpoints';
-import { brewHappened, brewOpened, eventsOf, progressArrived, runArrived, selectBrews } from './brews';
+import { useAppDispatch, useAppSelector, type Store } from '../../domain/store';
+import { brewsApi } from '../../domain/brews/brew-endpoints';
+import { brewHappened, brewOpened, eventsOf, progressArrived, runArrived, selectBrews } from '../../domain/brews/brews';
 
 const newId = (): string => crypto.randomUUID();
 

@@ -1,12 +1,12 @@
 import { View } from 'react-native';
 import { useState } from 'react';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { MomentField } from '../../ui/moment-field';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
-import type { PlannableDrink } from './planned-drinks';
-import { wishAdded } from './plans';
+import type { PlannableDrink } from './problem/planned-drinks';
+import { wishAdded } from '../../domain/plans/plans';
 
 /** A drink is wanted tomorrow at noon where nobody says otherwise. */
 function tomorrowNoon(now: Date): Date {

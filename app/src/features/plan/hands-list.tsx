@@ -1,9 +1,9 @@
 import { View } from 'react-native';
 import { Text } from '../../ui/text';
-import { minutesWords } from '../drink/minutes-words';
+import { durationWords } from '@wellhydra/core/quantity';
 import { PlanSection } from './plan-section';
 import type { HandsOn } from './plan-view';
-import { momentWords } from './time-words';
+import { momentWords } from '../../domain/words/moment-words';
 
 /** What hands have to do, in order. */
 export function HandsList({ hands, now }: { readonly hands: readonly HandsOn[]; readonly now: Date }) {
@@ -18,7 +18,7 @@ export function HandsList({ hands, now }: { readonly hands: readonly HandsOn[]; 
             <View className="flex-1">
               <Text>{title}</Text>
               <Text variant="small">
-                {drink} · {minutesWords((to.getTime() - from.getTime()) / 60_000)}
+                {drink} · {durationWords((to.getTime() - from.getTime()) / 60_000)}
               </Text>
             </View>
           </View>

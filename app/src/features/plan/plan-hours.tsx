@@ -1,9 +1,9 @@
 import { View } from 'react-native';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { Choice } from '../../ui/choice';
 import { Text } from '../../ui/text';
 import { PlanSection } from './plan-section';
-import { hoursChosen, type Plans } from './plans';
+import { hoursChosen, type Plans } from '../../domain/plans/plans';
 
 const COOKS = ['1', '2', '3'].map((value) => ({ value, label: value }));
 

@@ -1,29 +1,30 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
-import { minutesWords } from '../drink/minutes-words';
+import { durationWords } from '@wellhydra/core/quantity';
 import { AddWish } from './add-wish';
 import { HandsList } from './hands-list';
-import { PlanChart } from './plan-chart';
+import { PlanChart } from './chart/plan-chart';
 import { PlanHours } from './plan-hours';
 import { handsOnOf, planRows } from './plan-view';
 import { PlannedRow } from './planned-row';
-import { planAgreed } from './plans';
+import { planAgreed } from '../../domain/plans/plans';
 import { saveCalendar } from './save-calendar';
 import { ShoppingList } from './shopping-list';
 import { usePinning } from './use-pinning';
+import { FAILURE_WORDS } from '../../domain/workers/worker-client';
 import { usePlan } from './use-plan';
 
 /** Several drinks to be ready by given times, in this kitchen. */
 export function PlanScreen() {
   const now = useNow();
   const dispatch = useAppDispatch();
-  const { plans, drinks, planned, pots, answer } = usePlan(now);
+  const { plans, drinks, planned, pots, answer, failure } = usePlan(now);
   const [adding, setAdding] = useState(false);
   const begin = answer ? new Date(answer.begin) : now;
   const rows = answer ? planRows(planned, answer.problem, answer.schedule, pots, { begin, now }) : [];
@@ -43,6 +44,11 @@ export function PlanScreen() {
       aside={answer ? boundWords(answer.schedule) : ''}
       actions={<Button label="Add a drink" className="self-start" onPress={() => setAdding(true)} />}
     >
+      {failure ? (
+        <Text role="status" className="text-heat">
+          {FAILURE_WORDS[failure]}
+        </Text>
+      ) : null}
       {rows.length === 0 ? (
         <Text className="text-mute">
           Say which drinks are wanted, and by when. They are fitted to cooks, burners, pots, the fridge and the night,
@@ -77,5 +83,5 @@ export function PlanScreen() {
 /** How good the plan is: proven, or at most so much better. */
 function boundWords({ cost, lowerBound, proven }: { cost: number; lowerBound: number; proven: boolean }): string {
   if (proven) return cost < 1 ? 'everything just in time' : 'no better plan there is';
-  return `at most ${minutesWords(Math.max(0, cost - lowerBound))} of waiting could be saved`;
+  return `at most ${durationWords(Math.max(0, cost - lowerBound))} of waiting could be saved`;
 }

@@ -1,11 +1,11 @@
 import { batchSteps } from '@wellhydra/core/drink';
 import type { PlanProblem, Schedule } from '@wellhydra/core/plan';
-import { minutesWords } from '../drink/minutes-words';
-import { showMass } from '../kitchen/units';
-import type { RunContext } from '../kitchen/run-context';
-import { MINUTE_ms } from './plan-problem';
-import type { PlannedDrink } from './planned-drinks';
-import type { Wish } from './plans';
+import { durationWords } from '@wellhydra/core/quantity';
+import { showMass } from '../../domain/words/units';
+import type { RunContext } from '../../domain/run/run-context';
+import { MINUTE_ms } from './problem/plan-problem';
+import type { PlannedDrink } from './problem/planned-drinks';
+import type { Wish } from '../../domain/plans/plans';
 
 /** A drink of the plan as it is shown. */
 export interface PlanRow {
@@ -35,9 +35,9 @@ const MISSED_min = 5;
 function troubleOf(wish: Wish, late_min: number, broken: string | undefined, now: Date): string {
   const missed =
     wish.agreed !== null && now.getTime() - Date.parse(wish.agreed) > MISSED_min * MINUTE_ms
-      ? `It was to be begun ${minutesWords((now.getTime() - Date.parse(wish.agreed)) / MINUTE_ms)} ago; planned anew`
+      ? `It was to be begun ${durationWords((now.getTime() - Date.parse(wish.agreed)) / MINUTE_ms)} ago; planned anew`
       : '';
-  const late = late_min > 0 ? `${minutesWords(late_min)} late` : '';
+  const late = late_min > 0 ? `${durationWords(late_min)} late` : '';
   const stands = broken ? `As it is pinned, ${broken}` : '';
   return [missed, stands, late].filter(Boolean).join('. ');
 }
@@ -75,7 +75,11 @@ export function planRows(
           goesInto,
           trouble: troubleOf(wish, found.late_min, broken, now),
           words: [
-            early_min >= 1 ? `ready ${minutesWords(early_min)} before` : found.late_min > 0 ? '' : 'ready just in time',
+            early_min >= 1
+              ? `ready ${durationWords(early_min)} before`
+              : found.late_min > 0
+                ? ''
+                : 'ready just in time',
             found.pot !== null && pots[found.pot] ? `in the ${pots[found.pot]!.name}` : '',
           ]
             .filter(Boolean)

@@ -1,13 +1,13 @@
 import { View } from 'react-native';
 import { router } from 'expo-router';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { MomentField } from '../../ui/moment-field';
 import { Text } from '../../ui/text';
 import { usePinning } from './use-pinning';
 import type { PlanRow } from './plan-view';
-import { momentWords } from './time-words';
-import { wishChanged, wishRemoved } from './plans';
+import { momentWords } from '../../domain/words/moment-words';
+import { wishChanged, wishRemoved } from '../../domain/plans/plans';
 
 /** A drink of the plan in words: when, in what, what is wrong, and what can be done with it. */
 export function PlannedRow({ row, now }: { readonly row: PlanRow; readonly now: Date }) {

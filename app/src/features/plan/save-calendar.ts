@@ -1,5 +1,5 @@
 import { noticeRaised } from '../../state/notices';
-import type { Store } from '../../state/store';
+import type { Store } from '../../domain/store';
 import type { HandsOn } from './plan-view';
 
 /** Asks the server for the plan as an iCalendar file, and hands it over as a download. */

@@ -1,11 +1,11 @@
 import { View } from 'react-native';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { PlanSection } from './plan-section';
 import { shoppingOf } from './plan-view';
-import type { PlannedDrink } from './planned-drinks';
+import type { PlannedDrink } from './problem/planned-drinks';
 
 /** Everything that goes into the drinks of the plan, added up. */
 export function ShoppingList({ planned }: { readonly planned: readonly PlannedDrink[] }) {

@@ -1,6 +1,6 @@
-import { useAppDispatch } from '../../state/store';
+import { useAppDispatch } from '../../domain/store';
 import type { PlanRow } from './plan-view';
-import { wishAdded, wishChanged } from './plans';
+import { wishAdded, wishChanged } from '../../domain/plans/plans';
 
 /** Sets when a drink is begun; a preparation that is made for another is wanted by itself from then on. */
 export function usePinning() {

@@ -1,14 +1,13 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { useAppSelector } from '../../state/store';
-import type { AnswerClient } from '../drink/newest-answer';
-import { useListBottlesQuery } from '../bottles/bottle-endpoints';
-import { useListDrinksQuery } from '../drinks/drink-endpoints';
-import { useRunContext } from '../kitchen/use-run-context';
-import { useRuns } from '../make/use-runs';
-import type { PlanAnswer, PlanQuestion } from './answer-plan';
-import { openPlanClient } from './plan-client';
-import { MINUTE_ms, planProblem } from './plan-problem';
-import { plannedDrinks, type OnShelf } from './planned-drinks';
+import { useEffect, useMemo } from 'react';
+import { useAppSelector } from '../../domain/store';
+import { useAnswers } from '../../domain/workers/use-answers';
+import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
+import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
+import { useRunContext } from '../../domain/run/use-run-context';
+import { useRuns } from '../../domain/brews/use-runs';
+import { openPlanClient } from './problem/plan-client';
+import { MINUTE_ms, planProblem } from './problem/plan-problem';
+import { plannedDrinks, type OnShelf } from './problem/planned-drinks';
 
 const NO_DRINKS: never[] = [];
 const NO_BOTTLES: readonly OnShelf[] = [];
@@ -24,25 +23,17 @@ export function usePlan(now: Date) {
   const brews = useRuns();
   const shelf = bottled?.bottles ?? NO_BOTTLES;
   const drinks = data?.drinks ?? NO_DRINKS;
-  const [answer, setAnswer] = useState<PlanAnswer | null>(null);
-  const client = useRef<AnswerClient<PlanQuestion> | null>(null);
-  const asked = useRef(0);
+  const { answer, failure, ask } = useAnswers(openPlanClient);
   const planned = useMemo(
     () => plannedDrinks(plans.wishes, drinks, context, shelf),
     [plans.wishes, drinks, context, shelf],
   );
   const begin_ms = Math.ceil(now.getTime() / GRID_ms) * GRID_ms;
   useEffect(() => {
-    const opened = openPlanClient(setAnswer);
-    client.current = opened;
-    return () => opened.close();
-  }, []);
-  useEffect(() => {
     if (planned.length === 0) return;
-    asked.current += 1;
     const begin = new Date(begin_ms);
     const problem = planProblem(planned, context, { plans, brews, shelf, begin });
-    client.current?.ask({ number: asked.current, problem, begin: begin.toISOString() });
-  }, [planned, plans, context, brews, shelf, begin_ms]);
-  return { plans, drinks, planned, pots: context.settings.pots, answer: planned.length > 0 ? answer : null };
+    ask({ problem, begin: begin.toISOString() });
+  }, [ask, planned, plans, context, brews, shelf, begin_ms]);
+  return { plans, drinks, planned, pots: context.settings.pots, answer: planned.length > 0 ? answer : null, failure };
 }

@@ -2,11 +2,11 @@ import { Redirect } from 'expo-router';
 import { useEffect } from 'react';
 import { useStore } from 'react-redux';
 import { failureOf } from '../../state/api';
-import { useAppDispatch, useAppSelector, type Store } from '../../state/store';
+import { useAppDispatch, useAppSelector, type Store } from '../../domain/store';
 import { enter } from '../../state/sync/enter';
 import { Loading, Message } from '../../ui/page-state';
-import { useGetSessionQuery } from '../accounts/account-endpoints';
-import { useKnownSession } from '../accounts/known-session';
+import { useGetSessionQuery } from '../../domain/accounts/account-endpoints';
+import { useKnownSession } from '../../domain/accounts/known-session';
 import { Shell } from './shell';
 
 /**

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { View } from 'react-native';
 import { noticeDismissed, type Notice } from '../../state/notices';
-import { useAppDispatch, useAppSelector } from '../../state/store';
+import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { runAction } from '../../state/undo-actions';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';

@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { useAppSelector, type RootState } from '../../state/store';
+import { useAppSelector, type RootState } from '../../domain/store';
 import { TROUBLE_WORDS, type Trouble } from '../../state/sync/trouble';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';

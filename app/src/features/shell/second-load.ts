@@ -5,10 +5,9 @@
 export { BottleScreen } from '../bottles/bottle-screen';
 export { ShelfScreen } from '../bottles/shelf-screen';
 export { DrinkScreen } from '../drink/drink-screen';
-export { figuresIn } from '../drinks/drink-figures';
 export { KitchenScreen } from '../kitchen/kitchen-screen';
 export { GatherScreen } from '../make/gather-screen';
 export { MakeScreen } from '../make/make-screen';
-export { TimerBar } from '../make/timer-bar';
+export { TimerBar } from '../make/timers/timer-bar';
 export { PlanScreen } from '../plan/plan-screen';
 export { TodayScreen } from '../today/today-screen';

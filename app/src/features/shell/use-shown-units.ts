@@ -1,8 +1,8 @@
 import { usePathname } from 'expo-router';
 import { useState } from 'react';
-import { useAppSelector } from '../../state/store';
+import { useAppSelector } from '../../domain/store';
 import { lastUnits, rememberUnits, type Units } from '../../state/units-choice';
-import { useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
+import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
 
 /** Where units are chosen they follow at once. */
 const CHOSEN_AT = '/kitchen';

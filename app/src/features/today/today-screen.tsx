@@ -1,15 +1,15 @@
 import { Link, router } from 'expo-router';
 import { Pressable, ScrollView, View } from 'react-native';
-import { useAppDispatch, useAppSelector } from '../../state/store';
+import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { asideRead } from '../../state/sync/queue';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
-import { useListBottlesQuery } from '../bottles/bottle-endpoints';
+import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { shelfView } from '../bottles/bottles-view';
 import { DueBadge } from '../bottles/due-badge';
 import { usePour } from '../bottles/use-pour';
-import { useRuns } from '../make/use-runs';
+import { useRuns } from '../../domain/brews/use-runs';
 import { DayRibbon, RibbonKey } from './day-ribbon';
 import { inWords, todayView, type RunningView } from './today-view';
 

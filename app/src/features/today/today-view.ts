@@ -9,10 +9,10 @@ import {
   type TimelineStep,
 } from '@wellhydra/core/brew';
 import { batchSteps } from '@wellhydra/core/drink';
-import { minutesWords } from '../drink/minutes-words';
-import { stepTitle } from '../drink/step/step-words';
-import { CHECK_GUIDES } from '../make/step-guide';
-import { eventsOf, type Brews, type DeviceBrew } from '../make/brews';
+import { durationWords } from '@wellhydra/core/quantity';
+import { stepTitle } from '../../domain/words/step-words';
+import { CHECK_GUIDES } from '../../domain/brews/step-guide';
+import { eventsOf, type Brews, type DeviceBrew } from '../../domain/brews/brews';
 
 /** A stretch of the day ribbon, in shares of the day. */
 export interface RibbonBlock {
@@ -64,7 +64,7 @@ function blocksOf({ steps }: BrewTimeline, now: Date): readonly RibbonBlock[] {
 /** "in 18 min", "in 3 days", "now". */
 export function inWords(at: Date, now: Date): string {
   const minutes = (at.getTime() - now.getTime()) / MINUTE_ms;
-  return minutes < 1 ? 'now' : `in ${minutesWords(minutes)}`;
+  return minutes < 1 ? 'now' : `in ${durationWords(minutes)}`;
 }
 
 function stepWords(timeline: BrewTimeline, title: string, now: Date, state: BrewState): string {
@@ -99,7 +99,7 @@ export function runningView(brews: Brews, brew: DeviceBrew, now: Date): RunningV
     batch: brew.batch,
     words: stepWords(timeline, timeline.now ? titleOf(timeline.now.step) : '', now, state),
     paused,
-    late: !paused && late_min > 0 ? `${minutesWords(late_min)} over its time` : '',
+    late: !paused && late_min > 0 ? `${durationWords(late_min)} over its time` : '',
     next: paused
       ? null
       : check

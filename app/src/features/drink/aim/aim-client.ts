@@ -1,7 +1,7 @@
-import type { AnswerClient } from '../newest-answer';
+import { answerInPlace, type AnswerClient, type Hearer } from '../../../domain/workers/worker-client';
 import { answerAim, type AimAnswer, type AimQuestion } from './answer-aim';
 
 /** Answers in place, for where there are no workers. */
-export function openAimClient(onAnswer: (answer: AimAnswer) => void): AnswerClient<AimQuestion> {
-  return { ask: (question) => onAnswer(answerAim(question)), close: () => undefined };
+export function openAimClient(hearer: Hearer<AimAnswer>): AnswerClient<AimQuestion> {
+  return answerInPlace(answerAim, hearer);
 }

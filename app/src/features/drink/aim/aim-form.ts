@@ -49,7 +49,7 @@ export const withTarget = (form: AimForm, target: string): AimForm =>
   target === '' ? { ...form, target } : { ...form, target, figures: typedFigures(target) };
 
 /** The question behind a form, or what is wrong with it. */
-export function aimQuestion(form: AimForm, number: number): AimQuestion | string {
+export function aimQuestion(form: AimForm): AimQuestion | string {
   const volume = readAmount(form.volume);
   if ('kind' in volume) return volume.message;
   if (volume.unit.dimension !== 'volume') return 'Write a volume, such as 1 L.';
@@ -63,7 +63,6 @@ export function aimQuestion(form: AimForm, number: number): AimQuestion | string
   if (Object.keys(figures).length === 0) return 'Write at least one figure to aim at.';
   if (form.available.length === 0) return 'Say what there is to make it with.';
   return {
-    number,
     volume_mL: volume.value * volume.unit.size,
     figures,
     available: form.available,

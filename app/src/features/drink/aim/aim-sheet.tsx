@@ -16,7 +16,7 @@ import { IconButton } from '../../../ui/icon-button';
 import { Rail } from '../../../ui/rail';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
-import type { RunContext } from '../../kitchen/run-context';
+import type { RunContext } from '../../../domain/run/run-context';
 import { oddsWords } from '../figures/target-words';
 import { sensible } from '../figures/figures-view';
 import { Suggestions } from '../step/suggestions';
@@ -76,7 +76,7 @@ export function AimSheet({ analysis, context, onTake, onClose }: AimSheetProps) 
 
 /** The volume of a form that has been answered, and so can be read. */
 const volumeOf = (form: AimForm): number => {
-  const question = aimQuestion(form, 0);
+  const question = aimQuestion(form);
   return typeof question === 'string' ? 1000 : question.volume_mL;
 };
 

@@ -13,7 +13,6 @@ export interface LockedDose {
 }
 
 export interface AimQuestion {
-  readonly number: number;
   readonly volume_mL: number;
   readonly figures: Readonly<Partial<Record<AimFigure, number>>>;
   readonly available: readonly string[];
@@ -33,7 +32,6 @@ export interface AimedDose {
 }
 
 export interface AimAnswer {
-  readonly number: number;
   readonly doses: readonly AimedDose[];
   readonly figures: readonly {
     readonly figure: AimFigure;
@@ -77,7 +75,7 @@ export function aimedSteps(
 
 /** Doses for a target, and how far they may be off; runs in the worker, and in place where there is none. */
 export function answerAim(question: AimQuestion): AimAnswer {
-  const { number, volume_mL, figures, available, locked, instrument } = question;
+  const { volume_mL, figures, available, locked, instrument } = question;
   const fixed = locked.map(({ id, mass_g }) => ({ ingredient: ingredientById(id), mass_g }));
   const free = available.filter((id) => !locked.some((each) => each.id === id)).map(ingredientById);
   const aim: Aim = { volume_mL, figures, available: free, fixed, instrument };
@@ -108,7 +106,6 @@ export function answerAim(question: AimQuestion): AimAnswer {
   });
   const spread = measureSpread(analysis, { draws: DRAWS });
   return {
-    number,
     doses,
     figures: result.figures.map(({ figure, target, value }) => ({
       figure,

@@ -1,13 +1,12 @@
 import type { Analysis, SpreadFigure } from '@wellhydra/core/analyse';
 import { compareFigures, compareSteps } from '@wellhydra/core/compare';
 import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
-import { analyseDocument } from '../analyse-draft';
-import type { RunContext } from '../../kitchen/run-context';
-import { keptFor } from '../figures/cautions-view';
+import { analyseDocument } from '../../../domain/run/analyse-document';
+import type { RunContext } from '../../../domain/run/run-context';
+import { durationWords, shelfWords } from '@wellhydra/core/quantity';
 import { sensible } from '../figures/figures-view';
-import { yieldWords } from '../figures/yield-words';
-import { minutesWords } from '../minutes-words';
-import { qualifierWords, stepTitle } from '../step/step-words';
+import { yieldWords } from '../../../domain/words/yield-words';
+import { qualifierWords, stepTitle } from '../../../domain/words/step-words';
 
 /** Two drinks side by side, as they are shown. */
 export interface CompareView {
@@ -59,9 +58,13 @@ function plainFigures(first: Analysis, second: Analysis) {
   const rows: [string, string, string][] = [
     ['Makes', yieldWords(first).total, yieldWords(second).total],
     ['Serving', first.serving?.text ?? '–', second.serving?.text ?? '–'],
-    ['Time', minutesWords(first.trace.total_min), minutesWords(second.trace.total_min)],
-    ['Of it yours', minutesWords(first.trace.handsOn_min), minutesWords(second.trace.handsOn_min)],
-    ['Keeps', first.keeping ? keptFor(first.keeping.days) : '–', second.keeping ? keptFor(second.keeping.days) : '–'],
+    ['Time', durationWords(first.trace.total_min), durationWords(second.trace.total_min)],
+    ['Of it yours', durationWords(first.trace.handsOn_min), durationWords(second.trace.handsOn_min)],
+    [
+      'Keeps',
+      first.keeping ? shelfWords(first.keeping.days) : '–',
+      second.keeping ? shelfWords(second.keeping.days) : '–',
+    ],
   ];
   return rows.filter(([, a, b]) => a !== b).map(([label, a, b]) => ({ label, first: a, second: b, change: '' }));
 }

@@ -1,12 +1,12 @@
 import { SPREAD_FIGURES, type Analysis, type SpreadFigure } from '@wellhydra/core/analyse';
 import { formatNumber } from '@wellhydra/core/quantity';
-import { showMass } from '../../kitchen/units';
+import { showMass } from '../../../domain/words/units';
 import { percentDailyValue, sugarTeaspoons, type DailyValue, type Nutrients } from '@wellhydra/core/serving';
 import type { Range } from '@wellhydra/core/spread';
 import { bandPosition, targetFor, type Target, type TargetBand } from '@wellhydra/core/target';
 import type { RailPlaces, RailTone } from '../../../ui/rail';
 import type { Basis } from '../../../state/preferences';
-import { portionOf, shareOfBatch } from './portions';
+import { portionOf, shareOfBatch } from '../../../domain/words/portions';
 
 export type Ranges = Readonly<Partial<Record<SpreadFigure, Range>>>;
 

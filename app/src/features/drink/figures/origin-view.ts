@@ -3,7 +3,7 @@ import type { Composition } from '@wellhydra/core/liquid';
 import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '@wellhydra/core/serving';
 import type { Basis } from '../../../state/preferences';
 import { sensible, type FigureView } from './figures-view';
-import { shareOfBatch } from './portions';
+import { shareOfBatch } from '../../../domain/words/portions';
 
 /** Where a figure comes from, as it is shown. */
 export interface OriginView {

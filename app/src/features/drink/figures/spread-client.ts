@@ -1,7 +1,7 @@
-import type { AnswerClient } from '../newest-answer';
+import { answerInPlace, type AnswerClient, type Hearer } from '../../../domain/workers/worker-client';
 import { answerSpread, type SpreadAnswer, type SpreadQuestion } from './answer-spread';
 
 /** Answers in place, for where there are no workers. */
-export function openSpreadClient(onAnswer: (answer: SpreadAnswer) => void): AnswerClient<SpreadQuestion> {
-  return { ask: (question) => onAnswer(answerSpread(question)), close: () => undefined };
+export function openSpreadClient(hearer: Hearer<SpreadAnswer>): AnswerClient<SpreadQuestion> {
+  return answerInPlace(answerSpread, hearer);
 }

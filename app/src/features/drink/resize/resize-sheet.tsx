@@ -7,7 +7,7 @@ import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
-import type { RunContext } from '../../kitchen/run-context';
+import type { RunContext } from '../../../domain/run/run-context';
 import { resizeForm, resizeView, type ResizeMode } from './resize-view';
 
 interface ResizeSheetProps {

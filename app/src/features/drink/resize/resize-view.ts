@@ -2,10 +2,11 @@ import type { Analysis } from '@wellhydra/core/analyse';
 import { batchSteps, documentDrink, type DrinkDocument } from '@wellhydra/core/drink';
 import { formatNumber, formatVolume, readAmount } from '@wellhydra/core/quantity';
 import { resizeFactor, resizeHints, scaleSteps, type ResizeGoal } from '@wellhydra/core/resize';
-import type { RunContext } from '../../kitchen/run-context';
-import { analyseDocument, usesOthers } from '../analyse-draft';
-import { yieldWords } from '../figures/yield-words';
-import { stepTitle } from '../step/step-words';
+import type { RunContext } from '../../../domain/run/run-context';
+import { analyseDocument } from '../../../domain/run/analyse-document';
+import { usesOthers } from '../../../domain/run/used-documents';
+import { yieldWords } from '../../../domain/words/yield-words';
+import { stepTitle } from '../../../domain/words/step-words';
 
 export type ResizeMode = ResizeGoal['kind'];
 

@@ -17,9 +17,9 @@ interface ComposerProps {
 export const Composer = memo(function Composer({ line, onType, onAdd, onPick }: ComposerProps) {
   const input = useRef<TextInput>(null);
   const view = composerView(line);
-  const add = () => {
-    if (line.trim() === '') return;
-    onAdd(line);
+  const add = (typed: string) => {
+    if (typed.trim() === '') return;
+    onAdd(typed);
     input.current?.focus();
   };
   return (
@@ -32,14 +32,15 @@ export const Composer = memo(function Composer({ line, onType, onAdd, onPick }: 
           placeholderTextColor="#6B807F"
           value={line}
           onChangeText={onType}
-          onSubmitEditing={add}
+          // What is in the box: whoever is quick presses Enter before the page has followed the last key.
+          onSubmitEditing={({ nativeEvent }) => add(nativeEvent.text)}
           submitBehavior="submit"
           className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-line bg-sheet px-3 font-body text-[16px] text-ink"
         />
         {line.trim() === '' && onPick ? (
           <Button label="Pick" hint="Pick a step" kind="plain" size="large" onPress={onPick} />
         ) : (
-          <Button label="Add" size="large" disabled={line.trim() === ''} onPress={add} />
+          <Button label="Add" size="large" disabled={line.trim() === ''} onPress={() => add(line)} />
         )}
       </View>
       {view.kind === 'understood' ? (

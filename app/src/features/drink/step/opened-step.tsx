@@ -1,8 +1,8 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
 import { useMemo } from 'react';
-import { useListBottlesQuery } from '../../bottles/bottle-endpoints';
-import type { RunContext } from '../../kitchen/run-context';
+import { useListBottlesQuery } from '../../../domain/bottles/bottle-endpoints';
+import type { RunContext } from '../../../domain/run/run-context';
 import type { Pickable } from './ingredient-picker';
 import { StepSchools } from './step-schools';
 import { StepSheet } from './step-sheet';

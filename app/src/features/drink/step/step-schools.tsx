@@ -1,16 +1,14 @@
 import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
 import { documentDrink } from '@wellhydra/core/drink';
-import { formatNumber } from '@wellhydra/core/quantity';
-import { showVolume } from '../../kitchen/units';
+import { durationWords, formatNumber, shelfWords } from '@wellhydra/core/quantity';
+import { showVolume } from '../../../domain/words/units';
 import { schoolOf, wayEffects, type WayEffect } from '@wellhydra/core/school';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
-import type { RunContext } from '../../kitchen/run-context';
-import { usesOthers } from '../analyse-draft';
-import { keptFor } from '../figures/cautions-view';
-import { minutesWords } from '../minutes-words';
+import type { RunContext } from '../../../domain/run/run-context';
+import { usesOthers } from '../../../domain/run/used-documents';
 
 interface StepSchoolsProps {
   readonly document: DrinkDocument;
@@ -25,8 +23,8 @@ function effectWords({ yield: out, strength_g_L, total_min, handsOn_min, keeps_d
   return [
     showVolume(out),
     strength_g_L !== null && strength_g_L >= 0.05 && `${formatNumber(strength_g_L, 2)} g/L out of the plants`,
-    total_min !== null && `${minutesWords(total_min)}, ${minutesWords(handsOn_min ?? 0)} of it yours`,
-    keeps_days !== null && `keeps about ${keptFor(keeps_days)}`,
+    total_min !== null && `${durationWords(total_min)}, ${durationWords(handsOn_min ?? 0)} of it yours`,
+    keeps_days !== null && `keeps about ${shelfWords(keeps_days)}`,
   ]
     .filter(Boolean)
     .join(' · ');

@@ -1,9 +1,9 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import { type DrinkDocument, type EditedStep, lineFromStep, stepFromLine } from '@wellhydra/core/drink';
 import { readIngredientLine, type Unreadable } from '@wellhydra/core/quantity';
-import { showVolume } from '../../kitchen/units';
-import { doseWords } from './dose-words';
-import { afterWords, capital, qualifierWords, stepDetails, stepTitle } from './step-words';
+import { showVolume } from '../../../domain/words/units';
+import { doseWords } from '../../../domain/words/dose-words';
+import { afterWords, capital, qualifierWords, stepDetails, stepTitle } from '../../../domain/words/step-words';
 
 /** A step as it is drawn: what was understood, what it does to the pot, or what is wrong. */
 export interface StepView {

@@ -1,9 +1,8 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { formatNumber } from '@wellhydra/core/quantity';
-import { showMass, showVolume, showTemperature } from '../../kitchen/units';
+import { durationWords, formatNumber } from '@wellhydra/core/quantity';
+import { showMass, showVolume, showTemperature } from '../../../domain/words/units';
 import { potContents } from '@wellhydra/core/simulate';
 import { BANDS, BAND_NAMES, type Band } from '../../../ui/bands';
-import { minutesWords } from '../minutes-words';
 
 /** What is in the pot at a moment, in words and numbers. */
 export interface MomentView {
@@ -48,7 +47,7 @@ export function momentView(analysis: Analysis, step: number): MomentView | null 
     .filter(Boolean)
     .join(' · ');
   const leaves = leavesWords(entry);
-  const title = `After step ${step + 1}, ${minutesWords(entry.at_min)} in`;
+  const title = `After step ${step + 1}, ${durationWords(entry.at_min)} in`;
   return {
     step,
     title,

@@ -16,8 +16,8 @@ import { Field } from '../../../ui/field';
 import { IconButton } from '../../../ui/icon-button';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
-import { useGetSessionQuery } from '../../accounts/account-endpoints';
-import type { RunContext } from '../../kitchen/run-context';
+import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
+import type { RunContext } from '../../../domain/run/run-context';
 import { TasteSheet } from './taste-sheet';
 import {
   SLOT_NAMES,

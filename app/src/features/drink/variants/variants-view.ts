@@ -9,11 +9,11 @@ import {
 } from '@wellhydra/core/drink';
 import { formatNumber } from '@wellhydra/core/quantity';
 import { saltPinches, sugarTeaspoons } from '@wellhydra/core/serving';
-import type { RunContext } from '../../kitchen/run-context';
-import { analyseDocument } from '../analyse-draft';
+import type { RunContext } from '../../../domain/run/run-context';
+import { analyseDocument } from '../../../domain/run/analyse-document';
 import { sensible } from '../figures/figures-view';
-import { yieldWords } from '../figures/yield-words';
-import { stepTitle } from '../step/step-words';
+import { yieldWords } from '../../../domain/words/yield-words';
+import { stepTitle } from '../../../domain/words/step-words';
 
 export const SLOT_NAMES = ['base', 'liquid', 'salt', 'sweetener', 'fruit', 'herb'] as const;
 

@@ -5,14 +5,14 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { failureOf } from '../../../state/api';
 import { noticeRaised } from '../../../state/notices';
-import { useAppDispatch } from '../../../state/store';
+import { useAppDispatch } from '../../../domain/store';
 import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/field';
 import { Loading } from '../../../ui/page-state';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
-import { useLabelVersionMutation, useListVersionsQuery } from '../../drinks/drink-endpoints';
-import { stepTitle } from '../step/step-words';
+import { useLabelVersionMutation, useListVersionsQuery } from '../../../domain/drinks/drink-endpoints';
+import { stepTitle } from '../../../domain/words/step-words';
 
 interface VersionsSheetProps {
   readonly id: string;

@@ -1,0 +1,160 @@
+import type { DrinkRecord } from '@wellhydra/contract';
+import { mergeDrinks, sameDocument, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
+import type { Trouble } from '../../state/sync/trouble';
+
+/** Why something typed is not stored: it waits, or the server will not have it as it is. */
+export type Stuck = Trouble | 'refused';
+
+/** A drink as it stands on this screen: what was last stored, and what has been typed since. */
+export interface Draft {
+  readonly id: string;
+  /** Revision it started from; 0 before the first save. */
+  readonly revision: number;
+  readonly base: DrinkDocument;
+  readonly mine: DrinkDocument;
+  /** The line being typed that is no step yet. */
+  readonly composer: string;
+  /** True while `mine` has something the server has not. */
+  readonly unsent: boolean;
+  /** Why it could not be sent, if it could not. */
+  readonly stuck: Stuck | null;
+  readonly conflicts: readonly MergeConflict[];
+  readonly otherName: string | null;
+}
+
+export type Drafts = Readonly<Record<string, Draft>>;
+
+const byIdOf = (drafts: readonly Draft[]): Drafts => Object.fromEntries(drafts.map((draft) => [draft.id, draft]));
+
+function fromRecord({ id, revision, document }: DrinkRecord, composer = ''): Draft {
+  return {
+    id,
+    revision,
+    base: document,
+    mine: document,
+    composer,
+    unsent: false,
+    stuck: null,
+    conflicts: [],
+    otherName: null,
+  };
+}
+
+/** A draft after somebody else has saved the drink. */
+function mergedWith(draft: Draft, record: DrinkRecord): Draft {
+  const { merged, conflicts } = mergeDrinks(draft.base, draft.mine, record.document);
+  return {
+    ...draft,
+    revision: record.revision,
+    base: record.document,
+    mine: merged,
+    unsent: !sameDocument(merged, record.document),
+    stuck: null,
+    conflicts: [...draft.conflicts.filter(({ at }) => !conflicts.some((each) => each.at === at)), ...conflicts],
+    otherName: record.savedBy,
+  };
+}
+
+/** A draft with what another tab of this device has typed into the same drink. */
+function withTabs(draft: Draft, other: Draft): Draft {
+  const { id, revision, base: document } = other;
+  const caught =
+    revision > draft.revision ? mergedWith(draft, { id, revision, document, savedAt: '', savedBy: '' }) : draft;
+  if (revision !== caught.revision) return draft;
+  const mine = mergeDrinks(caught.base, caught.mine, other.mine).merged;
+  return { ...caught, mine, unsent: revision === 0 || !sameDocument(mine, caught.base) };
+}
+
+const slice = createSlice({
+  name: 'drafts',
+  initialState: {} as Drafts,
+  reducers: {
+    drinkStarted: (state, { payload }: PayloadAction<{ id: string; document: DrinkDocument }>) => ({
+      ...state,
+      [payload.id]: { ...fromRecord({ ...payload, revision: 0, savedAt: '', savedBy: '' }), unsent: true },
+    }),
+    /** The server says what the drink is now. */
+    drinkArrived: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
+      const draft = state[record.id];
+      if (!draft) return { ...state, [record.id]: fromRecord(record) };
+      if (record.revision <= draft.revision) return state;
+      return {
+        ...state,
+        [record.id]: draft.unsent
+          ? mergedWith(draft, record)
+          : { ...fromRecord(record, draft.composer), conflicts: draft.conflicts, otherName: draft.otherName },
+      };
+    },
+    drinkEdited: (state, { payload }: PayloadAction<{ id: string; document: DrinkDocument }>) => {
+      const draft = state[payload.id];
+      if (!draft) return state;
+      return {
+        ...state,
+        [payload.id]: {
+          ...draft,
+          mine: payload.document,
+          unsent: !sameDocument(payload.document, draft.base) || draft.revision === 0,
+        },
+      };
+    },
+    composerTyped: (state, { payload }: PayloadAction<{ id: string; text: string }>) => {
+      const draft = state[payload.id];
+      return draft ? { ...state, [payload.id]: { ...draft, composer: payload.text } } : state;
+    },
+    drinkSaved: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
+      const draft = state[record.id];
+      if (!draft) return state;
+      const unsent = !sameDocument(draft.mine, record.document);
+      return {
+        ...state,
+        [record.id]: { ...draft, revision: record.revision, base: record.document, unsent, stuck: null },
+      };
+    },
+    drinkCollided: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
+      const draft = state[record.id];
+      return draft ? { ...state, [record.id]: mergedWith(draft, record) } : state;
+    },
+    saveFailed: (state, { payload }: PayloadAction<{ id: string; stuck: Stuck }>) => {
+      const draft = state[payload.id];
+      return draft ? { ...state, [payload.id]: { ...draft, stuck: payload.stuck } } : state;
+    },
+    conflictSettled: (state, { payload }: PayloadAction<{ id: string; at: string }>) => {
+      const draft = state[payload.id];
+      if (!draft) return state;
+      return { ...state, [payload.id]: { ...draft, conflicts: draft.conflicts.filter(({ at }) => at !== payload.at) } };
+    },
+    drinkForgotten: (state, { payload }: PayloadAction<string>) => {
+      const { [payload]: _gone, ...rest } = state;
+      return rest;
+    },
+  },
+  extraReducers: (builder) =>
+    builder
+      .addCase(ownerEntered, (_state, { payload: { rows } }) => byIdOf(rows.drafts as readonly Draft[]))
+      .addCase(ownerLeft, (): Drafts => ({}))
+      .addCase(rowsWrittenElsewhere, (state, { payload }) => {
+        if (payload.shelf !== 'drafts') return state;
+        // What that tab has saved is gone from the device only; what it has typed is typed here, too.
+        const known = (payload.rows as readonly Draft[]).filter(({ id }) => state[id]);
+        return known.reduce((drafts: Drafts, row) => ({ ...drafts, [row.id]: withTabs(drafts[row.id]!, row) }), state);
+      }),
+});
+
+export const {
+  drinkStarted,
+  drinkArrived,
+  drinkEdited,
+  composerTyped,
+  drinkSaved,
+  drinkCollided,
+  saveFailed,
+  conflictSettled,
+  drinkForgotten,
+} = slice.actions;
+export const draftsReducer = slice.reducer;
+
+/** What is typed and not yet stored: the rest is on the server. */
+export const draftsToKeep = (drafts: Drafts): readonly Draft[] =>
+  Object.values(drafts).filter(({ unsent, composer, conflicts }) => unsent || composer !== '' || conflicts.length > 0);

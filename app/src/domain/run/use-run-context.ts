@@ -1,0 +1,20 @@
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
+import { useMemo } from 'react';
+import { useListDrinksQuery } from '../drinks/drink-endpoints';
+import { useGetHabitsQuery, useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
+import { runContext, type RunContext } from './run-context';
+
+/** What drinks are run with in this kitchen, as it has learned to know itself; the usual one until the server has said. */
+export function useRunContext(): RunContext {
+  const { data: stored } = useGetSettingsQuery();
+  const { data: learned } = useGetHabitsQuery();
+  const { data: list } = useListDrinksQuery();
+  const settings = stored?.settings ?? null;
+  const habits = learned?.habits;
+  const drinks = list?.drinks;
+  const here = useMemo(
+    () => (habits && Object.keys(habits).length > 0 ? { ...(settings ?? DEFAULT_SETTINGS), habits } : settings),
+    [settings, habits],
+  );
+  return useMemo(() => runContext(here, drinks?.map(({ document }) => document) ?? []), [here, drinks]);
+}

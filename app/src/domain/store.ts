@@ -1,0 +1,66 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { setupListeners } from '@reduxjs/toolkit/query';
+import { useDispatch, useSelector } from 'react-redux';
+import { BOTTLE_SENDERS } from './bottles/bottle-sending';
+import { draftSync } from './drinks/draft-sync';
+import { draftsReducer, draftsToKeep } from './drinks/drafts';
+import { settingsDraftReducer, settingsSync } from './kitchen/settings-draft';
+import { BREW_SENDERS, brewArrivals } from './brews/brew-sending';
+import { brewsReducer } from './brews/brews';
+import { plansReducer, plansToKeep } from './plans/plans';
+import { api } from '../state/api';
+import { noticesReducer } from '../state/notices';
+import { applyPreferences, preferencesReducer } from '../state/preferences';
+import { keepDurable } from '../state/sync/keep-durable';
+import { ownerReducer } from '../state/sync/owner';
+import { queueReducer } from '../state/sync/queue';
+import { queueSender } from '../state/sync/send-queue';
+
+/** A store of its own for each application, so that tests do not share one. */
+export function createStore() {
+  const queueSync = queueSender({ ...BREW_SENDERS, ...BOTTLE_SENDERS });
+  const store = configureStore({
+    reducer: {
+      [api.reducerPath]: api.reducer,
+      preferences: preferencesReducer,
+      notices: noticesReducer,
+      owner: ownerReducer,
+      queue: queueReducer,
+      drafts: draftsReducer,
+      settingsDraft: settingsDraftReducer,
+      brews: brewsReducer,
+      plans: plansReducer,
+    },
+    middleware: (defaults) =>
+      defaults()
+        .prepend(queueSync.middleware, draftSync.middleware, settingsSync.middleware, brewArrivals.middleware)
+        .concat(api.middleware),
+  });
+  setupListeners(store.dispatch);
+  let { preferences } = store.getState();
+  store.subscribe(() => {
+    const next = store.getState();
+    if (next.preferences !== preferences) applyPreferences(next.preferences);
+    ({ preferences } = next);
+  });
+  keepDurable(store, {
+    drafts: ({ drafts }) => draftsToKeep(drafts),
+    settings: ({ settingsDraft }) => (settingsDraft ? [settingsDraft] : []),
+    brews: ({ brews }) => Object.values(brews.byId),
+    queue: ({ queue }) => queue.entries,
+    aside: ({ queue }) => queue.aside,
+    plans: ({ plans }) => plansToKeep(plans),
+  });
+  /** Sends everything that waits here, now. */
+  const sendWaiting = () => {
+    void queueSync.sendAll(store.getState, store.dispatch);
+    draftSync.sendAll(store.getState, store.dispatch);
+    settingsSync.sendAll(store.getState, store.dispatch);
+  };
+  return Object.assign(store, { sendWaiting });
+}
+
+export type Store = ReturnType<typeof createStore>;
+export type RootState = ReturnType<Store['getState']>;
+export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
+export const useAppSelector = useSelector.withTypes<RootState>();

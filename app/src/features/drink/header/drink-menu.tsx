@@ -1,0 +1,51 @@
+import ChevronRight from 'lucide-react-native/icons/chevron-right';
+import { Pressable, View } from 'react-native';
+import { Sheet } from '../../../ui/sheet';
+import { Text } from '../../../ui/text';
+
+/** What can be done with a drink as a whole. */
+export const MENU = [
+  { key: 'made', label: 'Made it', about: 'Put on the shelf what was made without this page' },
+  { key: 'settings', label: 'Size and kind', about: 'Serving, total, what it is measured against' },
+  { key: 'resize', label: 'Resize', about: 'By servings, bottles, a pot, or what is there' },
+  { key: 'aim', label: 'Aim the doses', about: 'Doses that come to a target' },
+  { key: 'variants', label: 'Variants', about: 'Slots with choices, tasted side by side' },
+  { key: 'versions', label: 'Versions', about: 'What it was before, and going back' },
+  { key: 'compare', label: 'Compare', about: 'With another drink, or one you paste' },
+  { key: 'moments', label: 'The pot, step by step', about: 'The stream as a table' },
+  { key: 'fork', label: 'Copy it', about: 'A drink of its own that begins like this one' },
+] as const;
+export type MenuKey = (typeof MENU)[number]['key'];
+
+interface DrinkMenuProps {
+  /** Whether there is anything that can be made. */
+  readonly ready: boolean;
+  readonly onPick: (key: MenuKey) => void;
+  readonly onClose: () => void;
+}
+
+export function DrinkMenu({ ready, onPick, onClose }: DrinkMenuProps) {
+  return (
+    <Sheet title="More" open onClose={onClose}>
+      <View role="menu">
+        {MENU.filter(({ key }) => ready || key !== 'made').map(({ key, label, about }) => (
+          <Pressable
+            key={key}
+            role="menuitem"
+            aria-label={label}
+            onPress={() => onPick(key)}
+            className="min-h-[56px] flex-row items-center justify-between gap-3 border-b border-line py-2 active:bg-mist"
+          >
+            <View className="flex-1">
+              <Text variant="strong">{label}</Text>
+              <Text variant="small">{about}</Text>
+            </View>
+            <Text className="text-mute">
+              <ChevronRight size={20} color="currentColor" />
+            </Text>
+          </Pressable>
+        ))}
+      </View>
+    </Sheet>
+  );
+}

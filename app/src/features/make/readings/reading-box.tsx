@@ -1,0 +1,64 @@
+import type { ReadQuantity } from '@wellhydra/core/brew';
+import { useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { Button } from '../../../ui/button';
+import { Text } from '../../../ui/text';
+import { readReading, readingText, readingUnit } from './reading-units';
+import { QUANTITIES } from '../../../domain/brews/step-guide';
+
+/** A number as large as it can be read from across the kitchen. */
+export function ReadingBox({
+  quantity,
+  value,
+  onRead,
+  onTyping,
+}: {
+  readonly quantity: ReadQuantity;
+  readonly value: number | undefined;
+  readonly onRead: (value: number) => void;
+  readonly onTyping: (busy: boolean) => void;
+}) {
+  const noted = value === undefined ? '' : readingText(quantity, value);
+  const [text, setText] = useState(noted);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const { label } = QUANTITIES[quantity];
+  const { unit } = readingUnit(quantity);
+  const isNoted = (typed: string) => typed.trim() === '' || typed.trim() === noted;
+  const type = (next: string) => {
+    setText(next);
+    onTyping(!isNoted(next));
+  };
+  const note = () => {
+    if (isNoted(text)) return setWrong(null);
+    const read = readReading(quantity, text);
+    setWrong(typeof read === 'string' ? read : null);
+    if (typeof read !== 'number') return;
+    onTyping(false);
+    onRead(read);
+  };
+  return (
+    <View className="gap-1">
+      <View className="flex-row items-center gap-3">
+        <TextInput
+          aria-label={`${label}, ${unit}`}
+          aria-invalid={wrong !== null}
+          inputMode="decimal"
+          value={text}
+          onChangeText={type}
+          onBlur={note}
+          onSubmitEditing={note}
+          placeholder="–"
+          placeholderTextColor="#9FBDB8"
+          className="min-h-[76px] min-w-0 flex-1 rounded-[12px] border-2 border-panelline bg-panel px-3 font-heading text-[52px] font-bold text-onpanel"
+        />
+        <Text className="text-[22px] leading-[28px] text-panelmute">{unit}</Text>
+        <Button label="Note" kind="onPanel" size="large" onPress={note} />
+      </View>
+      {wrong ? (
+        <Text role="alert" className="text-[#FFB199]">
+          {wrong}
+        </Text>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,98 @@
+import { READING_RANGES, type ReadQuantity } from '@wellhydra/core/brew';
+import {
+  FLUID_OUNCE_mL,
+  OUNCE_g,
+  baseValue,
+  celsiusFromFahrenheit,
+  durationWords,
+  fahrenheitFromCelsius,
+  formatNumber,
+  readAmount,
+  readDuration,
+} from '@wellhydra/core/quantity';
+import { readsUs } from '../../../state/units-choice';
+import { showMass, showVolume } from '../../../domain/words/units';
+import { QUANTITIES, SCALES } from '../../../domain/brews/step-guide';
+
+/** The unit a number without one is read in, and the way between it and what is stored. */
+interface ReadingUnit {
+  readonly unit: string;
+  readonly stored: (shown: number) => number;
+  readonly shown: (stored: number) => number;
+}
+
+const same = (value: number): number => value;
+const times = (unit: string, size: number): ReadingUnit => ({
+  unit,
+  stored: (shown) => shown * size,
+  shown: (stored) => stored / size,
+});
+const US_UNITS: Readonly<Partial<Record<ReadQuantity, ReadingUnit>>> = {
+  volume_mL: times('fl oz', FLUID_OUNCE_mL),
+  mass_g: times('oz', OUNCE_g),
+  temperature_C: { unit: '°F', stored: celsiusFromFahrenheit, shown: fahrenheitFromCelsius },
+};
+
+export const readingUnit = (quantity: ReadQuantity): ReadingUnit =>
+  (readsUs() ? US_UNITS[quantity] : undefined) ?? { unit: QUANTITIES[quantity].unit, stored: same, shown: same };
+
+/** A reading as its box shows it, without its unit. */
+export const readingText = (quantity: ReadQuantity, value: number): string =>
+  String(Number(readingUnit(quantity).shown(value).toFixed(2)));
+
+const numberOf = (text: string): number => (text === '' ? NaN : Number(text.replace(',', '.')));
+
+/** A value with a unit of its own: "0.5 L", "113 °F", "1 h 10 min"; NaN where it says something else. */
+function withUnit(quantity: ReadQuantity, text: string): number {
+  if (quantity === 'temperature_C') {
+    const [, number = '', scale = ''] = /^(-?[\d.,]+) ?°? ?([cf])$/i.exec(text) ?? [];
+    return scale.toLowerCase() === 'f' ? celsiusFromFahrenheit(numberOf(number)) : numberOf(number);
+  }
+  if (quantity === 'minutes') {
+    const read = readDuration(text);
+    return read.kind === 'unreadable' ? NaN : read.minutes;
+  }
+  if (quantity === 'volume_mL' || quantity === 'mass_g') {
+    const read = readAmount(text);
+    const dimension = quantity === 'volume_mL' ? 'volume' : 'mass';
+    return 'kind' in read || read.unit.dimension !== dimension ? NaN : baseValue(read);
+  }
+  return numberOf(text.replace(/^ph ?| ?(?:ph|°? ?brix|°? ?bx)$/i, ''));
+}
+
+/** What is typed as a reading: a number in its range, or why not. A number alone is in the unit beside the box. */
+export function readReading(quantity: ReadQuantity, typed: string): number | string {
+  const text = typed.trim();
+  const { unit, stored, shown } = readingUnit(quantity);
+  const plain = numberOf(text);
+  const value = Number.isNaN(plain) ? withUnit(quantity, text) : stored(plain);
+  const [least, most] = READING_RANGES[quantity];
+  if (value >= least && value <= most) return value;
+  return `A number from ${formatNumber(shown(least))} to ${formatNumber(shown(most))} ${unit}.`;
+}
+
+/** A number of a quantity with its unit. */
+export function quantityWords(quantity: ReadQuantity, value: number): string {
+  const scale = SCALES[quantity];
+  if (scale) return scale[Math.round(value) - 1] ?? '';
+  if (quantity === 'volume_mL') return showVolume(value);
+  if (quantity === 'mass_g') return showMass(value);
+  if (quantity === 'minutes') return durationWords(value);
+  if (quantity === 'pH') return `pH ${value.toFixed(1)}`;
+  const { unit, shown } = readingUnit(quantity);
+  return `${formatNumber(readsUs() ? Number(shown(value).toFixed(1)) : value)} ${unit}`;
+}
+
+/** How far a reading is from what was expected: "57 mL short", "15 °C more than expected". */
+export function differenceWords(quantity: ReadQuantity, difference: number): string {
+  const size = Math.abs(difference);
+  const { unit, shown } = readingUnit(quantity);
+  const words =
+    quantity === 'volume_mL'
+      ? showVolume(size)
+      : quantity === 'mass_g'
+        ? showMass(size)
+        : // A difference of temperatures has no zero point.
+          `${Math.round(Math.abs(shown(size) - shown(0)))} ${unit}`;
+  return difference < 0 ? `${words} short` : `${words} more than expected`;
+}

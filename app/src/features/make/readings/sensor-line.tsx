@@ -1,0 +1,51 @@
+import type { SensorValue } from '@wellhydra/contract';
+import { View } from 'react-native';
+import { Button } from '../../../ui/button';
+import { Text } from '../../../ui/text';
+import { useTareScaleMutation } from '../../../domain/brews/device-endpoints';
+import { readingText, readingUnit } from './reading-units';
+
+const NAMES = { scale: 'scale', probe: 'probe', refractometer: 'refractometer' } as const;
+const READS = { scale: 'mass_g', probe: 'temperature_C', refractometer: 'brix' } as const;
+const SAID = {
+  settled: 'settled',
+  moving: 'still moving',
+  nonsense: 'cannot be: not taken',
+  none: 'no signal',
+} as const;
+
+/** Every digit that a device shows. */
+function sensorWords(sensor: keyof typeof READS, value: number): string {
+  const quantity = READS[sensor];
+  return `${readingText(quantity, value)} ${readingUnit(quantity).unit}`;
+}
+
+interface SensorLineProps {
+  readonly brew: string;
+  readonly shown: SensorValue;
+  readonly onTake: (value: number) => void;
+}
+
+/** What a device shows now; it is taken with one press once it has settled. */
+export function SensorLine({ brew, shown, onTake }: SensorLineProps) {
+  const [tare] = useTareScaleMutation();
+  const { sensor, signal, value } = shown;
+  const text = [NAMES[sensor], value === null ? '' : sensorWords(sensor, value), SAID[signal]]
+    .filter(Boolean)
+    .join(' · ');
+  return (
+    <View className="flex-row flex-wrap items-center justify-between gap-2">
+      <Text className="text-[15px] text-panelmute">{text}</Text>
+      <View className="flex-row gap-2">
+        {sensor === 'scale' ? <Button label="Tare" kind="onPanel" onPress={() => void tare(brew)} /> : null}
+        <Button
+          label="Take it"
+          hint={`Take it from the ${NAMES[sensor]}`}
+          kind="onPanel"
+          disabled={signal !== 'settled' || value === null}
+          onPress={() => value !== null && onTake(value)}
+        />
+      </View>
+    </View>
+  );
+}
