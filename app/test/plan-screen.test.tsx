@@ -1,7 +1,7 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { PlanScreen } from '../src/features/plan/plan-screen';
-import { wishAdded } from '../src/domain/plans/plans';
+import { requestAdded } from '../src/domain/plans/plans';
 import { localMoment } from '../src/ui/moment-field';
 import { fakeKitchen, renderScreen, type Answers } from './fake-kitchen';
 import { TONIC, drink } from './trial-brew';
@@ -46,7 +46,7 @@ async function planned(wanted: readonly (readonly [id: string, hours: number])[]
   const store = renderScreen(<PlanScreen />);
   act(() => {
     for (const [id, hours] of wanted)
-      store.dispatch(wishAdded({ id: `wish-${id}`, drinkId: id, readyBy: hence(hours).toISOString() }));
+      store.dispatch(requestAdded({ id: `request-${id}`, drinkId: id, readyBy: hence(hours).toISOString() }));
   });
   await screen.findByRole('list', { name: 'Planned drinks' });
   return { sent, store };
@@ -61,7 +61,7 @@ test('nothing is wanted: what it is for, and a drink is added for a time', async
   fireEvent.change(screen.getByLabelText('Ready by'), { target: { value: localMoment(at) } });
   await userEvent.click(await screen.findByRole('button', { name: 'Plan Root tea' }));
   expect(await screen.findByText(/ready just in time/)).toBeTruthy();
-  expect(store.getState().plans.wishes).toEqual([
+  expect(store.getState().plans.mine.requests).toEqual([
     expect.objectContaining({
       drinkId: 'tea',
       readyBy: at.toISOString(),
@@ -95,12 +95,12 @@ test('what goes in no shelf has is planned first; hands and shopping are listed'
 test('pinned where it is it stays; agreed on, a beginning that was missed is told', async () => {
   const { store } = await planned([['tea', 26]]);
   await press('Pin Root tea');
-  const { pinned } = store.getState().plans.wishes[0]!;
+  const { pinned } = store.getState().plans.mine.requests[0]!;
   expect(new Date(pinned!).getTime()).toBeGreaterThan(hence(24).getTime());
   await press('Let go Root tea');
-  expect(store.getState().plans.wishes[0]!.pinned).toBeNull();
+  expect(store.getState().plans.mine.requests[0]!.pinned).toBeNull();
   await press('Agree on this plan');
-  expect(store.getState().plans.wishes[0]!.agreed).toBe(pinned);
+  expect(store.getState().plans.mine.requests[0]!.agreed).toBe(pinned);
   expect(screen.getByText(/^Agreed: what is missed is said here/)).toBeTruthy();
   await press('Remove Root tea');
   expect(screen.queryByRole('list', { name: 'Planned drinks' })).toBeNull();
@@ -120,7 +120,7 @@ test('cooks and sleeping hours are chosen here', async () => {
   await userEvent.click(screen.getByRole('radio', { name: '2' }));
   fireEvent.change(screen.getByLabelText('To bed'), { target: { value: '21:15' } });
   fireEvent.change(screen.getByLabelText('Up again'), { target: { value: '' } });
-  expect(store.getState().plans).toMatchObject({ cooks: 2, bed_min: 21 * 60 + 15, up_min: 6 * 60 });
+  expect(store.getState().plans.mine).toMatchObject({ cooks: 2, bed_min: 21 * 60 + 15, up_min: 6 * 60 });
 });
 
 test('a calendar that cannot be made, and a list that cannot be copied, are told', async () => {

@@ -6,7 +6,7 @@ import { handsOnOf, planRows, shoppingOf } from '../src/features/plan/plan-view'
 import { spanOf, zoomFor, zoomsOf } from '../src/features/plan/chart/plan-span';
 import { momentWords, scaleWords } from '../src/domain/words/moment-words';
 import { plannedDrinks, type OnShelf } from '../src/features/plan/problem/planned-drinks';
-import type { Plans } from '../src/domain/plans/plans';
+import type { Plan } from '@wellhydra/contract';
 import { START, TONIC, after, brewsWith, drink, event } from './trial-brew';
 
 describe('a plan', () => {
@@ -21,24 +21,24 @@ describe('a plan', () => {
     null,
     drinks.map(({ document }) => document),
   );
-  const wish = (id: string, drinkId: string, hours: number, agreed: string | null = null) => ({
+  const request = (id: string, drinkId: string, hours: number, agreed: string | null = null) => ({
     id,
     drinkId,
     readyBy: after(hours * 60).toISOString(),
     pinned: null,
     agreed,
   });
-  const plans = (wishes: Plans['wishes']): Plans => ({ wishes, cooks: 1, bed_min: 1350, up_min: 360 });
-  const rowsOf = (wishes: Plans['wishes'], now = START, shelf: readonly OnShelf[] = []) => {
-    const planned = plannedDrinks(wishes, drinks, context, shelf);
+  const planOf = (requests: Plan['requests']): Plan => ({ requests, cooks: 1, bed_min: 1350, up_min: 360 });
+  const rowsOf = (requests: Plan['requests'], now = START, shelf: readonly OnShelf[] = []) => {
+    const planned = plannedDrinks(requests, drinks, context, shelf);
     const brews = brewsWith([event({ kind: 'finished' })]);
-    const problem = planProblem(planned, context, { plans: plans(wishes), brews, shelf, begin: START });
+    const problem = planProblem(planned, context, { plan: planOf(requests), brews, shelf, begin: START });
     const { pots } = context.settings;
     return { planned, problem, rows: planRows(planned, problem, scheduleDrinks(problem), pots, { begin: START, now }) };
   };
 
-  it('has a row for each drink that can be made, and its hands-on stretches in order', () => {
-    const { rows } = rowsOf([wish('a', 'tonic', 12), wish('b', 'tea', 6), wish('c', 'gone', 6)]);
+  it('has a row for each drink that can be made, and its hands-on tasks in order', () => {
+    const { rows } = rowsOf([request('a', 'tonic', 12), request('b', 'tea', 6), request('c', 'gone', 6)]);
     expect(rows.map(({ name }) => name).sort()).toEqual(['Harbour tonic', 'Root tea']);
     const hands = handsOnOf(rows);
     for (let index = 1; index < hands.length; index += 1)
@@ -58,38 +58,38 @@ describe('a plan', () => {
       null,
       all.map(({ document }) => document),
     );
-    const wishes = [wish('a', 'cooler', 14)];
-    const planned = plannedDrinks(wishes, all, kitchen, []);
+    const requests = [request('a', 'cooler', 14)];
+    const planned = plannedDrinks(requests, all, kitchen, []);
     expect(planned.map(({ document, goesInto }) => [document.name, goesInto])).toEqual([
       ['Cooler', null],
       ['Harbour tonic', 'Cooler'],
     ]);
     const brews = brewsWith([event({ kind: 'finished' })]);
-    const setting = { plans: plans(wishes), brews, shelf: [], begin: START };
+    const setting = { plan: planOf(requests), brews, shelf: [], begin: START };
     const { drinks: placed } = scheduleDrinks(planProblem(planned, kitchen, setting));
     const end = (id: string) => placed.find((each) => each.id === id)!;
     expect(end('a tonic').end_min).toBeLessThanOrEqual(end('a').begin_min);
     const bottle = { drinkName: 'Harbour tonic', place: 'fridge' as const, remaining_mL: 400, volume_mL: 500 };
-    expect(plannedDrinks(wishes, all, kitchen, [bottle])).toHaveLength(1);
-    expect(plannedDrinks([...wishes, wish('b', 'tonic', 10)], all, kitchen, [])).toHaveLength(2);
+    expect(plannedDrinks(requests, all, kitchen, [bottle])).toHaveLength(1);
+    expect(plannedDrinks([...requests, request('b', 'tonic', 10)], all, kitchen, [])).toHaveLength(2);
   });
 
   it('bottles in the fridge leave less room in it, and the pot that is taken is named', () => {
     const bottle = { drinkName: 'Syrup', place: 'fridge' as const, remaining_mL: 100, volume_mL: 750 };
-    const empty = rowsOf([wish('a', 'tonic', 12)]);
-    const taken = rowsOf([wish('a', 'tonic', 12)], START, [bottle, { ...bottle, place: 'cupboard' }]);
+    const empty = rowsOf([request('a', 'tonic', 12)]);
+    const taken = rowsOf([request('a', 'tonic', 12)], START, [bottle, { ...bottle, place: 'cupboard' }]);
     expect(empty.problem.fridge_mL - taken.problem.fridge_mL).toBe(750);
     expect(empty.rows[0]!.words).toMatch(/ · in the saucepan$/);
   });
 
   it('says what is late, and what was missed', () => {
-    expect(rowsOf([wish('a', 'tonic', 1)]).rows[0]!.trouble).toMatch(/late$/);
-    const missed = rowsOf([wish('a', 'tea', 12, after(-60).toISOString())]).rows[0]!;
+    expect(rowsOf([request('a', 'tonic', 1)]).rows[0]!.trouble).toMatch(/late$/);
+    const missed = rowsOf([request('a', 'tea', 12, after(-60).toISOString())]).rows[0]!;
     expect(missed.trouble).toMatch(/^It was to be begun 60 min ago; planned anew/);
   });
 
   it('adds up what is to be in the house, without water', () => {
-    const { planned } = rowsOf([wish('a', 'tonic', 12), wish('b', 'tea', 6)]);
+    const { planned } = rowsOf([request('a', 'tonic', 12), request('b', 'tea', 6)]);
     const list = shoppingOf(planned);
     expect(list.find(({ name }) => name === 'Honey')).toMatchObject({
       total: '500 g',

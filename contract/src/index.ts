@@ -79,8 +79,8 @@ export {
   saveKitchenSettings,
 } from './kitchen-settings';
 export type { HabitCurve, HabitsRecord, KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
-export { PLAN_LIMITS, planCalendar } from './plans';
-export type { CalendarEvent, PlanCalendar } from './plans';
+export { PLAN_LIMITS, plan, planCalendar, planRecord, savePlan } from './plans';
+export type { CalendarEvent, DrinkRequest, Plan, PlanCalendar, PlanRecord, SavePlan } from './plans';
 export { PLACES } from './places';
 export type { Place } from './places';
 export { SHAPE_LIMITS, shapeFault } from './shape';

@@ -1,14 +1,14 @@
-import { scheduleDrinks, type PlanDrink, type PlanProblem, type PlanStretch } from '../src/plan';
+import { scheduleDrinks, type PlanDrink, type PlanProblem, type PlanTask } from '../src/plan';
 import { highsPlan } from '../test/highs-plan';
-import { FIRE, HANDS, stretch } from '../test/trial-plan';
+import { FIRE, HANDS, task } from '../test/trial-plan';
 
 const COLD = { fridge: true };
-const KINDS: readonly (readonly PlanStretch[])[] = [
-  [stretch(15, HANDS), stretch(40, FIRE), stretch(15, HANDS)],
-  [stretch(20, HANDS), stretch(35, FIRE), stretch(120, { pot: true }), stretch(25, HANDS)],
-  [stretch(15, HANDS), stretch(240, COLD)],
-  [stretch(10, HANDS)],
-  [stretch(25, HANDS), stretch(60, FIRE), stretch(90, { pot: true }), stretch(20, HANDS)],
+const KINDS: readonly (readonly PlanTask[])[] = [
+  [task(15, HANDS), task(40, FIRE), task(15, HANDS)],
+  [task(20, HANDS), task(35, FIRE), task(120, { pot: true }), task(25, HANDS)],
+  [task(15, HANDS), task(240, COLD)],
+  [task(10, HANDS)],
+  [task(25, HANDS), task(60, FIRE), task(90, { pot: true }), task(20, HANDS)],
 ];
 
 /** So many drinks of a busy day, wanted by breakfast, noon and evening. */
@@ -21,7 +21,7 @@ export const busyDay = (count: number): PlanProblem => ({
   drinks: Array.from({ length: count }, (_, index): PlanDrink => ({
     id: `d${index}`,
     name: `Drink ${index}`,
-    stretches: KINDS[index % KINDS.length]!,
+    tasks: KINDS[index % KINDS.length]!,
     inPot_mL: [1500, 3000][index % 2]!,
     inFridge_mL: [1000, 2500][index % 2]!,
     keptCold: true,

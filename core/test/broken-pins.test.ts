@@ -1,5 +1,5 @@
-import { scheduleDrinks, type PlanProblem, type PlanStretch } from '../src/plan';
-import { TEA, drink, problem, stretch } from './trial-plan';
+import { scheduleDrinks, type PlanProblem, type PlanTask } from '../src/plan';
+import { TEA, drink, problem, task } from './trial-plan';
 
 describe('a pin', () => {
   it('is kept, the others go around it, and what it breaks is said', () => {
@@ -16,13 +16,13 @@ describe('a pin', () => {
     );
   });
 
-  it.each<[string, Partial<PlanProblem>, readonly PlanStretch[], string]>([
+  it.each<[string, Partial<PlanProblem>, readonly PlanTask[], string]>([
     ['burners', { cooks: 3 }, TEA, 'no burner is free beside b and c'],
     ['pots', { cooks: 3, burners: 3, pots_mL: [3000, 500] }, TEA, 'no pot that holds it is free beside b and c'],
     [
       'room in the fridge',
       { fridge_mL: 1500 },
-      [stretch(60, { fridge: true })],
+      [task(60, { fridge: true })],
       'there is no room in the fridge beside b and c',
     ],
     ['waking hours', { sleeps: [{ from_min: 200, to_min: 700 }] }, TEA, 'somebody would have to be up at night'],
@@ -37,7 +37,7 @@ describe('a pin', () => {
   );
 
   it('a drink that is kept cold until it is wanted takes the room of another', () => {
-    const cold = [stretch(60, { fridge: true })];
+    const cold = [task(60, { fridge: true })];
     const { broken } = scheduleDrinks(
       problem(
         [

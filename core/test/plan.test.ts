@@ -3,7 +3,7 @@ import { analyseDrink } from '../src/analyse';
 import { SLOT_min, costOf, scheduleDrinks, planNeeds, type PlanDrink, type PlanProblem } from '../src/plan';
 import { NO_POT, Occupancy, shapeOf, type Shape } from '../src/plan/slots';
 import { highsPlan } from './highs-plan';
-import { FIRE, HANDS, TEA, drink, problem, stretch } from './trial-plan';
+import { FIRE, HANDS, TEA, drink, problem, task } from './trial-plan';
 
 describe('one drink', () => {
   it('is ready just when it is wanted', () => {
@@ -23,7 +23,7 @@ describe('one drink', () => {
   });
 
   it('may steep through the night, begun before somebody goes to bed', () => {
-    const steeped = [stretch(10, HANDS), stretch(480), stretch(10, HANDS)];
+    const steeped = [task(10, HANDS), task(480), task(10, HANDS)];
     const sleeps = [{ from_min: 300, to_min: 780 }];
     const { drinks } = scheduleDrinks(problem([drink('tonic', 800, steeped)], { sleeps }));
     expect(drinks[0]).toMatchObject({ begin_min: 290, end_min: 790 });
@@ -34,7 +34,7 @@ describe('one drink', () => {
       { from_min: 100, to_min: 200 },
       { from_min: 300, to_min: 5000 },
     ];
-    const { drinks, broken } = scheduleDrinks(problem([drink('stew', 400, [stretch(300, FIRE)])], { sleeps }));
+    const { drinks, broken } = scheduleDrinks(problem([drink('stew', 400, [task(300, FIRE)])], { sleeps }));
     expect(drinks[0]!.end_min).toBe(400);
     expect(broken).toEqual([{ id: 'stew', because: 'somebody would have to be up at night' }]);
   });
@@ -48,7 +48,7 @@ describe('several drinks', () => {
   });
 
   it('do not share a pot, and a large one waits for the pot that holds it', () => {
-    const steeped = [stretch(10, HANDS), stretch(20, FIRE), stretch(120, { pot: true }), stretch(5, HANDS)];
+    const steeped = [task(10, HANDS), task(20, FIRE), task(120, { pot: true }), task(5, HANDS)];
     const room = { cooks: 2, burners: 2, pots_mL: [1000, 4000] };
     const large = (id: string) => drink(id, 600, steeped, { inPot_mL: 3000 });
     const { drinks } = scheduleDrinks(problem([large('a'), large('b'), drink('c', 600, steeped)], room));
@@ -68,8 +68,8 @@ describe('several drinks', () => {
 
   it('take the larger pot where that keeps the smaller one for another', () => {
     const room = { cooks: 3, burners: 3, pots_mL: [1000, 2000] };
-    const wish = (id: string, more: Partial<PlanDrink> = {}) => drink(id, 600, TEA, more);
-    const { drinks } = scheduleDrinks(problem([wish('a'), wish('b')], room));
+    const request = (id: string, more: Partial<PlanDrink> = {}) => drink(id, 600, TEA, more);
+    const { drinks } = scheduleDrinks(problem([request('a'), request('b')], room));
     expect(drinks.map(({ late_min, begin_min }) => [late_min, begin_min])).toEqual(Array(2).fill([0, 565]));
     expect(new Set(drinks.map(({ pot }) => pot))).toEqual(new Set([0, 1]));
   });
@@ -77,10 +77,10 @@ describe('several drinks', () => {
   it('are not all made early when the fridge does not hold them', () => {
     const cold = { keptCold: true, inFridge_mL: 2000 };
     const sleeps = [{ from_min: 200, to_min: 590 }];
-    const wishes = [drink('a', 600, TEA, cold), drink('b', 600, TEA, cold)];
-    const roomy = scheduleDrinks(problem(wishes, { sleeps }));
+    const requests = [drink('a', 600, TEA, cold), drink('b', 600, TEA, cold)];
+    const roomy = scheduleDrinks(problem(requests, { sleeps }));
     expect(roomy.drinks.every(({ late_min }) => late_min === 0)).toBe(true);
-    const narrow = scheduleDrinks(problem(wishes, { sleeps, fridge_mL: 3000 }));
+    const narrow = scheduleDrinks(problem(requests, { sleeps, fridge_mL: 3000 }));
     // One waits through the night in the cold; for the other there is no room, so it is late.
     expect(narrow.drinks.filter(({ late_min }) => late_min > 0)).toHaveLength(1);
   });
@@ -108,7 +108,7 @@ const small = fc.record({
   fridge_mL: fc.constantFrom(1500, 3000, Infinity),
   drinks: fc.array(
     fc.record({
-      wish: fc.integer({ min: 6, max: 40 }),
+      request: fc.integer({ min: 6, max: 40 }),
       prepare: fc.integer({ min: 1, max: 4 }),
       cook: fc.integer({ min: 0, max: 6 }),
       wait: fc.integer({ min: 0, max: 8 }),
@@ -123,15 +123,15 @@ const small = fc.record({
 type Small = typeof small extends fc.Arbitrary<infer T> ? T : never;
 const problemFrom = ({ drinks, ...room }: Small): PlanProblem =>
   problem(
-    drinks.map(({ wish, prepare, cook, wait, finish, size_mL, steepsInPot, keptCold }, index) =>
+    drinks.map(({ request, prepare, cook, wait, finish, size_mL, steepsInPot, keptCold }, index) =>
       drink(
         `d${index}`,
-        wish * SLOT_min,
+        request * SLOT_min,
         [
-          stretch(prepare * SLOT_min, HANDS),
-          stretch(cook * SLOT_min, FIRE),
-          stretch(wait * SLOT_min, steepsInPot ? { pot: true } : { fridge: true }),
-          stretch(finish * SLOT_min, HANDS),
+          task(prepare * SLOT_min, HANDS),
+          task(cook * SLOT_min, FIRE),
+          task(wait * SLOT_min, steepsInPot ? { pot: true } : { fridge: true }),
+          task(finish * SLOT_min, HANDS),
         ],
         { inPot_mL: size_mL, inFridge_mL: size_mL, keptCold },
       ),
@@ -195,7 +195,7 @@ describe('any few drinks', () => {
   }, 120_000);
 });
 
-it('the stretches of a drink last as long as the drink, hands on the fire apart from waiting', () => {
+it('the tasks of a drink last as long as the drink, hands on the fire apart from waiting', () => {
   const analysis = analyseDrink({
     name: 'Root tea',
     kind: 'tea',
@@ -208,11 +208,11 @@ it('the stretches of a drink last as long as the drink, hands on the fire apart 
       { verb: 'strain', text: 'mesh' },
     ],
   });
-  const { stretches, inPot_mL, keptCold } = planNeeds(analysis, []);
-  const total = stretches.reduce((sum, { minutes }) => sum + minutes, 0);
+  const { tasks, inPot_mL, keptCold } = planNeeds(analysis, []);
+  const total = tasks.reduce((sum, { minutes }) => sum + minutes, 0);
   expect(total).toBeGreaterThanOrEqual(analysis.trace.total_min - 1e-6);
-  expect(stretches.some(({ burner, hands }) => burner && !hands)).toBe(true);
-  expect(stretches.find(({ minutes }) => minutes > 100)).toMatchObject({
+  expect(tasks.some(({ burner, hands }) => burner && !hands)).toBe(true);
+  expect(tasks.find(({ minutes }) => minutes > 100)).toMatchObject({
     hands: false,
     awake: false,
     burner: false,

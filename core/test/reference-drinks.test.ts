@@ -257,7 +257,7 @@ describe('ways through the steps', () => {
     close(perServing.sugars_g, 8.23, 0.01);
     close(batch.sugars_g, 0, 1e-9);
   });
-  test('lane 0 of a spread is the drink as written', () => {
+  test('sample 0 of a spread is the drink as written', () => {
     const analysis = run(drink('juice', '200 mL', { add: '500 g orange juice' }, { simmer: '5 min' }));
     const { ranges } = measureSpread(analysis, { draws: 300 });
     close(ranges['yield.volume_mL']!.p50 / analysis.liquid!.volume_mL, 1, 0.02);

@@ -1,13 +1,13 @@
-import type { PlanDrink, PlanProblem, PlanStretch } from '../src/plan';
+import type { PlanDrink, PlanProblem, PlanTask } from '../src/plan';
 
-export const stretch = (minutes: number, needs: Partial<PlanStretch> = {}): PlanStretch => ({
+export const task = (minutes: number, needs: Partial<PlanTask> = {}): PlanTask => ({
   minutes,
   hands: false,
   awake: false,
   burner: false,
   pot: false,
   fridge: false,
-  title: 'stretch',
+  title: 'task',
   ...needs,
 });
 export const HANDS = { hands: true, awake: true };
@@ -15,12 +15,12 @@ export const FIRE = { awake: true, burner: true, pot: true };
 export const drink = (
   id: string,
   readyBy_min: number,
-  stretches: readonly PlanStretch[],
+  tasks: readonly PlanTask[],
   more: Partial<PlanDrink> = {},
 ): PlanDrink => ({
   id,
   name: id,
-  stretches,
+  tasks,
   inPot_mL: 1000,
   inFridge_mL: 1000,
   keptCold: false,
@@ -39,4 +39,4 @@ export const problem = (drinks: readonly PlanDrink[], more: Partial<PlanProblem>
   sleeps: [],
   ...more,
 });
-export const TEA = [stretch(10, HANDS), stretch(20, FIRE), stretch(5, HANDS)];
+export const TEA = [task(10, HANDS), task(20, FIRE), task(5, HANDS)];

@@ -52,3 +52,38 @@ test.each([
   expect(status).toBe(400);
   expect(JSON.stringify(json)).toContain(says);
 });
+
+describe('the plan', () => {
+  const request = {
+    id: '3f0c3a52-6f0e-4f0e-9d6a-0a5f4c1b2d3e',
+    drinkId: '7a1c3a52-6f0e-4f0e-9d6a-0a5f4c1b2d3e',
+    readyBy: '2026-11-03T12:00:00.000Z',
+    pinned: null,
+    agreed: null,
+  };
+  const plan = { requests: [request], cooks: 2, bed_min: 1350, up_min: 360 };
+  const put = (expectedRevision: number, body: unknown) =>
+    cook.send('PUT', '/api/kitchen/plan', { expectedRevision, plan: body });
+
+  test('nothing is wanted in a new kitchen; what is saved is read again, beside the settings', async () => {
+    expect((await cook.send('GET', '/api/kitchen/plan')).json).toEqual({ revision: 0, plan: null });
+    expect((await put(0, plan)).json).toEqual({ revision: 1, plan });
+    expect((await cook.send('GET', '/api/kitchen/plan')).json).toEqual({ revision: 1, plan });
+    expect((await cook.send('GET', '/api/kitchen/settings')).json.revision).toBe(1);
+  });
+  test('the same again does no harm, and an older edit changes nothing', async () => {
+    expect((await put(0, plan)).json.revision).toBe(1);
+    const old = await put(0, { ...plan, cooks: 1 });
+    expect([old.status, old.json.code, old.json.details]).toEqual([409, 'edited-elsewhere', { revision: 1 }]);
+  });
+  test.each([
+    [{ requests: [request, request] }, 'there twice'],
+    [{ requests: [{ ...request, readyBy: 'soon' }] }, 'no moment'],
+    [{ cooks: 0 }, 'cooks'],
+    [{ bed_min: 1440 }, 'bed_min'],
+    [{ requests: Array.from({ length: 201 }, () => request) }, '200'],
+  ])('%j is refused', async (change, says) => {
+    const { status, json } = await put(1, { ...plan, ...change });
+    expect([status, JSON.stringify(json)]).toEqual([400, expect.stringContaining(says)]);
+  });
+});

@@ -19,9 +19,9 @@ const day = (date: string) => new Date(`${date}T08:00:00Z`);
 
 describe('use-by', () => {
   test.each([
-    ['closed in the fridge', 'fridge', null, '2026-06-30', /180 days in the fridge/],
+    ['closed in the fridge', 'fridge', null, '2026-06-30', /6 months in the fridge/],
     ['closed in a cool room', 'cool-room', null, '2026-01-31', /30 days in a cool room/],
-    ['opened late', 'fridge', '2026-05-01', '2026-06-30', /180 days in the fridge/],
+    ['opened late', 'fridge', '2026-05-01', '2026-06-30', /6 months in the fridge/],
     ['opened early', 'fridge', '2026-01-11', '2026-04-11', /3 months once opened/],
     ['opened in a cool room', 'cool-room', '2026-01-02', '2026-01-31', /30 days in a cool room/],
   ] as const)('%s', (_what, place, opened, until, reason) => {

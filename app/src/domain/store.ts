@@ -7,7 +7,8 @@ import { draftsReducer, draftsToKeep } from './drinks/drafts';
 import { settingsDraftReducer, settingsSync } from './kitchen/settings-draft';
 import { BREW_SENDERS, brewArrivals } from './brews/brew-sending';
 import { brewsReducer } from './brews/brews';
-import { plansReducer, plansToKeep } from './plans/plans';
+import { planSync } from './plans/plan-sync';
+import { plansReducer } from './plans/plans';
 import { api } from '../state/api';
 import { noticesReducer } from '../state/notices';
 import { applyPreferences, preferencesReducer } from '../state/preferences';
@@ -33,7 +34,13 @@ export function createStore() {
     },
     middleware: (defaults) =>
       defaults()
-        .prepend(queueSync.middleware, draftSync.middleware, settingsSync.middleware, brewArrivals.middleware)
+        .prepend(
+          queueSync.middleware,
+          draftSync.middleware,
+          settingsSync.middleware,
+          planSync.middleware,
+          brewArrivals.middleware,
+        )
         .concat(api.middleware),
   });
   setupListeners(store.dispatch);
@@ -49,13 +56,14 @@ export function createStore() {
     brews: ({ brews }) => Object.values(brews.byId),
     queue: ({ queue }) => queue.entries,
     aside: ({ queue }) => queue.aside,
-    plans: ({ plans }) => plansToKeep(plans),
+    plans: ({ plans }) => [plans],
   });
   /** Sends everything that waits here, now. */
   const sendWaiting = () => {
     void queueSync.sendAll(store.getState, store.dispatch);
     draftSync.sendAll(store.getState, store.dispatch);
     settingsSync.sendAll(store.getState, store.dispatch);
+    planSync.sendAll(store.getState, store.dispatch);
   };
   return Object.assign(store, { sendWaiting });
 }

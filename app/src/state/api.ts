@@ -18,7 +18,7 @@ export const api = createApi({
       if (owner && !ABOUT_SESSIONS.has(endpoint)) headers.set(OWNER_HEADER, owner);
     },
   }),
-  tagTypes: ['Session', 'Kitchen', 'Settings', 'Devices', 'Habits', 'Versions', 'Drink', 'Brew', 'Bottle'],
+  tagTypes: ['Session', 'Kitchen', 'Settings', 'Plan', 'Devices', 'Habits', 'Versions', 'Drink', 'Brew', 'Bottle'],
   refetchOnFocus: true,
   refetchOnReconnect: true,
   endpoints: () => ({}),

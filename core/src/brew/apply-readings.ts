@@ -8,14 +8,14 @@ const MOST_STEAM_SHARE = 0.95;
 /** A reading and the pot agree within this share. */
 const AGREES = 1e-3;
 
-/** Puts water back that was thought to have left as steam, or takes more; g in each lane, as far as that goes. */
+/** Puts water back that was thought to have left as steam, or takes more; g in each sample, as far as that goes. */
 function exchangeSteam(pot: WorkingPot, wanted_g: Column): void {
   const water = pot.liquid.column('water_g');
   const { steam_g } = pot.ledger;
-  for (let lane = 0; lane < pot.lanes; lane += 1) {
-    const change = Math.max(-MOST_STEAM_SHARE * water[lane]!, Math.min(steam_g[lane]!, wanted_g[lane]!));
-    water[lane]! += change;
-    steam_g[lane]! -= change;
+  for (let sample = 0; sample < pot.samples; sample += 1) {
+    const change = Math.max(-MOST_STEAM_SHARE * water[sample]!, Math.min(steam_g[sample]!, wanted_g[sample]!));
+    water[sample]! += change;
+    steam_g[sample]! -= change;
   }
 }
 
@@ -36,8 +36,8 @@ function squeezeOut(pot: WorkingPot, measure: Measure, wanted: number): void {
   if (!cake) return;
   const now = measure(pot);
   const held = measure === volumes ? cake.held.volumes() : cake.held.masses();
-  const share = columnOf(pot.lanes, (lane) =>
-    held[lane]! > 0 ? Math.max(0, Math.min(1, (wanted - now[lane]!) / held[lane]!)) : 0,
+  const share = columnOf(pot.samples, (sample) =>
+    held[sample]! > 0 ? Math.max(0, Math.min(1, (wanted - now[sample]!) / held[sample]!)) : 0,
   );
   pot.liquid.pour(cake.held.take(share));
 }
@@ -45,7 +45,7 @@ function squeezeOut(pot: WorkingPot, measure: Measure, wanted: number): void {
 /** Grams of water that bring the liquid to what was measured; below 0 where there is too much. */
 function waterTo(pot: WorkingPot, measure: Measure, wanted: number): Column {
   if (measure === masses) return masses(pot).map((mass) => wanted - mass);
-  return pot.gramsToFill(ingredientById('water'), new Float64Array(pot.lanes).fill(wanted));
+  return pot.gramsToFill(ingredientById('water'), new Float64Array(pot.samples).fill(wanted));
 }
 
 function setAmount(pot: WorkingPot, verb: Verb, measure: Measure, wanted: number): void {
@@ -66,7 +66,7 @@ function setBrix(pot: WorkingPot, brix: number): void {
   const water = pot.liquid.column('water_g');
   exchangeSteam(
     pot,
-    solids.map((grams, lane) => (grams * (100 - brix)) / brix - water[lane]!),
+    solids.map((grams, sample) => (grams * (100 - brix)) / brix - water[sample]!),
   );
 }
 
@@ -79,7 +79,7 @@ const UNEXPLAINED: StepNote = {
  * Makes the pot what was measured: what is missing stayed with the solids, was spilled or left as steam, and
  * what is over did not. Mass stays conserved: it only moves between the pot and its ledger.
  *
- * @param pot after the step, changed in place in every lane
+ * @param pot after the step, changed in place in every sample
  * @param verb of the step
  * @param readings of the step: volume at 20 °C in mL, net mass in g, °C, °Brix; others change nothing
  * @returns what cannot be, as notes

@@ -91,7 +91,7 @@ const SEED = 7;
 const READ_OFF: Readonly<Partial<Record<ReadQuantity, (pot: WorkingPot) => Float64Array>>> = {
   volume_mL: (pot) => pot.liquid.volumes(),
   mass_g: (pot) => pot.liquid.masses(),
-  brix: (pot) => Float64Array.from({ length: pot.lanes }, (_, lane) => pot.liquid.brix(lane)),
+  brix: (pot) => Float64Array.from({ length: pot.samples }, (_, sample) => pot.liquid.brix(sample)),
   temperature_C: (pot) => pot.temperature_C.slice(),
 };
 
@@ -122,7 +122,7 @@ export function expectedAt(recipe: BrewRecipe, state: BrewState, step: string): 
     else if (!('kind' in done) && !pot.dry)
       expected = {
         ...Object.fromEntries(Object.entries(READ_OFF).map(([quantity, read]) => [quantity, rangeOf(read(pot))])),
-        ...(done.minutesByLane ? { minutes: rangeOf(done.minutesByLane) } : {}),
+        ...(done.minutesBySample ? { minutes: rangeOf(done.minutesBySample) } : {}),
       };
   });
   return expected;

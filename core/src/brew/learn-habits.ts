@@ -56,7 +56,7 @@ const habitsOf = ({ keys, means, covariances }: Belief): Habits =>
 function noting(chance: Chance, asked: Map<string, number>): Chance {
   const note = (key: string, cv: number) => void (HABITUAL.test(key) && asked.set(key, cv));
   return {
-    lanes: chance.lanes,
+    samples: chance.samples,
     shared: (key, cv) => (note(key, cv), chance.shared(key, cv)),
     product: (errors) => (errors.forEach(({ key, cv }) => note(key, cv)), chance.product(errors)),
   };
@@ -67,7 +67,7 @@ const inKitchen = ({ recipe }: LearnedFrom, habits: Habits) => {
   return { ...options, kitchen: { ...options.kitchen, habits }, ...(preparations ? { preparations } : {}) };
 };
 
-/** What a reading would be, in every lane, with the readings of earlier steps taken in; null where it cannot be told. */
+/** What a reading would be, in every sample, with the readings of earlier steps taken in; null where it cannot be told. */
 function predicted(brew: LearnedFrom, reading: Reading, habits: Habits, chance: Chance): Float64Array | null {
   const steps = madeSteps(brew.recipe.document, brew.state);
   const at = steps.findIndex(({ of, addition }) => of === reading.step && addition === undefined);
@@ -81,7 +81,7 @@ function predicted(brew: LearnedFrom, reading: Reading, habits: Habits, chance: 
       return;
     }
     if ('kind' in done) return;
-    if (reading.quantity === 'minutes') value = done.minutesByLane?.slice() ?? null;
+    if (reading.quantity === 'minutes') value = done.minutesBySample?.slice() ?? null;
     else if (!pot.dry) value = reading.quantity === 'mass_g' ? pot.liquid.masses() : pot.liquid.volumes();
   });
   return value;
@@ -100,9 +100,9 @@ function withNew(belief: Belief, asked: ReadonlyMap<string, number>): void {
 /** Standard deviation of the logarithm that the fruit and the measures leave open when the habits are known. */
 function openSd(brew: LearnedFrom, reading: Reading, habits: Habits): number {
   const sure = Object.fromEntries(Object.entries(habits).map(([key, { factor }]) => [key, { factor, cv: 0 }]));
-  const lanes = predicted(brew, reading, sure, drawnChance(DRAWS, standardNormal(SEED)));
-  if (!lanes) return 0;
-  const logs = [...lanes.slice(1)].map((each) => Math.log(Math.max(each, 1e-9)));
+  const samples = predicted(brew, reading, sure, drawnChance(DRAWS, standardNormal(SEED)));
+  if (!samples) return 0;
+  const logs = [...samples.slice(1)].map((each) => Math.log(Math.max(each, 1e-9)));
   const mean = logs.reduce((sum, each) => sum + each, 0) / logs.length;
   return Math.sqrt(logs.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (logs.length - 1));
 }

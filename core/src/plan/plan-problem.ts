@@ -1,8 +1,8 @@
 import type { Analysis } from '../analyse';
 import { VERB_TABLE, needsStove, type DrinkStep } from '../drink';
 
-/** A stretch of making a drink, and what it takes up. */
-export interface PlanStretch {
+/** A task of making a drink, and what it takes up. */
+export interface PlanTask {
   readonly minutes: number;
   /** A cook's hands, all of the time. */
   readonly hands: boolean;
@@ -21,7 +21,7 @@ export interface PlanStretch {
 export interface PlanDrink {
   readonly id: string;
   readonly name: string;
-  readonly stretches: readonly PlanStretch[];
+  readonly tasks: readonly PlanTask[];
   /** Most that is in its pot at once, mL; the largest pot is taken for what none holds. */
   readonly inPot_mL: number;
   /** Room it takes up in the fridge, mL. */
@@ -72,27 +72,27 @@ const isInFridge = ({ verb, in: place, text }: DrinkStep): boolean =>
 
 /** What a drink takes up besides time. */
 export interface PlanNeeds {
-  readonly stretches: readonly PlanStretch[];
+  readonly tasks: readonly PlanTask[];
   readonly inPot_mL: number;
   readonly inFridge_mL: number;
   readonly keptCold: boolean;
 }
 
 /**
- * What a drink takes up, from its run. Its stretches: what follows each other with the same needs is one; a long
+ * What a drink takes up, from its run. Its tasks: what follows each other with the same needs is one; a long
  * step begins with the minutes its cook stands at it.
  *
  * @param titles what each step of the batch is called
  */
 export function planNeeds({ trace, drink, liquid, keeping }: Analysis, titles: readonly string[]): PlanNeeds {
-  const stretches: PlanStretch[] = [];
-  const push = (next: PlanStretch): void => {
-    const last = stretches.at(-1);
+  const tasks: PlanTask[] = [];
+  const push = (next: PlanTask): void => {
+    const last = tasks.at(-1);
     if (next.minutes <= 0) return;
     const same =
       last && (['hands', 'awake', 'burner', 'pot', 'fridge'] as const).every((need) => last[need] === next[need]);
-    if (same && next.hands) stretches[stretches.length - 1] = { ...last, minutes: last.minutes + next.minutes };
-    else stretches.push(next);
+    if (same && next.hands) tasks[tasks.length - 1] = { ...last, minutes: last.minutes + next.minutes };
+    else tasks.push(next);
   };
   const { entries } = trace;
   const onFire = entries.findIndex(({ verb }) => needsStove(verb));
@@ -113,7 +113,7 @@ export function planNeeds({ trace, drink, liquid, keeping }: Analysis, titles: r
     return push({ ...needs, minutes: minutes - handsOn_min, hands: false, awake: attention === 'near' });
   });
   return {
-    stretches,
+    tasks,
     inPot_mL: Math.max(0, ...fills_mL),
     inFridge_mL: liquid?.volume_mL ?? 0,
     keptCold: keeping?.place === 'fridge',

@@ -2,7 +2,7 @@ import { costOf } from './plan-cost';
 import { SLOT_min, type PlanDrink, type PlanProblem } from './plan-problem';
 import { Occupancy, shapeOf, type Shape } from './slots';
 
-/** Beyond the last wish there is room for everything one after the other. */
+/** Beyond the last request there is room for everything one after the other. */
 const ROOM_slots = (24 * 60) / SLOT_min;
 
 interface Candidate {
@@ -36,7 +36,7 @@ function inOrder(problem: PlanProblem): readonly PlanDrink[] {
         .map((id) => problem.drinks.find((each) => each.id === id))
         .map((each) => (each ? 1 + depth(each, new Set([...seen, drink.id])) : 0)),
     );
-  const length = ({ stretches }: PlanDrink) => stretches.reduce((sum, { minutes }) => sum + minutes, 0);
+  const length = ({ tasks }: PlanDrink) => tasks.reduce((sum, { minutes }) => sum + minutes, 0);
   return [...problem.drinks].sort(
     (a, b) =>
       Number(a.pinned_min === null) - Number(b.pinned_min === null) ||

@@ -130,7 +130,7 @@ function branchAndBound(search: Search, found: Placed) {
  * A drink, once begun, runs through. Greedy in many orders first, then branch and bound on a grid of
  * {@link SLOT_min} minutes. What cannot be in time is late, so there is always a schedule.
  *
- * @param problem drinks with their wishes, cooks, burners, pots, fridge, nights
+ * @param problem drinks with their requests, cooks, burners, pots, fridge, nights
  * @returns beginnings and ends, cost and lower bound (the sum of what each drink costs by itself)
  * @throws RangeError without a cook, a burner or a pot
  */

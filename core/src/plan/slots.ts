@@ -16,9 +16,9 @@ export interface Shape {
   readonly coldUntil: number;
 }
 
-/** A drink's stretches on the grid; each boundary is rounded, so that the whole is as long as it is. */
-export function shapeOf({ stretches, inPot_mL, inFridge_mL, keptCold, readyBy_min }: PlanDrink): Shape {
-  const total = stretches.reduce((sum, { minutes }) => sum + minutes, 0);
+/** A drink's tasks on the grid; each boundary is rounded, so that the whole is as long as it is. */
+export function shapeOf({ tasks, inPot_mL, inFridge_mL, keptCold, readyBy_min }: PlanDrink): Shape {
+  const total = tasks.reduce((sum, { minutes }) => sum + minutes, 0);
   const slots = Math.max(1, Math.ceil(total / SLOT_min - 1e-9));
   const [hands, awake, burner, fridge] = [0, 1, 2, 3].map(() => new Uint8Array(slots)) as [
     Uint8Array,
@@ -29,17 +29,17 @@ export function shapeOf({ stretches, inPot_mL, inFridge_mL, keptCold, readyBy_mi
   let at = 0;
   let potFrom = slots;
   let potTo = 0;
-  for (const stretch of stretches) {
+  for (const task of tasks) {
     const from = Math.floor(at / SLOT_min + 1e-9);
-    at += stretch.minutes;
-    const to = Math.min(slots, Math.max(from + (stretch.hands ? 1 : 0), Math.ceil(at / SLOT_min - 1e-9)));
+    at += task.minutes;
+    const to = Math.min(slots, Math.max(from + (task.hands ? 1 : 0), Math.ceil(at / SLOT_min - 1e-9)));
     for (let slot = from; slot < to; slot += 1) {
-      if (stretch.hands) hands[slot] = 1;
-      if (stretch.awake) awake[slot] = 1;
-      if (stretch.burner) burner[slot] = 1;
-      if (stretch.fridge) fridge[slot] = 1;
+      if (task.hands) hands[slot] = 1;
+      if (task.awake) awake[slot] = 1;
+      if (task.burner) burner[slot] = 1;
+      if (task.fridge) fridge[slot] = 1;
     }
-    if (!stretch.pot || to <= from) continue;
+    if (!task.pot || to <= from) continue;
     potFrom = Math.min(potFrom, from);
     potTo = Math.max(potTo, to);
   }

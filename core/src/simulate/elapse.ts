@@ -32,30 +32,30 @@ function mediumOf({ liquid, temperature_C }: WorkingPot): Medium {
 }
 
 function isEven(column: Column): boolean {
-  for (let lane = 1; lane < column.length; lane += 1) if (column[lane] !== column[0]) return false;
+  for (let sample = 1; sample < column.length; sample += 1) if (column[sample] !== column[0]) return false;
   return true;
 }
 
-/** Rate of a form in every lane, 1/min. */
-function rates(form: ExtractionForm, temperature_C: Column, medium: Medium): (lane: number) => number {
+/** Rate of a form in every sample, 1/min. */
+function rates(form: ExtractionForm, temperature_C: Column, medium: Medium): (sample: number) => number {
   if (isEven(temperature_C)) {
     const rate = extractionRate(form, temperature_C[0]!, medium);
     return () => rate;
   }
-  return (lane) => extractionRate(form, temperature_C[lane]!, medium);
+  return (sample) => extractionRate(form, temperature_C[sample]!, medium);
 }
 
 const HEAT_ORDER: readonly GivingMode[] = ['raw', 'cold_night', 'hot_steep', 'decoction', 'juice'];
 const further = (a: GivingMode, b: GivingMode): GivingMode => (HEAT_ORDER.indexOf(a) >= HEAT_ORDER.indexOf(b) ? a : b);
 
 /** Share of a fresh plant's juice that ends up in the water around it. */
-function reach(pot: WorkingPot, solid: Solid): (lane: number) => number {
+function reach(pot: WorkingPot, solid: Solid): (sample: number) => number {
   const access = solid.opened ? FRESH_ACCESS.opened : FRESH_ACCESS.raw;
   const water = pot.liquid.column('water_g');
   const own_g = waterOf(solid.ingredient);
-  return (lane) => {
-    const around = water[lane]!;
-    return around > 0 ? (access * around) / (around + solid.grams[lane]! * own_g) : 0;
+  return (sample) => {
+    const around = water[sample]!;
+    return around > 0 ? (access * around) / (around + solid.grams[sample]! * own_g) : 0;
   };
 }
 
@@ -72,30 +72,30 @@ function extractFrom(pot: WorkingPot, solid: Solid, minutes: Column, temperature
   const mode_C = temperature_C[0]!;
   if (mode_C >= OPENS_AT_C) solid.opened = true;
   const { progress } = solid;
-  for (let lane = 0; lane < progress.length; lane += 1)
-    progress[lane] = 1 - (1 - progress[lane]!) * Math.exp(-rate(lane) * spread[lane]! * minutes[lane]!);
+  for (let sample = 0; sample < progress.length; sample += 1)
+    progress[sample] = 1 - (1 - progress[sample]!) * Math.exp(-rate(sample) * spread[sample]! * minutes[sample]!);
   if (solid.mode === 'juice') return;
   const mode = further(solid.mode, fresh ? 'raw' : modeAt(mode_C));
   const most = fresh ? reach(pot, solid) : () => 1;
-  const share = columnOf(pot.lanes, (lane) => Math.max(solid.given[lane]!, most(lane) * progress[lane]!));
+  const share = columnOf(pot.samples, (sample) => Math.max(solid.given[sample]!, most(sample) * progress[sample]!));
   giveTo(pot.liquid, solid, mode, share);
   const wetted = ownWaterOut(solid, fresh, mode_C);
   if (wetted > 0)
     dryTo(
       pot.liquid,
       solid,
-      columnOf(pot.lanes, (lane) => (fresh ? wetted * progress[lane]! : wetted)),
+      columnOf(pot.samples, (sample) => (fresh ? wetted * progress[sample]! : wetted)),
     );
 }
 
 function loseVitaminC(pot: WorkingPot, minutes: Column, temperature_C: Column): void {
   const vitamin = pot.liquid.column('ascorbic_mmol');
   const even = isEven(temperature_C) ? vitaminCLossRate(temperature_C[0]!) : undefined;
-  for (let lane = 0; lane < vitamin.length; lane += 1) {
-    const rate = even ?? vitaminCLossRate(temperature_C[lane]!);
-    const lost = vitamin[lane]! * (1 - Math.exp(-rate * minutes[lane]!));
-    vitamin[lane]! -= lost;
-    pot.ledger.vitaminC_mmol[lane]! += lost;
+  for (let sample = 0; sample < vitamin.length; sample += 1) {
+    const rate = even ?? vitaminCLossRate(temperature_C[sample]!);
+    const lost = vitamin[sample]! * (1 - Math.exp(-rate * minutes[sample]!));
+    vitamin[sample]! -= lost;
+    pot.ledger.vitaminC_mmol[sample]! += lost;
   }
 }
 
@@ -105,11 +105,11 @@ function loseAlcohol(pot: WorkingPot, minutes: Column, temperature_C: Column): v
   const left = alcoholLeft(pot.hotMinutes + minutes[0]!) / alcoholLeft(pot.hotMinutes);
   pot.hotMinutes += minutes[0]!;
   const kcal = pot.liquid.column('energy_kcal');
-  for (let lane = 0; lane < spirit.length; lane += 1) {
-    const lost = spirit[lane]! * (1 - left);
-    spirit[lane]! -= lost;
-    kcal[lane]! -= lost * ETHANOL_kcal_g;
-    pot.ledger.spirit_g[lane]! += lost;
+  for (let sample = 0; sample < spirit.length; sample += 1) {
+    const lost = spirit[sample]! * (1 - left);
+    spirit[sample]! -= lost;
+    kcal[sample]! -= lost * ETHANOL_kcal_g;
+    pot.ledger.spirit_g[sample]! += lost;
   }
 }
 const ETHANOL_kcal_g = 6.93;
@@ -118,8 +118,8 @@ const ETHANOL_kcal_g = 6.93;
  * Lets time pass at a temperature: plants give, vitamin C and alcohol leave.
  *
  * @param pot changed in place
- * @param minutes in each lane
- * @param temperature_C in each lane
+ * @param minutes in each sample
+ * @param temperature_C in each sample
  */
 export function elapse(pot: WorkingPot, minutes: Column, temperature_C: Column): void {
   if (pot.dry) return;
@@ -136,17 +136,17 @@ const DRY_SHARE = 0.95;
 /**
  * Takes water out of the pot as steam, never more than {@link DRY_SHARE} of it.
  *
- * @returns whether it would have boiled dry in lane 0
+ * @returns whether it would have boiled dry in sample 0
  */
 export function evaporate(pot: WorkingPot, steam_g: Column): boolean {
   const water = pot.liquid.column('water_g');
   let driest = false;
-  for (let lane = 0; lane < water.length; lane += 1) {
-    const most = water[lane]! * DRY_SHARE;
-    const lost = Math.min(Math.max(0, steam_g[lane]!), most);
-    if (lane === 0 && steam_g[0]! > most) driest = true;
-    water[lane]! -= lost;
-    pot.ledger.steam_g[lane]! += lost;
+  for (let sample = 0; sample < water.length; sample += 1) {
+    const most = water[sample]! * DRY_SHARE;
+    const lost = Math.min(Math.max(0, steam_g[sample]!), most);
+    if (sample === 0 && steam_g[0]! > most) driest = true;
+    water[sample]! -= lost;
+    pot.ledger.steam_g[sample]! += lost;
   }
   return driest;
 }

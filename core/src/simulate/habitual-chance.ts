@@ -3,13 +3,13 @@ import type { Chance, Column } from './chance';
 
 /**
  * Chance in a kitchen that knows itself: causes it has learned about draw around its own factor, with what is left
- * of the spread. In a single lane that is the drink as this kitchen makes it.
+ * of the spread. In a single sample that is the drink as this kitchen makes it.
  */
 export function habitualChance(chance: Chance, habits: Habits | undefined): Chance {
   if (!habits || Object.keys(habits).length === 0) return chance;
   const known = new Map<string, Column>();
   return {
-    lanes: chance.lanes,
+    samples: chance.samples,
     shared: (key, cv) => {
       const habit = habits[key];
       if (!habit) return chance.shared(key, cv);

@@ -33,7 +33,7 @@ function addCake(total: MutableComposition, cake: Cake): void {
 }
 
 /**
- * The books of a pot in lane 0: everything that went in against the pot, what was strained, drawn
+ * The books of a pot in sample 0: everything that went in against the pot, what was strained, drawn
  * and skimmed off it, its steam, and the vitamin C and alcohol that were lost to heat.
  */
 export function massBalance(pot: WorkingPot): MassBalance {

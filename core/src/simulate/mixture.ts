@@ -33,30 +33,30 @@ export function perGramOf(c: Composition): PerGram {
 
 const NOTHING = new Float64Array(VOLUME_VECTOR_LENGTH);
 
-/** Totals of a portion of matter, in every lane at once. */
+/** Totals of a portion of matter, in every sample at once. */
 export class Mixture {
-  /** Property by property, lane by lane. */
+  /** Property by property, sample by sample. */
   private readonly totals: Float64Array;
   /** Grams of each ingredient whose strength is in it, dissolved or steeped. */
   readonly origins = new Map<Ingredient, Column>();
 
-  constructor(readonly lanes: number) {
-    this.totals = new Float64Array(EXTENSIVE_PROPERTIES.length * lanes);
+  constructor(readonly samples: number) {
+    this.totals = new Float64Array(EXTENSIVE_PROPERTIES.length * samples);
   }
 
   /** The column of a property; changing it changes the mixture. */
   column(property: ExtensiveProperty): Column {
-    const start = PROPERTY_INDEX[property] * this.lanes;
-    return this.totals.subarray(start, start + this.lanes);
+    const start = PROPERTY_INDEX[property] * this.samples;
+    return this.totals.subarray(start, start + this.samples);
   }
 
   /** Adds grams of something that carries `part` a gram. */
   add(part: PerGram, grams: Column): void {
-    const { lanes, totals } = this;
+    const { samples, totals } = this;
     for (let each = 0; each < part.properties.length; each += 1) {
-      const start = part.properties[each]! * lanes;
+      const start = part.properties[each]! * samples;
       const amount = part.amounts[each]!;
-      for (let lane = 0; lane < lanes; lane += 1) totals[start + lane]! += grams[lane]! * amount;
+      for (let sample = 0; sample < samples; sample += 1) totals[start + sample]! += grams[sample]! * amount;
     }
   }
 
@@ -64,7 +64,7 @@ export class Mixture {
   credit(ingredient: Ingredient, grams: Column): void {
     const known = this.origins.get(ingredient);
     if (!known) this.origins.set(ingredient, grams.slice());
-    else for (let lane = 0; lane < this.lanes; lane += 1) known[lane]! += grams[lane]!;
+    else for (let sample = 0; sample < this.samples; sample += 1) known[sample]! += grams[sample]!;
   }
 
   pour(other: Mixture): void {
@@ -74,38 +74,38 @@ export class Mixture {
 
   /** Takes a share of everything out, and returns it. */
   take(share: Column): Mixture {
-    const taken = new Mixture(this.lanes);
-    const { lanes, totals } = this;
+    const taken = new Mixture(this.samples);
+    const { samples, totals } = this;
     for (let index = 0; index < totals.length; index += 1) {
-      const part = totals[index]! * share[index % lanes]!;
+      const part = totals[index]! * share[index % samples]!;
       taken.totals[index] = part;
       totals[index]! -= part;
     }
     for (const [ingredient, grams] of this.origins) {
-      const part = columnOf(lanes, (lane) => grams[lane]! * share[lane]!);
-      for (let lane = 0; lane < lanes; lane += 1) grams[lane]! -= part[lane]!;
+      const part = columnOf(samples, (sample) => grams[sample]! * share[sample]!);
+      for (let sample = 0; sample < samples; sample += 1) grams[sample]! -= part[sample]!;
       taken.origins.set(ingredient, part);
     }
     return taken;
   }
 
-  /** What one lane holds. */
-  composition(lane = 0): Composition {
+  /** What one sample holds. */
+  composition(sample = 0): Composition {
     const c = emptyComposition();
     for (let index = 0; index < EXTENSIVE_PROPERTIES.length; index += 1)
-      c[EXTENSIVE_PROPERTIES[index]!] = this.totals[index * this.lanes + lane]!;
+      c[EXTENSIVE_PROPERTIES[index]!] = this.totals[index * this.samples + sample]!;
     return c;
   }
 
-  /** One amount in one lane, without the others. */
-  amount(property: ExtensiveProperty, lane = 0): number {
-    return this.totals[PROPERTY_INDEX[property] * this.lanes + lane]!;
+  /** One amount in one sample, without the others. */
+  amount(property: ExtensiveProperty, sample = 0): number {
+    return this.totals[PROPERTY_INDEX[property] * this.samples + sample]!;
   }
 
-  /** °Brix of a lane; 0 for nothing. */
-  brix(lane = 0): number {
-    const solids = this.amount('solubleSolids_g', lane);
-    const solution = solids + this.amount('water_g', lane);
+  /** °Brix of a sample; 0 for nothing. */
+  brix(sample = 0): number {
+    const solids = this.amount('solubleSolids_g', sample);
+    const solution = solids + this.amount('water_g', sample);
     return solution > 0 ? (100 * solids) / solution : 0;
   }
 
@@ -115,13 +115,13 @@ export class Mixture {
     const solids = this.column('solubleSolids_g');
     const rest = this.column('insoluble_g');
     const spirit = this.column('ethanol_g');
-    return columnOf(this.lanes, (lane) => water[lane]! + solids[lane]! + rest[lane]! + spirit[lane]!);
+    return columnOf(this.samples, (sample) => water[sample]! + solids[sample]! + rest[sample]! + spirit[sample]!);
   }
 
-  /** The totals that decide the volume of a lane, written into `vector`. */
-  volumeVector(lane: number, vector: Float64Array): void {
-    const { totals, lanes } = this;
-    const at = (name: ExtensiveProperty): number => totals[PROPERTY_INDEX[name] * lanes + lane]!;
+  /** The totals that decide the volume of a sample, written into `vector`. */
+  volumeVector(sample: number, vector: Float64Array): void {
+    const { totals, samples } = this;
+    const at = (name: ExtensiveProperty): number => totals[PROPERTY_INDEX[name] * samples + sample]!;
     const insoluble_g = at('insoluble_g');
     const fat_g = Math.min(at('fat_g'), insoluble_g);
     vector[0] = at('water_g');
@@ -135,11 +135,11 @@ export class Mixture {
 
   /** Volumes at 20 °C, mL. */
   volumes(): Column {
-    const volumes = new Float64Array(this.lanes);
+    const volumes = new Float64Array(this.samples);
     const vector = new Float64Array(VOLUME_VECTOR_LENGTH);
-    for (let lane = 0; lane < this.lanes; lane += 1) {
-      this.volumeVector(lane, vector);
-      volumes[lane] = mixedVolume(vector, NOTHING, 0);
+    for (let sample = 0; sample < this.samples; sample += 1) {
+      this.volumeVector(sample, vector);
+      volumes[sample] = mixedVolume(vector, NOTHING, 0);
     }
     return volumes;
   }

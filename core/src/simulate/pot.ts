@@ -68,11 +68,11 @@ const LEAST_MOVE_g = 1e-15;
 /** Most times the crystals are looked at after an addition; each round moves far less than the one before. */
 const SETTLING_ROUNDS = 16;
 
-const zeros = (lanes: number): Column => new Float64Array(lanes);
+const zeros = (samples: number): Column => new Float64Array(samples);
 
-/** The pot while steps are run, in every lane of {@link Chance} at once. */
+/** The pot while steps are run, in every sample of {@link Chance} at once. */
 export class WorkingPot {
-  readonly lanes: number;
+  readonly samples: number;
   readonly liquid: Mixture;
   readonly entries: PotEntry[] = [];
   solids: Solid[] = [];
@@ -93,17 +93,17 @@ export class WorkingPot {
     /** Shared with the pot that a pass of rinsing belongs to. */
     ledger?: Ledger,
   ) {
-    const { lanes } = chance;
-    this.lanes = lanes;
-    this.liquid = new Mixture(lanes);
-    this.temperature_C = zeros(lanes).fill(temperature_C);
+    const { samples } = chance;
+    this.samples = samples;
+    this.liquid = new Mixture(samples);
+    this.temperature_C = zeros(samples).fill(temperature_C);
     this.ledger = ledger ?? {
-      steam_g: zeros(lanes),
-      spirit_g: zeros(lanes),
-      vitaminC_mmol: zeros(lanes),
-      drawn: new Mixture(lanes),
+      steam_g: zeros(samples),
+      spirit_g: zeros(samples),
+      vitaminC_mmol: zeros(samples),
+      drawn: new Mixture(samples),
       discarded: [],
-      skimmed: new Mixture(lanes),
+      skimmed: new Mixture(samples),
     };
   }
 
@@ -132,7 +132,10 @@ export class WorkingPot {
     const { steady, varying } = partsOf(ingredient);
     this.liquid.add(steady, grams);
     const content = this.contentOf(ingredient);
-    this.liquid.add(varying, this.lanes === 1 ? grams : columnOf(this.lanes, (lane) => grams[lane]! * content[lane]!));
+    this.liquid.add(
+      varying,
+      this.samples === 1 ? grams : columnOf(this.samples, (sample) => grams[sample]! * content[sample]!),
+    );
   }
 
   contentOf(ingredient: Ingredient): Column {
@@ -160,16 +163,16 @@ export class WorkingPot {
       const lying = this.sediment.get(ingredient);
       // What has once dissolved stays dissolved while the pot is reduced: syrups are often oversaturated.
       if (!lying && !this.canFall.has(ingredient)) continue;
-      const moves = columnOf(this.lanes, (lane) => {
-        const warmth = 1 + WARMER_HOLDS_per_K * Math.max(0, this.temperature_C[lane]! - 20);
-        const grams = dissolved[lane]!;
-        return Math.min(grams + (lying?.[lane] ?? 0), (limit * warmth * water[lane]!) / 100) - grams;
+      const moves = columnOf(this.samples, (sample) => {
+        const warmth = 1 + WARMER_HOLDS_per_K * Math.max(0, this.temperature_C[sample]! - 20);
+        const grams = dissolved[sample]!;
+        return Math.min(grams + (lying?.[sample] ?? 0), (limit * warmth * water[sample]!) / 100) - grams;
       });
       if (moves.every((grams) => Math.abs(grams) < LEAST_MOVE_g)) continue;
       moved = true;
       this.pourIn(ingredient, moves);
       this.liquid.credit(ingredient, moves);
-      const rest = moves.map((grams, lane) => (lying?.[lane] ?? 0) - grams);
+      const rest = moves.map((grams, sample) => (lying?.[sample] ?? 0) - grams);
       if (rest.some((grams) => grams > 1e-12)) this.sediment.set(ingredient, rest);
       else {
         this.pourIn(ingredient, rest);
@@ -180,18 +183,18 @@ export class WorkingPot {
     return moved;
   }
 
-  /** Grams of an ingredient that fill each lane to a mark; 0 or less where it is over the mark already. */
+  /** Grams of an ingredient that fill each sample to a mark; 0 or less where it is over the mark already. */
   gramsToFill(ingredient: Ingredient, marks_mL: Column): Column {
-    if (!ingredient.composition) return zeros(this.lanes);
+    if (!ingredient.composition) return zeros(this.samples);
     const perGram = volumeVector(ingredient.composition);
     const present = new Float64Array(VOLUME_VECTOR_LENGTH);
-    return marks_mL.map((mark, lane) => {
-      this.liquid.volumeVector(lane, present);
+    return marks_mL.map((mark, sample) => {
+      this.liquid.volumeVector(sample, present);
       return gramsToVolume(present, perGram, mark);
     });
   }
 
-  /** The pot as it stands in lane 0. */
+  /** The pot as it stands in sample 0. */
   snapshot(): Pot {
     const liquid = this.liquid.composition(0);
     const sediment = [...this.sediment].map(([ingredient, grams]) => ({ ingredient, mass_g: grams[0]! }));

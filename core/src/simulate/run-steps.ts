@@ -61,11 +61,11 @@ export function preparationRuns(options: RunOptions): PreparationRuns {
 }
 
 /**
- * Runs steps in a working pot, in every lane of chance at once.
+ * Runs steps in a working pot, in every sample of chance at once.
  *
  * @param steps in order
  * @param options kitchen, preparations, spoons
- * @param chance lanes and their errors
+ * @param chance samples and their errors
  * @param after called with what each step did, or why it could not be done
  * @returns the pot at the end
  */

@@ -100,20 +100,20 @@ export const isFresh = (solid: Solid): boolean => isFreshForm(solid.form) || sol
 /** Adds grams of a plant's steady and varying parts; changes `grams`. */
 function addParts(liquid: Mixture, { steady, varying }: IngredientParts, grams: Column, content: Column): void {
   liquid.add(steady, grams);
-  for (let lane = 0; lane < grams.length; lane += 1) grams[lane]! *= content[lane]!;
+  for (let sample = 0; sample < grams.length; sample += 1) grams[sample]! *= content[sample]!;
   liquid.add(varying, grams);
 }
 
 /** Moves what a solid has newly given into a liquid: up to a share of what it can give in a mode. */
 export function giveTo(liquid: Mixture, solid: Solid, mode: GivingMode, share: Column): void {
   const { grams, content, given } = solid;
-  const lanes = grams.length;
+  const samples = grams.length;
   if (mode === solid.mode) {
-    const more = columnOf(lanes, (lane) => grams[lane]! * (share[lane]! - given[lane]!));
+    const more = columnOf(samples, (sample) => grams[sample]! * (share[sample]! - given[sample]!));
     addParts(liquid, givingOf(solid.ingredient, mode), more, content);
   } else {
-    const had = columnOf(lanes, (lane) => -grams[lane]! * given[lane]!);
-    const has = columnOf(lanes, (lane) => grams[lane]! * share[lane]!);
+    const had = columnOf(samples, (sample) => -grams[sample]! * given[sample]!);
+    const has = columnOf(samples, (sample) => grams[sample]! * share[sample]!);
     addParts(liquid, givingOf(solid.ingredient, solid.mode), had, content);
     addParts(liquid, givingOf(solid.ingredient, mode), has, content);
   }
@@ -125,10 +125,10 @@ export function giveTo(liquid: Mixture, solid: Solid, mode: GivingMode, share: C
 export function dryTo(liquid: Mixture, solid: Solid, share: Column): void {
   const water = liquid.column('water_g');
   const own_g = waterOf(solid.ingredient);
-  for (let lane = 0; lane < water.length; lane += 1) {
-    const more = Math.max(0, share[lane]! - solid.dryness[lane]!);
-    water[lane]! += solid.grams[lane]! * own_g * more;
-    solid.dryness[lane]! += more;
+  for (let sample = 0; sample < water.length; sample += 1) {
+    const more = Math.max(0, share[sample]! - solid.dryness[sample]!);
+    water[sample]! += solid.grams[sample]! * own_g * more;
+    solid.dryness[sample]! += more;
   }
 }
 
@@ -137,5 +137,8 @@ export function solidMass(solid: Solid): Column {
   const solids_g = solidsGiven(solid.ingredient, solid.mode);
   const water_g = waterOf(solid.ingredient);
   const { grams, given, dryness } = solid;
-  return columnOf(grams.length, (lane) => grams[lane]! * (1 - solids_g * given[lane]! - water_g * dryness[lane]!));
+  return columnOf(
+    grams.length,
+    (sample) => grams[sample]! * (1 - solids_g * given[sample]! - water_g * dryness[sample]!),
+  );
 }

@@ -24,8 +24,8 @@ export interface FilledContainer {
 export interface StepDone {
   readonly minutes: number;
   readonly handsOn_min: number;
-  /** The same in every lane, where the time is found and not given. */
-  readonly minutesByLane?: Column;
+  /** The same in every sample, where the time is found and not given. */
+  readonly minutesBySample?: Column;
   readonly line?: IngredientLine;
   readonly added_g?: number;
   readonly notes?: readonly StepNote[];
@@ -85,4 +85,4 @@ export interface PreparationLibrary {
 export type StepRunner = (context: StepContext) => StepDone | Unreadable;
 
 /** A column of one value. */
-export const evenColumn = (pot: WorkingPot, value: number): Column => new Float64Array(pot.lanes).fill(value);
+export const evenColumn = (pot: WorkingPot, value: number): Column => new Float64Array(pot.samples).fill(value);

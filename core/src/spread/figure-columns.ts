@@ -28,7 +28,7 @@ function weightsOf(figure: SpreadFigure, linear: Linear): readonly (readonly [Ex
   return weights;
 }
 
-/** Columns of every lane of a finished pot. */
+/** Columns of every sample of a finished pot. */
 export interface DrawnPot {
   readonly pot: WorkingPot;
   readonly volumes_mL: Column;
@@ -40,7 +40,7 @@ export interface DrawnPot {
 export function drawnPot(pot: WorkingPot, minutes: Column): DrawnPot {
   const masses_g = pot.liquid.masses();
   const add = (column: Column): void => {
-    for (let lane = 0; lane < masses_g.length; lane += 1) masses_g[lane]! += column[lane]!;
+    for (let sample = 0; sample < masses_g.length; sample += 1) masses_g[sample]! += column[sample]!;
   };
   pot.solids.map(solidMass).forEach(add);
   pot.sediment.forEach(add);
@@ -48,18 +48,18 @@ export function drawnPot(pot: WorkingPot, minutes: Column): DrawnPot {
 }
 
 function total({ pot }: DrawnPot, figure: SpreadFigure, linear: Linear): Column {
-  const sum = new Float64Array(pot.lanes);
+  const sum = new Float64Array(pot.samples);
   for (const [name, weight] of weightsOf(figure, linear)) {
     const column = pot.liquid.column(name);
-    for (let lane = 0; lane < sum.length; lane += 1) sum[lane]! += weight * column[lane]!;
+    for (let sample = 0; sample < sum.length; sample += 1) sum[sample]! += weight * column[sample]!;
   }
   return sum;
 }
 
 const over = (column: Column, by: Column, factor: number): Column =>
-  column.map((value, lane) => (by[lane]! > 0 ? (factor * value) / by[lane]! : 0));
+  column.map((value, sample) => (by[sample]! > 0 ? (factor * value) / by[sample]! : 0));
 
-/** A serving's share of each lane: so many mL of the liquid, or so many g of a powder. */
+/** A serving's share of each sample: so many mL of the liquid, or so many g of a powder. */
 function perServing(drawn: DrawnPot, analysis: Analysis, figure: SpreadFigure, linear: Linear): Column {
   const { serving } = analysis;
   const sums = total(drawn, figure, linear);
@@ -69,14 +69,14 @@ function perServing(drawn: DrawnPot, analysis: Analysis, figure: SpreadFigure, l
 
 /** What was strained off and is not in the pot any more, with the liquid it holds. */
 function strained({ pot }: DrawnPot): Column {
-  const sum = new Float64Array(pot.lanes);
+  const sum = new Float64Array(pot.samples);
   for (const { held, solids } of pot.cake ? [...pot.ledger.discarded, pot.cake] : pot.ledger.discarded)
     for (const column of [held.masses(), ...solids.map(solidMass)])
-      for (let lane = 0; lane < sum.length; lane += 1) sum[lane]! += column[lane]!;
+      for (let sample = 0; sample < sum.length; sample += 1) sum[sample]! += column[sample]!;
   return sum;
 }
 
-/** Figures that follow from the totals by a formula of their own, from whole descriptions of some lanes. */
+/** Figures that follow from the totals by a formula of their own, from whole descriptions of some samples. */
 const DESCRIBED = {
   'liquid.osmolality_mOsm_kg': (liquid) => liquid.osmolality_mOsm_kg,
   'liquid.waterActivity': (liquid) => liquid.waterActivity,
@@ -89,19 +89,19 @@ const DESCRIBED = {
 type DescribedFigure = keyof typeof DESCRIBED;
 export const isDescribed = (figure: SpreadFigure): figure is DescribedFigure => figure in DESCRIBED;
 
-/** Lanes that are described in full: enough for the 5 % and 95 % points of the costly figures. */
-export const DESCRIBED_LANES = 200;
+/** Samples that are described in full: enough for the 5 % and 95 % points of the costly figures. */
+export const DESCRIBED_SAMPLES = 200;
 
-/** Columns of the costly figures, for the first {@link DESCRIBED_LANES} draws and lane 0. */
+/** Columns of the costly figures, for the first {@link DESCRIBED_SAMPLES} draws and sample 0. */
 export function describedColumns({ pot }: DrawnPot): Readonly<Record<DescribedFigure, Column>> | null {
-  const lanes = Math.min(pot.lanes, DESCRIBED_LANES + 1);
+  const samples = Math.min(pot.samples, DESCRIBED_SAMPLES + 1);
   const columns = Object.fromEntries(
-    Object.keys(DESCRIBED).map((figure) => [figure, new Float64Array(lanes)]),
+    Object.keys(DESCRIBED).map((figure) => [figure, new Float64Array(samples)]),
   ) as Record<DescribedFigure, Column>;
-  for (let lane = 0; lane < lanes; lane += 1) {
-    const liquid = describeLiquid(pot.liquid.composition(lane));
+  for (let sample = 0; sample < samples; sample += 1) {
+    const liquid = describeLiquid(pot.liquid.composition(sample));
     if (!liquid) return null;
-    for (const [figure, read] of Object.entries(DESCRIBED)) columns[figure as DescribedFigure][lane] = read(liquid);
+    for (const [figure, read] of Object.entries(DESCRIBED)) columns[figure as DescribedFigure][sample] = read(liquid);
   }
   return columns;
 }
@@ -135,5 +135,5 @@ export function linearColumn(figure: SpreadFigure, analysis: Analysis, drawn: Dr
   if (figure === 'liquid.density_g_mL') return over(liquid_g, volumes_mL, 1);
   const solids = drawn.pot.liquid.column('solubleSolids_g');
   const water = drawn.pot.liquid.column('water_g');
-  return solids.map((grams, lane) => (100 * grams) / (grams + water[lane]!));
+  return solids.map((grams, sample) => (100 * grams) / (grams + water[sample]!));
 }

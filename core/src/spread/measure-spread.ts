@@ -29,7 +29,7 @@ export interface SpreadOptions {
   readonly seed?: number;
 }
 
-/** Drawn lanes of each figure, sorted; lane 0, the drink as written, is left out. */
+/** Drawn samples of each figure, sorted; sample 0, the drink as written, is left out. */
 function drawColumns(analysis: Analysis, drawn: DrawnPot, normal: () => number): Map<SpreadFigure, Column> {
   const columns = new Map<SpreadFigure, Column>();
   const described = analysis.liquid ? describedColumns(drawn) : null;
@@ -38,12 +38,12 @@ function drawColumns(analysis: Analysis, drawn: DrawnPot, normal: () => number):
     if (nominal === null) continue;
     if (isDescribed(figure) && !described) continue;
     const column = isDescribed(figure) ? described![figure].slice() : linearColumn(figure, analysis, drawn);
-    // What is done to each glass is not drawn: it moves every lane alike.
+    // What is done to each glass is not drawn: it moves every sample alike.
     const shift = nominal - column[0]!;
     const draws = column.slice(1).map((value) => value + shift);
     if (figure === 'liquid.pH') {
       const deviation = (analysis.liquid?.phMargin ?? 0) / PH_MARGIN_SD;
-      for (let lane = 0; lane < draws.length; lane += 1) draws[lane]! += deviation * normal();
+      for (let sample = 0; sample < draws.length; sample += 1) draws[sample]! += deviation * normal();
     }
     columns.set(figure, draws.sort());
   }
@@ -71,7 +71,8 @@ export function measureSpread(analysis: Analysis, options: SpreadOptions = {}): 
   const minutes = new Float64Array(draws + 1);
   const pot = runInPot(drink.steps, runOptions, drawnChance(draws, normal), (_index, done) => {
     if ('kind' in done) return;
-    for (let lane = 0; lane <= draws; lane += 1) minutes[lane]! += done.minutesByLane?.[lane] ?? done.minutes;
+    for (let sample = 0; sample <= draws; sample += 1)
+      minutes[sample]! += done.minutesBySample?.[sample] ?? done.minutes;
   });
   const columns = drawColumns(analysis, drawnPot(pot, minutes), normal);
   const ranges: Partial<Record<SpreadFigure, Range>> = {};

@@ -28,38 +28,38 @@ export function newInvitation(): string {
   return Array.from(randomBytes(10), (byte) => letters[byte % letters.length]).join('');
 }
 
-async function kitchenFor(models: Models, wish: Register, transaction: Transaction): Promise<string> {
-  if (wish.invitation !== undefined) {
+async function kitchenFor(models: Models, registration: Register, transaction: Transaction): Promise<string> {
+  if (registration.invitation !== undefined) {
     const kitchen = await models.kitchens.findOne({
-      where: { invitation: wish.invitation.toUpperCase() },
+      where: { invitation: registration.invitation.toUpperCase() },
       transaction,
     });
     if (!kitchen || kitchen.demoDay || kitchen.expiresAt) throw new Problem('unknown-invitation');
     return kitchen.id;
   }
   const kitchen = await models.kitchens.create(
-    { id: randomUUID(), name: wish.kitchenName as string, invitation: newInvitation() },
+    { id: randomUUID(), name: registration.kitchenName as string, invitation: newInvitation() },
     { transaction },
   );
   return kitchen.id;
 }
 
 /** Creates an account and its kitchen, or joins one; returns the token of a session. */
-export async function registerAccount({ sequelize, models }: AccountContext, wish: Register): Promise<string> {
-  if (isCommonPassword(wish.password, [wish.email, wish.name, wish.kitchenName ?? '']))
+export async function registerAccount({ sequelize, models }: AccountContext, registration: Register): Promise<string> {
+  if (isCommonPassword(registration.password, [registration.email, registration.name, registration.kitchenName ?? '']))
     throw new Problem(
       'invalid-request',
       [{ at: 'body.password', message: 'is one of the commonest' }],
       'This password is one of those that are tried first. Four words that have nothing to do with each other are a good one.',
     );
-  const passwordHash = await hash(wish.password);
+  const passwordHash = await hash(registration.password);
   try {
     return await sequelize.transaction(async (transaction) => {
       const account = await models.accounts.create(
-        { id: randomUUID(), email: wish.email, name: wish.name, passwordHash },
+        { id: randomUUID(), email: registration.email, name: registration.name, passwordHash },
         { transaction },
       );
-      const kitchenId = await kitchenFor(models, wish, transaction);
+      const kitchenId = await kitchenFor(models, registration, transaction);
       await models.members.create({ kitchenId, accountId: account.id }, { transaction });
       return startSession(models, kitchenId, account.id, transaction);
     });

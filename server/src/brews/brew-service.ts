@@ -10,7 +10,7 @@ import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
 import { useBy } from '../bottles/use-by';
 import { allDocuments } from '../drinks/drink-store';
-import { readSettings } from '../kitchen/kitchen-settings-store';
+import { readSettings } from '../kitchen/kitchen-documents-store';
 import { checkCount } from '../kitchen/quota';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';

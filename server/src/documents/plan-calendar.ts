@@ -4,7 +4,7 @@ import ical, { ICalAlarmType } from 'ical-generator';
 /** Somebody is told this long before hands are needed, s. */
 const TOLD_BEFORE_s = 300;
 
-/** A plan as an iCalendar file: an event for each stretch that needs hands, with a reminder. */
+/** A plan as an iCalendar file: an event for each task that needs hands, with a reminder. */
 export function planCalendarFile({ events }: PlanCalendar): string {
   const calendar = ical({ name: 'Wellhydra plan', prodId: '//Wellhydra//Plan//EN' });
   for (const { id, title, begin, end } of events) {

@@ -1,4 +1,4 @@
-import type { Device } from '@wellhydra/contract';
+import type { Device, Plan } from '@wellhydra/contract';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import type { Sequelize } from 'sequelize';
 import {
@@ -28,6 +28,9 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     /** What the kitchen has; null while nobody has said. */
     settings: nullable(json<KitchenSettings>()),
     settingsRevision: withDefault(integer(), 0),
+    /** What is wanted, by when; null while nobody has planned anything. */
+    plan: nullable(json<Plan>()),
+    planRevision: withDefault(integer(), 0),
     /** Readings before this do not teach. */
     habitsSince: nullable(moment()),
     unplugged: withDefault(json<readonly Device[]>(), []),

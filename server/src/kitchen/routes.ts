@@ -2,15 +2,18 @@ import {
   habitsRecord,
   kitchenDetails,
   kitchenSettingsRecord,
+  planRecord,
   saveKitchenSettings,
+  savePlan as savePlanBody,
   type KitchenDetails,
   type SaveKitchenSettings,
+  type SavePlan,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { newInvitation } from '../accounts/account-service';
 import type { SignedIn } from '../accounts/session-store';
 import { readHabits, resetHabits } from '../brews/habits-service';
-import { readSettings, saveSettings } from './kitchen-settings-store';
+import { readPlan, readSettings, savePlan, saveSettings } from './kitchen-documents-store';
 import { findKitchen, setInvitation } from './kitchen-store';
 
 /** The kitchen one is signed into: its members, and the code that lets another one in. */
@@ -36,6 +39,16 @@ export const kitchenRoutes: FastifyPluginAsync = async (app) => {
     '/settings',
     { schema: { ...settings, summary: 'Save what the kitchen has', body: saveKitchenSettings } },
     (request) => saveSettings(app.models, request.signedIn().kitchenId, request.body),
+  );
+
+  const plan = { tags: ['kitchen'], response: { 200: planRecord } };
+  app.get('/plan', { schema: { ...plan, summary: 'What is wanted, and by when' } }, (request) =>
+    readPlan(app.models, request.signedIn().kitchenId),
+  );
+  app.put<{ Body: SavePlan }>(
+    '/plan',
+    { schema: { ...plan, summary: 'Save what is wanted, and by when', body: savePlanBody } },
+    (request) => savePlan(app.models, request.signedIn().kitchenId, request.body),
   );
 
   const context = { sequelize: app.sequelize, models: app.models };

@@ -1,6 +1,4 @@
-import { failureOf } from '../../state/api';
-import { documentSender, type DocumentDispatch, type Try } from '../../state/sync/send-documents';
-import { outcomeOf } from '../../state/sync/trouble';
+import { documentSender, sendOrMerge, type DocumentDispatch, type Try } from '../../state/sync/send-documents';
 import { drinksApi } from './drink-endpoints';
 import { drinkCollided, drinkEdited, drinkSaved, drinkStarted, saveFailed, type Drafts } from './drafts';
 
@@ -16,21 +14,16 @@ async function sendOnce(id: string, getState: () => StateWithDrafts, dispatch: D
   if (!draft?.unsent) return 'done';
   const { saveDrink, getDrink } = drinksApi.endpoints;
   const saving = { id, expectedRevision: draft.revision, document: draft.mine };
-  const { data, error } = await dispatch(saveDrink.initiate(saving));
-  if (data) {
-    dispatch(drinkSaved(data));
-    return getState().drafts[id]?.unsent ? 'again' : 'done';
-  }
-  const outcome = outcomeOf(failureOf(error));
-  if (outcome.kind === 'merge') {
-    const now = await dispatch(getDrink.initiate(id, { forceRefetch: true, subscribe: false }));
-    if (!now.data) return 'wait';
-    dispatch(drinkCollided(now.data));
-    return 'again';
-  }
-  const waits = outcome.kind === 'wait';
-  dispatch(saveFailed({ id, stuck: waits ? outcome.trouble : 'refused' }));
-  return waits ? 'wait' : 'refused';
+  return sendOrMerge({
+    save: () => dispatch(saveDrink.initiate(saving)),
+    saved: (stored) => {
+      dispatch(drinkSaved(stored));
+      return getState().drafts[id]?.unsent ?? false;
+    },
+    fetch: () => dispatch(getDrink.initiate(id, { forceRefetch: true, subscribe: false })),
+    collided: (stored) => void dispatch(drinkCollided(stored)),
+    failed: (stuck) => void dispatch(saveFailed({ id, stuck })),
+  });
 }
 
 /** Saves drinks by themselves, a moment after the last key, merged with what others saved meanwhile. */

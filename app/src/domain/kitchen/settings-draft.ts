@@ -1,12 +1,11 @@
 import type { KitchenSettingsRecord } from '@wellhydra/contract';
 import { DEFAULT_SETTINGS, mergeSettings, type KitchenSettings } from '@wellhydra/core/kitchen';
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
-import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { keepAction } from '../../state/undo-actions';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
-import { documentSender, type DocumentDispatch, type Try } from '../../state/sync/send-documents';
-import { outcomeOf, type Trouble } from '../../state/sync/trouble';
+import { documentSender, sendOrMerge, type DocumentDispatch, type Try } from '../../state/sync/send-documents';
+import type { Trouble } from '../../state/sync/trouble';
 import { kitchenApi } from './kitchen-endpoints';
 
 /** What the kitchen has, as it is edited here and not yet stored. */
@@ -99,28 +98,22 @@ async function sendOnce(_id: string, getState: () => StateWithSettings, dispatch
   const draft = getState().settingsDraft;
   if (!draft) return 'done';
   const { saveSettings, getSettings } = kitchenApi.endpoints;
-  const { data, error } = await dispatch(
-    saveSettings.initiate({ expectedRevision: draft.revision, settings: draft.mine }),
-  );
-  if (data) {
-    // What is shown without a draft is what is stored now, before it is asked for again.
-    dispatch(kitchenApi.util.updateQueryData('getSettings', undefined, () => data) as never);
-    dispatch(settingsSaved({ record: data, sent: draft.mine }));
-    return getState().settingsDraft ? 'again' : 'done';
-  }
-  const failure = failureOf(error);
-  const outcome = outcomeOf(failure);
-  if (outcome.kind === 'merge') {
-    const now = await dispatch(getSettings.initiate(undefined, { forceRefetch: true, subscribe: false }));
-    if (!now.data) return 'wait';
-    const { clashes } = mergeSettings(draft.base, draft.mine, recordOf(now.data).base);
-    dispatch(settingsCollided(now.data));
-    tellClash(dispatch, clashes, now.data);
-    return 'again';
-  }
-  const waits = outcome.kind === 'wait';
-  dispatch(settingsFailed({ stuck: waits ? outcome.trouble : 'refused', message: failure.message }));
-  return waits ? 'wait' : 'refused';
+  return sendOrMerge({
+    save: () => dispatch(saveSettings.initiate({ expectedRevision: draft.revision, settings: draft.mine })),
+    saved: (stored) => {
+      // What is shown without a draft is what is stored now, before it is asked for again.
+      dispatch(kitchenApi.util.updateQueryData('getSettings', undefined, () => stored) as never);
+      dispatch(settingsSaved({ record: stored, sent: draft.mine }));
+      return getState().settingsDraft !== null;
+    },
+    fetch: () => dispatch(getSettings.initiate(undefined, { forceRefetch: true, subscribe: false })),
+    collided: (stored) => {
+      const { clashes } = mergeSettings(draft.base, draft.mine, recordOf(stored).base);
+      dispatch(settingsCollided(stored));
+      tellClash(dispatch, clashes, stored);
+    },
+    failed: (stuck, message) => void dispatch(settingsFailed({ stuck, message })),
+  });
 }
 
 /** Saves what the kitchen has by itself, field by field beside what others changed meanwhile. */

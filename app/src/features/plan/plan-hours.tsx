@@ -3,7 +3,8 @@ import { useAppDispatch } from '../../domain/store';
 import { Choice } from '../../ui/choice';
 import { Text } from '../../ui/text';
 import { PlanSection } from './plan-section';
-import { hoursChosen, type Plans } from '../../domain/plans/plans';
+import type { Plan } from '@wellhydra/contract';
+import { hoursChosen } from '../../domain/plans/plans';
 
 const COOKS = ['1', '2', '3'].map((value) => ({ value, label: value }));
 
@@ -15,7 +16,7 @@ const minutesOf = (text: string): number | null => {
 };
 
 /** How many cook, and when they sleep. */
-export function PlanHours({ plans }: { readonly plans: Plans }) {
+export function PlanHours({ plan }: { readonly plan: Plan }) {
   const dispatch = useAppDispatch();
   const time = (label: string, value: number, name: 'bed_min' | 'up_min') => (
     <View className="gap-1">
@@ -40,12 +41,12 @@ export function PlanHours({ plans }: { readonly plans: Plans }) {
           <Choice
             label="Cooks"
             options={COOKS}
-            value={String(plans.cooks)}
+            value={String(plan.cooks)}
             onChange={(value) => dispatch(hoursChosen({ cooks: Number(value) }))}
           />
         </View>
-        {time('To bed', plans.bed_min, 'bed_min')}
-        {time('Up again', plans.up_min, 'up_min')}
+        {time('To bed', plan.bed_min, 'bed_min')}
+        {time('Up again', plan.up_min, 'up_min')}
       </View>
     </PlanSection>
   );

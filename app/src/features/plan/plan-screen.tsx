@@ -7,7 +7,7 @@ import { Page } from '../../ui/page';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { durationWords } from '@wellhydra/core/quantity';
-import { AddWish } from './add-wish';
+import { AddRequest } from './add-request';
 import { HandsList } from './hands-list';
 import { PlanChart } from './chart/plan-chart';
 import { PlanHours } from './plan-hours';
@@ -24,7 +24,7 @@ import { usePlan } from './use-plan';
 export function PlanScreen() {
   const now = useNow();
   const dispatch = useAppDispatch();
-  const { plans, drinks, planned, pots, answer, failure } = usePlan(now);
+  const { plan, kept, drinks, planned, pots, answer, failure } = usePlan(now);
   const [adding, setAdding] = useState(false);
   const begin = answer ? new Date(answer.begin) : now;
   const rows = answer ? planRows(planned, answer.problem, answer.schedule, pots, { begin, now }) : [];
@@ -44,6 +44,7 @@ export function PlanScreen() {
       aside={answer ? boundWords(answer.schedule) : ''}
       actions={<Button label="Add a drink" className="self-start" onPress={() => setAdding(true)} />}
     >
+      {kept ? <Text role="status">{kept}</Text> : null}
       {failure ? (
         <Text role="status" className="text-heat">
           {FAILURE_WORDS[failure]}
@@ -72,10 +73,10 @@ export function PlanScreen() {
           </View>
         </>
       )}
-      <PlanHours plans={plans} />
+      <PlanHours plan={plan} />
       {hands.length > 0 ? <HandsList hands={hands} now={now} /> : null}
       {planned.length > 0 ? <ShoppingList planned={planned} /> : null}
-      {adding ? <AddWish drinks={drinks} now={now} onClose={() => setAdding(false)} /> : null}
+      {adding ? <AddRequest drinks={drinks} now={now} onClose={() => setAdding(false)} /> : null}
     </Page>
   );
 }

@@ -5,7 +5,7 @@ import { showMass } from '../../domain/words/units';
 import type { RunContext } from '../../domain/run/run-context';
 import { MINUTE_ms } from './problem/plan-problem';
 import type { PlannedDrink } from './problem/planned-drinks';
-import type { Wish } from '../../domain/plans/plans';
+import type { DrinkRequest } from '@wellhydra/contract';
 
 /** A drink of the plan as it is shown. */
 export interface PlanRow {
@@ -21,7 +21,7 @@ export interface PlanRow {
   /** What is wrong with it, if anything is. */
   readonly trouble: string;
   readonly words: string;
-  readonly stretches: readonly {
+  readonly tasks: readonly {
     readonly from: Date;
     readonly to: Date;
     readonly hands: boolean;
@@ -32,10 +32,10 @@ export interface PlanRow {
 /** Later than agreed by this much, something was missed. */
 const MISSED_min = 5;
 
-function troubleOf(wish: Wish, late_min: number, broken: string | undefined, now: Date): string {
+function troubleOf(request: DrinkRequest, late_min: number, broken: string | undefined, now: Date): string {
   const missed =
-    wish.agreed !== null && now.getTime() - Date.parse(wish.agreed) > MISSED_min * MINUTE_ms
-      ? `It was to be begun ${durationWords((now.getTime() - Date.parse(wish.agreed)) / MINUTE_ms)} ago; planned anew`
+    request.agreed !== null && now.getTime() - Date.parse(request.agreed) > MISSED_min * MINUTE_ms
+      ? `It was to be begun ${durationWords((now.getTime() - Date.parse(request.agreed)) / MINUTE_ms)} ago; planned anew`
       : '';
   const late = late_min > 0 ? `${durationWords(late_min)} late` : '';
   const stands = broken ? `As it is pinned, ${broken}` : '';
@@ -51,29 +51,29 @@ export function planRows(
 ): readonly PlanRow[] {
   const at = (minutes: number) => new Date(begin.getTime() + minutes * MINUTE_ms);
   return planned
-    .flatMap(({ wish, document, goesInto }): PlanRow[] => {
-      const found = schedule.drinks.find(({ id }) => id === wish.id);
-      const drink = problem.drinks.find(({ id }) => id === wish.id);
+    .flatMap(({ request, document, goesInto }): PlanRow[] => {
+      const found = schedule.drinks.find(({ id }) => id === request.id);
+      const drink = problem.drinks.find(({ id }) => id === request.id);
       if (!found || !drink) return [];
       let clock = found.begin_min;
-      const stretches = drink.stretches.map(({ minutes, hands, title }) => {
+      const tasks = drink.tasks.map(({ minutes, hands, title }) => {
         const from = at(clock);
         clock += minutes;
         return { from, to: at(clock), hands, title };
       });
       const early_min = drink.readyBy_min - found.end_min;
-      const broken = schedule.broken.find(({ id }) => id === wish.id)?.because;
+      const broken = schedule.broken.find(({ id }) => id === request.id)?.because;
       return [
         {
-          id: wish.id,
-          drinkId: wish.drinkId,
+          id: request.id,
+          drinkId: request.drinkId,
           name: document.name || 'Unnamed drink',
           begin: at(found.begin_min),
           end: at(found.end_min),
-          readyBy: new Date(wish.readyBy),
-          pinned: wish.pinned !== null,
+          readyBy: new Date(request.readyBy),
+          pinned: request.pinned !== null,
           goesInto,
-          trouble: troubleOf(wish, found.late_min, broken, now),
+          trouble: troubleOf(request, found.late_min, broken, now),
           words: [
             early_min >= 1
               ? `ready ${durationWords(early_min)} before`
@@ -84,7 +84,7 @@ export function planRows(
           ]
             .filter(Boolean)
             .join(' · '),
-          stretches,
+          tasks,
         },
       ];
     })
@@ -102,8 +102,8 @@ export interface HandsOn {
 
 export const handsOnOf = (rows: readonly PlanRow[]): readonly HandsOn[] =>
   rows
-    .flatMap(({ id, name, stretches }) =>
-      stretches
+    .flatMap(({ id, name, tasks }) =>
+      tasks
         .filter(({ hands }) => hands)
         .map(({ from, to, title }, index) => ({ id: `${id}-${index}`, title, drink: name, from, to })),
     )

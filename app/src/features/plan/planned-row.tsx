@@ -7,7 +7,7 @@ import { Text } from '../../ui/text';
 import { usePinning } from './use-pinning';
 import type { PlanRow } from './plan-view';
 import { momentWords } from '../../domain/words/moment-words';
-import { wishChanged, wishRemoved } from '../../domain/plans/plans';
+import { requestChanged, requestRemoved } from '../../domain/plans/plans';
 
 /** A drink of the plan in words: when, in what, what is wrong, and what can be done with it. */
 export function PlannedRow({ row, now }: { readonly row: PlanRow; readonly now: Date }) {
@@ -47,7 +47,7 @@ export function PlannedRow({ row, now }: { readonly row: PlanRow; readonly now: 
               label="Remove"
               hint={`Remove ${row.name}`}
               kind="quiet"
-              onPress={() => dispatch(wishRemoved(row.id))}
+              onPress={() => dispatch(requestRemoved(row.id))}
             />
           )}
         </View>
@@ -57,7 +57,7 @@ export function PlannedRow({ row, now }: { readonly row: PlanRow; readonly now: 
           label={`Ready by, ${row.name}`}
           bare
           value={row.readyBy}
-          onChange={(at) => dispatch(wishChanged({ id: row.id, readyBy: at.toISOString(), agreed: null }))}
+          onChange={(at) => dispatch(requestChanged({ id: row.id, readyBy: at.toISOString(), agreed: null }))}
         />
       )}
     </View>

@@ -1,5 +1,7 @@
 import { createListenerMiddleware, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
+import { failureOf } from '../api';
 import { ownerEntered, rowsWrittenElsewhere } from './owner';
+import { outcomeOf, type Trouble } from './trouble';
 
 export type DocumentDispatch = ThunkDispatch<unknown, unknown, UnknownAction>;
 
@@ -13,6 +15,37 @@ const FOR_ANOTHER_TAB_ms = 8000;
 
 /** How a try went: nothing is left, more was typed or merged meanwhile, it has to wait, or it is refused as it is. */
 export type Try = 'done' | 'again' | 'wait' | 'refused';
+
+/** One document on its way to the server. */
+export interface Sending<Stored> {
+  /** Asks the server to store it. */
+  readonly save: () => Promise<{ readonly data?: Stored; readonly error?: unknown }>;
+  /** It is stored; whether more was typed meanwhile. */
+  readonly saved: (stored: Stored) => boolean;
+  /** What is stored now, asked for anew. */
+  readonly fetch: () => Promise<{ readonly data?: Stored }>;
+  /** Somebody else was first: merged with theirs. */
+  readonly collided: (stored: Stored) => void;
+  /** It could not be stored: it waits, or is refused as it is. */
+  readonly failed: (stuck: Trouble | 'refused', message: string) => void;
+}
+
+/** Sends a document once, and says how it went. An older revision is merged, never sent over a newer one. */
+export async function sendOrMerge<Stored>({ save, saved, fetch, collided, failed }: Sending<Stored>): Promise<Try> {
+  const { data, error } = await save();
+  if (data) return saved(data) ? 'again' : 'done';
+  const failure = failureOf(error);
+  const outcome = outcomeOf(failure);
+  if (outcome.kind === 'merge') {
+    const now = await fetch();
+    if (!now.data) return 'wait';
+    collided(now.data);
+    return 'again';
+  }
+  const waits = outcome.kind === 'wait';
+  failed(waits ? outcome.trouble : 'refused', failure.message);
+  return waits ? 'wait' : 'refused';
+}
 
 /** A kind of document that people edit here: stored as a whole, merged with what others saved meanwhile. */
 export interface DocumentKind<State> {

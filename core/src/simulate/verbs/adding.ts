@@ -38,22 +38,25 @@ function warmthOf(text: string, usual_C: number): number {
   return WARMTH.find(([words]) => words.test(text))?.[1] ?? usual_C;
 }
 
-/** Heat capacity of what is in the pot, kJ/K in each lane. */
+/** Heat capacity of what is in the pot, kJ/K in each sample. */
 export function heatCapacity(pot: WorkingPot): Column {
   const cp = specificHeat(pot.liquid.brix(), pot.temperature_C[0]);
   const liquid = pot.liquid.masses();
   const solids = pot.solids.map(solidMass);
-  return columnOf(pot.lanes, (lane) => (solids.reduce((sum, each) => sum + each[lane]!, liquid[lane]!) * cp) / 1000);
+  return columnOf(
+    pot.samples,
+    (sample) => (solids.reduce((sum, each) => sum + each[sample]!, liquid[sample]!) * cp) / 1000,
+  );
 }
 
 /** Mixes something of a temperature into the pot's. */
 function mixTemperature(pot: WorkingPot, grams: Column, cp: number, warm_C: number): void {
   const before = heatCapacity(pot);
-  for (let lane = 0; lane < pot.lanes; lane += 1) {
-    const more = (grams[lane]! * cp) / 1000;
-    const all = before[lane]! + more;
+  for (let sample = 0; sample < pot.samples; sample += 1) {
+    const more = (grams[sample]! * cp) / 1000;
+    const all = before[sample]! + more;
     if (all > 0)
-      pot.temperature_C[lane] = Math.max(0, (pot.temperature_C[lane]! * before[lane]! + warm_C * more) / all);
+      pot.temperature_C[sample] = Math.max(0, (pot.temperature_C[sample]! * before[sample]! + warm_C * more) / all);
   }
 }
 
@@ -86,7 +89,7 @@ function gramsOf(context: StepContext, line: IngredientLine): Column | Unreadabl
   const { pot } = context;
   const { dose } = line;
   const factors = pot.chance.product(dose.errors);
-  if (dose.kind === 'mass') return columnOf(pot.lanes, (lane) => dose.mass_g * factors[lane]!);
+  if (dose.kind === 'mass') return columnOf(pot.samples, (sample) => dose.mass_g * factors[sample]!);
   const grams = pot.gramsToFill(
     line.ingredient,
     factors.map((factor) => dose.volume_mL * factor),
@@ -200,8 +203,8 @@ export function runCarbonate(context: StepContext): StepDone | Unreadable {
       return unreadable('not-positive', step.text, `Carbon dioxide is 1 to ${MOST_VOLUMES} volumes.`, ['3 volumes']);
     const volumes = pot.liquid.volumes();
     const gas = pot.liquid.column('carbonic_mmol');
-    for (let lane = 0; lane < pot.lanes; lane += 1)
-      gas[lane]! += (((number.low + number.high) / 2) * volumes[lane]!) / MOLAR_VOLUME_L;
+    for (let sample = 0; sample < pot.samples; sample += 1)
+      gas[sample]! += (((number.low + number.high) / 2) * volumes[sample]!) / MOLAR_VOLUME_L;
     return { minutes: 2, handsOn_min: 2 };
   }
   return runAdd({ ...context, step: { ...step, text } });

@@ -26,7 +26,7 @@ import { readReduction, waterToRemove } from './reduction';
 const STANDING_BY = { start: 1, share: 0.05 } as const;
 const handsOnFor = (minutes: number): number => STANDING_BY.start + STANDING_BY.share * minutes;
 
-/** Water activity of the pot in lane 0; 1 for nothing. */
+/** Water activity of the pot in sample 0; 1 for nothing. */
 const activityOf = (context: StepContext): number => waterActivityOf(context.pot.liquid.composition(0)) ?? 1;
 
 /** What temperatures in words mean in this kitchen, for what is in the pot. */
@@ -72,7 +72,7 @@ function stoveOf(context: StepContext, usualLid: Lid): Stove | Unreadable {
 const nothingToHeat = (text: string): Unreadable =>
   unreadable('no-ingredient', text, 'There is no liquid in the pot to heat. Add water or juice first.');
 
-/** Brings the pot to a temperature; minutes in each lane, or why it cannot. */
+/** Brings the pot to a temperature; minutes in each sample, or why it cannot. */
 function bringTo(context: StepContext, to_C: number, stove: Stove): Column | Unreadable {
   const { pot, kitchen } = context;
   const from_C = pot.temperature_C[0]!;
@@ -95,7 +95,7 @@ function bringTo(context: StepContext, to_C: number, stove: Stove): Column | Unr
     );
   const capacity = heatCapacity(pot).map((heat) => heat + potHeat(stove.pot));
   const burner = burnerSpread(context);
-  const minutes = capacity.map((heat, lane) => (heat * heated.minutes_per_kJ_K) / burner[lane]!);
+  const minutes = capacity.map((heat, sample) => (heat * heated.minutes_per_kJ_K) / burner[sample]!);
   elapseRamp(context, minutes, from_C, to_C);
   evaporate(
     pot,
@@ -133,7 +133,7 @@ export function runHeat(context: StepContext): StepDone | Unreadable {
   const heating = bringTo(context, Math.min(to_C, marks.boil_C), stove);
   if (isUnreadable(heating)) return heating;
   const minutes = heating[0]!;
-  return { minutes, minutesByLane: heating, handsOn_min: handsOnFor(minutes), notes: stove.notes };
+  return { minutes, minutesBySample: heating, handsOn_min: handsOnFor(minutes), notes: stove.notes };
 }
 
 /** Steam that leaves in a minute, g, below the boil or at it. */
@@ -190,7 +190,7 @@ function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
   const minutes = warming[0]! + wanted;
   return {
     minutes,
-    minutesByLane: warming.map((each) => each + wanted),
+    minutesBySample: warming.map((each) => each + wanted),
     handsOn_min: handsOnFor(minutes),
     cooking_min: wanted,
     hottest_C: temperature_C,
@@ -237,7 +237,8 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
       step.text,
       `It is reduced further than this already: ${formatNumber(pot.liquid.volumes()[0]!)} mL at ${formatNumber(pot.liquid.brix())} °Brix.`,
     );
-  const minutesFor = (grams: Column): Column => grams.map((mass, lane) => Math.max(0, mass) / (rate * spread[lane]!));
+  const minutesFor = (grams: Column): Column =>
+    grams.map((mass, sample) => Math.max(0, mass) / (rate * spread[sample]!));
   const guess = minutesFor(first);
   if (guess[0]! > LONGEST_REDUCTION_min)
     return unreadable(
@@ -249,11 +250,11 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
   const removed = waterToRemove(pot, goal, start);
   const dry = evaporate(pot, removed);
   const cooking = minutesFor(removed);
-  const minutesByLane = warming.map((each, lane) => each + cooking[lane]!);
-  const minutes = minutesByLane[0]!;
+  const minutesBySample = warming.map((each, sample) => each + cooking[sample]!);
+  const minutes = minutesBySample[0]!;
   return {
     minutes,
-    minutesByLane,
+    minutesBySample,
     handsOn_min: handsOnFor(minutes),
     cooking_min: cooking[0]!,
     hottest_C: temperature_C,

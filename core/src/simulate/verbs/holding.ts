@@ -12,7 +12,7 @@ import type { Column } from '../chance';
 import type { WorkingPot } from '../pot';
 import { isFresh, type Solid } from '../solid';
 
-/** mL that a solid keeps back, in each lane. */
+/** mL that a solid keeps back, in each sample. */
 export function keptBy(pot: WorkingPot, solid: Solid, straining: Straining): Column {
   const { ingredient, grams } = solid;
   const spread = pot.chance.product([
@@ -24,27 +24,27 @@ export function keptBy(pot: WorkingPot, solid: Solid, straining: Straining): Col
     const method = straining === 'drain' || straining === 'press' ? yields.mesh : yields.cloth;
     const wet = waterOf(ingredient) + solidsGiven(ingredient, 'juice');
     const kept = Math.max(0.05, wet - (method?.[0] ?? 0.5));
-    return grams.map((mass, lane) => mass * kept * spread[lane]!);
+    return grams.map((mass, sample) => mass * kept * spread[sample]!);
   }
   const part = ingredient.part ?? 'leaf';
   const perGram = isFresh(solid) || part === 'fruit' ? FRESH_RETENTION[straining] : RETENTION[part][straining];
-  return grams.map((mass, lane) => mass * perGram * spread[lane]!);
+  return grams.map((mass, sample) => mass * perGram * spread[sample]!);
 }
 
 /** Most of a liquid that solids can keep back. */
 const MOST_KEPT = 0.97;
 
 /**
- * Share of the liquid that clings to solids and strainer, in each lane.
+ * Share of the liquid that clings to solids and strainer, in each sample.
  *
  * @param loss_mL what stays in the strainer besides
  */
 export function holdBack(pot: WorkingPot, solids: readonly Solid[], straining: Straining, loss_mL = 0): Column {
-  const kept = new Float64Array(pot.lanes).fill(loss_mL);
+  const kept = new Float64Array(pot.samples).fill(loss_mL);
   for (const solid of solids) {
     const each = keptBy(pot, solid, straining);
-    for (let lane = 0; lane < pot.lanes; lane += 1) kept[lane]! += each[lane]!;
+    for (let sample = 0; sample < pot.samples; sample += 1) kept[sample]! += each[sample]!;
   }
   const volumes = pot.liquid.volumes();
-  return kept.map((mL, lane) => (volumes[lane]! > 0 ? Math.min(MOST_KEPT, mL / volumes[lane]!) : 0));
+  return kept.map((mL, sample) => (volumes[sample]! > 0 ? Math.min(MOST_KEPT, mL / volumes[sample]!) : 0));
 }

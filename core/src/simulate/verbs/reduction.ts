@@ -64,24 +64,24 @@ export function readReduction(written: string): Reduction | Unreadable {
 const WATER_VECTOR = Float64Array.of(1, 0, 0, 0, 0, 0, 0);
 
 /**
- * Water that has to leave for a pot to reach a goal, g in each lane.
+ * Water that has to leave for a pot to reach a goal, g in each sample.
  *
  * @param start the liquid before it was heated: shares are of its volume
  */
 export function waterToRemove(pot: WorkingPot, goal: Reduction, start: Composition): Column {
-  const removed = new Float64Array(pot.lanes);
+  const removed = new Float64Array(pot.samples);
   const vector = new Float64Array(VOLUME_VECTOR_LENGTH);
   const masses = pot.liquid.masses();
   const startVolume_mL = volumeOf(start);
-  for (let lane = 0; lane < pot.lanes; lane += 1) {
-    pot.liquid.volumeVector(lane, vector);
+  for (let sample = 0; sample < pot.samples; sample += 1) {
+    pot.liquid.volumeVector(sample, vector);
     if (goal.goal === 'brix') {
       const solution = vector[0]! + vector[1]!;
-      removed[lane] = solution - (100 * vector[1]!) / goal.brix;
-    } else if (goal.goal === 'mass') removed[lane] = masses[lane]! - goal.mass_g;
+      removed[sample] = solution - (100 * vector[1]!) / goal.brix;
+    } else if (goal.goal === 'mass') removed[sample] = masses[sample]! - goal.mass_g;
     else {
       const mark = goal.goal === 'volume' ? goal.volume_mL : goal.share * startVolume_mL;
-      removed[lane] = -gramsToVolume(vector, WATER_VECTOR, mark);
+      removed[sample] = -gramsToVolume(vector, WATER_VECTOR, mark);
     }
   }
   return removed;

@@ -47,8 +47,8 @@ const STRETCHES = 12;
 /**
  * Lets time pass while the pot goes from its temperature toward what is around it.
  *
- * @param minutes in each lane
- * @param tau_min time constant of lane 0; a lane that takes longer goes through the same temperatures more slowly
+ * @param minutes in each sample
+ * @param tau_min time constant of sample 0; a sample that takes longer goes through the same temperatures more slowly
  */
 export function elapseToward(context: StepContext, minutes: Column, around_C: number, tau_min: number): void {
   const { pot } = context;

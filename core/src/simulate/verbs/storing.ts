@@ -59,12 +59,12 @@ function coolTo(context: StepContext, chilling: boolean): StepDone | Unreadable 
     : potConstant(context, where.place);
   const tables_min = coolingTime(tau_min, from_C, to_C, around_C);
   const factors = pot.chance.shared(`cooling:${where.place}`, COOLING_CV);
-  const minutesByLane = factors.map((factor) => factor * tables_min);
-  const minutes = minutesByLane[0]!;
-  elapseToward(context, minutesByLane, around_C, tau_min);
+  const minutesBySample = factors.map((factor) => factor * tables_min);
+  const minutes = minutesBySample[0]!;
+  elapseToward(context, minutesBySample, around_C, tau_min);
   return {
     minutes,
-    minutesByLane,
+    minutesBySample,
     handsOn_min: icy ? 5 : 1,
     hottest_C: from_C,
     cooling: { minutes, tau_min: factors[0]! * tau_min, around_C },

@@ -167,7 +167,7 @@ export function runSkim(context: StepContext): StepDone | Unreadable {
   return { minutes: 3, handsOn_min: 3, strained_g: taken.masses()[0]! };
 }
 
-/** What share of the liquid an amount is, in each lane; at most all. */
+/** What share of the liquid an amount is, in each sample; at most all. */
 function shareOfAmount(text: string, pot: WorkingPot): Float64Array | Unreadable {
   const amount = readAmount(text);
   if (isUnreadable(amount)) return amount;

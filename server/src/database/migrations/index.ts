@@ -7,6 +7,7 @@ import { migration as habits } from './004-habits';
 import { migration as devices } from './005-devices';
 import { migration as kitchenLeads } from './006-kitchen-leads';
 import { migration as visitors } from './007-visitors';
+import { migration as plans } from './008-plans';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -16,4 +17,5 @@ export const MIGRATIONS: readonly Migration[] = [
   devices,
   kitchenLeads,
   visitors,
+  plans,
 ];

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { useListBottlesQuery } from '../../../domain/bottles/bottle-endpoints';
 import type { RunContext } from '../../../domain/run/run-context';
 import type { Pickable } from './ingredient-picker';
-import { StepSchools } from './step-schools';
+import { StepAlternatives } from './step-alternatives';
 import { StepSheet } from './step-sheet';
 import { StepSubstitutes } from './step-substitutes';
 import type { StepView } from './steps-view';
@@ -51,7 +51,7 @@ export function OpenedStep({ view, document, analysis, context, onReplace, onExc
     >
       {view.batchIndex === null ? null : (
         <>
-          <StepSchools
+          <StepAlternatives
             document={document}
             batchIndex={view.batchIndex}
             context={context}

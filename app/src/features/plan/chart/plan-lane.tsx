@@ -81,7 +81,7 @@ function Bar({ row, x, onMove }: PlanLaneProps) {
       {...({ onKeyDown } as object)}
     >
       <View className="absolute top-[12px] h-[8px] w-full rounded-full bg-[#8FA9A5]" />
-      {row.stretches
+      {row.tasks
         .filter(({ hands }) => hands)
         .map(({ from, to }) => (
           <View

@@ -7,7 +7,7 @@ import { stepTitle } from '../../../domain/words/step-words';
 import type { RunContext } from '../../../domain/run/run-context';
 import { eventsOf, type Brews } from '../../../domain/brews/brews';
 import type { OnShelf, PlannedDrink } from './planned-drinks';
-import type { Plans } from '../../../domain/plans/plans';
+import type { Plan } from '@wellhydra/contract';
 
 export const MINUTE_ms = 60_000;
 const DAY_min = 1440;
@@ -16,7 +16,7 @@ const NIGHTS = 35;
 
 const minutesFrom = (begin: Date, iso: string): number => (Date.parse(iso) - begin.getTime()) / MINUTE_ms;
 
-function sleepsFrom(begin: Date, { bed_min, up_min }: Plans): readonly Sleep[] {
+function sleepsFrom(begin: Date, { bed_min, up_min }: Plan): readonly Sleep[] {
   const midnight = new Date(begin.getFullYear(), begin.getMonth(), begin.getDate());
   const offset = (midnight.getTime() - begin.getTime()) / MINUTE_ms;
   const length = (up_min - bed_min + DAY_min) % DAY_min;
@@ -35,7 +35,7 @@ function underWay(brews: Brews, begin: Date): readonly PlanDrink[] {
     const recipe = brewRecipe(brew.recipe);
     const run = runBrew(recipe, state);
     const { steps, ends } = brewTimeline(recipe, state, run, new Date(brew.startedAt), begin);
-    const stretches = steps
+    const tasks = steps
       .filter(({ is }) => is !== 'done')
       .map(({ from, to, waiting, verb }) => ({
         minutes: Math.max(0, (to.getTime() - Math.max(begin.getTime(), from.getTime())) / MINUTE_ms),
@@ -47,13 +47,13 @@ function underWay(brews: Brews, begin: Date): readonly PlanDrink[] {
         title: verb,
       }))
       .filter(({ minutes }) => minutes > 0);
-    if (stretches.length === 0) return [];
+    if (tasks.length === 0) return [];
     return [
       {
         id: `brew ${brew.id}`,
         ...planNeeds(run.analysis, []),
         name: recipe.document.name,
-        stretches,
+        tasks,
         keptCold: false,
         readyBy_min: minutesFrom(begin, ends.toISOString()),
         keeps_min: Infinity,
@@ -66,7 +66,7 @@ function underWay(brews: Brews, begin: Date): readonly PlanDrink[] {
 
 /** What a plan is made in besides the kitchen: who is up, what is under way, what stands in the fridge, from when on. */
 export interface PlanSetting {
-  readonly plans: Plans;
+  readonly plan: Plan;
   readonly brews: Brews;
   readonly shelf: readonly OnShelf[];
   readonly begin: Date;
@@ -82,33 +82,35 @@ function fridgeRoom({ settings }: RunContext, shelf: readonly OnShelf[]): number
   return Math.max(LITRE_mL, LITRE_mL * (settings.fridgeRoom_L ?? FRIDGE_ROOM_L) - taken_mL);
 }
 
-/** The whole wish as a problem for the planner, minutes counted from `begin`. */
+/** The whole request as a problem for the planner, minutes counted from `begin`. */
 export function planProblem(
   planned: readonly PlannedDrink[],
   context: RunContext,
-  { plans, brews, shelf, begin }: PlanSetting,
+  { plan, brews, shelf, begin }: PlanSetting,
 ): PlanProblem {
-  const drinks = planned.map(({ wish, document, analysis }): PlanDrink => {
+  const drinks = planned.map(({ request, document, analysis }): PlanDrink => {
     const used = new Set(usedDocuments(document, context.documents).map(({ name }) => name));
     return {
-      id: wish.id,
+      id: request.id,
       name: document.name,
       ...planNeeds(analysis, batchSteps(document).map(stepTitle)),
-      readyBy_min: minutesFrom(begin, wish.readyBy),
+      readyBy_min: minutesFrom(begin, request.readyBy),
       keeps_min: (analysis.keeping?.days ?? 1) * DAY_min,
-      after: planned.filter((each) => each.wish !== wish && used.has(each.document.name)).map((each) => each.wish.id),
-      pinned_min: wish.pinned === null ? null : Math.max(0, minutesFrom(begin, wish.pinned)),
+      after: planned
+        .filter((each) => each.request !== request && used.has(each.document.name))
+        .map((each) => each.request.id),
+      pinned_min: request.pinned === null ? null : Math.max(0, minutesFrom(begin, request.pinned)),
     };
   });
   const { pots, usualPot, burners } = context.settings;
   const usual = pots.findIndex(({ name }) => name === usualPot);
   return {
     drinks: [...drinks, ...underWay(brews, begin)],
-    cooks: plans.cooks,
+    cooks: plan.cooks,
     burners: burners.length || Infinity,
     pots_mL: pots.length > 0 ? pots.map(({ holds_mL }) => POT_FULL * holds_mL) : [Infinity],
     ...(usual >= 0 ? { usualPot: usual } : {}),
     fridge_mL: fridgeRoom(context, shelf),
-    sleeps: sleepsFrom(begin, plans),
+    sleeps: sleepsFrom(begin, plan),
   };
 }

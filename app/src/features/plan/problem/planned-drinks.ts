@@ -4,7 +4,7 @@ import type { DrinkDocument } from '@wellhydra/core/drink';
 import { analyseDocument } from '../../../domain/run/analyse-document';
 import { usedDocuments } from '../../../domain/run/used-documents';
 import type { RunContext } from '../../../domain/run/run-context';
-import type { Wish } from '../../../domain/plans/plans';
+import type { DrinkRequest } from '@wellhydra/contract';
 
 const MINUTE_ms = 60_000;
 
@@ -17,7 +17,7 @@ export interface PlannableDrink {
 export type OnShelf = Pick<BottleRecord, 'drinkName' | 'place' | 'remaining_mL' | 'volume_mL'>;
 
 export interface PlannedDrink {
-  readonly wish: Wish;
+  readonly request: DrinkRequest;
   readonly document: DrinkDocument;
   readonly analysis: Analysis;
   /** The drink it is made for, where nobody has asked for it by itself. */
@@ -33,17 +33,17 @@ function preparationsOf(
 ): readonly PlannedDrink[] {
   const there = new Set(shelf.filter(({ remaining_mL }) => remaining_mL > 0).map(({ drinkName }) => drinkName));
   const taken = new Set([...there, ...wanted.map(({ document }) => document.name)]);
-  return wanted.flatMap(({ wish, document, analysis }) =>
+  return wanted.flatMap(({ request, document, analysis }) =>
     usedDocuments(document, context.documents).flatMap((used): PlannedDrink[] => {
       const drinkId = drinks.find((each) => each.document === used)?.id;
       if (drinkId === undefined || taken.has(used.name)) return [];
       taken.add(used.name);
       const own = analyseDocument(used, context);
       if (own.trace.entries.length === 0) return [];
-      const readyBy = new Date(Date.parse(wish.readyBy) - analysis.trace.total_min * MINUTE_ms).toISOString();
+      const readyBy = new Date(Date.parse(request.readyBy) - analysis.trace.total_min * MINUTE_ms).toISOString();
       return [
         {
-          wish: { id: `${wish.id} ${drinkId}`, drinkId, readyBy, pinned: null, agreed: null },
+          request: { id: `${request.id} ${drinkId}`, drinkId, readyBy, pinned: null, agreed: null },
           document: used,
           analysis: own,
           goesInto: document.name,
@@ -59,16 +59,16 @@ function preparationsOf(
  * @param shelf bottles: a preparation that stands there is not made
  */
 export function plannedDrinks(
-  wishes: readonly Wish[],
+  requests: readonly DrinkRequest[],
   drinks: readonly PlannableDrink[],
   context: RunContext,
   shelf: readonly OnShelf[],
 ): readonly PlannedDrink[] {
-  const wanted = wishes.flatMap((wish): PlannedDrink[] => {
-    const document = drinks.find(({ id }) => id === wish.drinkId)?.document;
+  const wanted = requests.flatMap((request): PlannedDrink[] => {
+    const document = drinks.find(({ id }) => id === request.drinkId)?.document;
     if (!document) return [];
     const analysis = analyseDocument(document, context);
-    return analysis.trace.entries.length > 0 ? [{ wish, document, analysis, goesInto: null }] : [];
+    return analysis.trace.entries.length > 0 ? [{ request, document, analysis, goesInto: null }] : [];
   });
   return [...wanted, ...preparationsOf(wanted, drinks, context, shelf)];
 }

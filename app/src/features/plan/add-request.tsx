@@ -6,7 +6,7 @@ import { MomentField } from '../../ui/moment-field';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import type { PlannableDrink } from './problem/planned-drinks';
-import { wishAdded } from '../../domain/plans/plans';
+import { requestAdded } from '../../domain/plans/plans';
 
 /** A drink is wanted tomorrow at noon where nobody says otherwise. */
 function tomorrowNoon(now: Date): Date {
@@ -14,7 +14,7 @@ function tomorrowNoon(now: Date): Date {
 }
 
 /** Picks a drink, and says by when it is wanted. */
-export function AddWish({
+export function AddRequest({
   drinks,
   now,
   onClose,
@@ -26,7 +26,7 @@ export function AddWish({
   const dispatch = useAppDispatch();
   const [readyBy, setReadyBy] = useState(() => tomorrowNoon(now));
   const add = (drinkId: string) => {
-    dispatch(wishAdded({ id: crypto.randomUUID(), drinkId, readyBy: readyBy.toISOString() }));
+    dispatch(requestAdded({ id: crypto.randomUUID(), drinkId, readyBy: readyBy.toISOString() }));
     onClose();
   };
   return (

@@ -2,7 +2,7 @@ import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
 import { documentDrink } from '@wellhydra/core/drink';
 import { durationWords, formatNumber, shelfWords } from '@wellhydra/core/quantity';
 import { showVolume } from '../../../domain/words/units';
-import { schoolOf, wayEffects, type WayEffect } from '@wellhydra/core/school';
+import { alternativesOf, wayEffects, type WayEffect } from '@wellhydra/core/alternative';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
@@ -10,7 +10,7 @@ import { Text } from '../../../ui/text';
 import type { RunContext } from '../../../domain/run/run-context';
 import { usesOthers } from '../../../domain/run/used-documents';
 
-interface StepSchoolsProps {
+interface StepAlternativesProps {
   readonly document: DrinkDocument;
   readonly batchIndex: number;
   readonly context: RunContext;
@@ -31,23 +31,23 @@ function effectWords({ yield: out, strength_g_L, total_min, handsOn_min, keeps_d
 }
 
 /** Other honest ways to do a step, and what each changes, before one is chosen. */
-export function StepSchools({ document, batchIndex, context, onTake }: StepSchoolsProps) {
+export function StepAlternatives({ document, batchIndex, context, onTake }: StepAlternativesProps) {
   const [open, setOpen] = useState(false);
   const drink = useMemo(
     () => documentDrink(document, usesOthers(document) ? context.preparationsFor(document.name) : undefined),
     [document, context],
   );
-  const school = useMemo(() => schoolOf(drink, batchIndex), [drink, batchIndex]);
+  const alternatives = useMemo(() => alternativesOf(drink, batchIndex), [drink, batchIndex]);
   const effects = useMemo(
-    () => (open && school ? wayEffects(drink, batchIndex, school, context.options) : []),
-    [open, school, drink, batchIndex, context],
+    () => (open && alternatives ? wayEffects(drink, batchIndex, alternatives, context.options) : []),
+    [open, alternatives, drink, batchIndex, context],
   );
-  if (!school) return null;
+  if (!alternatives) return null;
   return (
     <View className="gap-2 rounded-[12px] bg-mist p-3">
       <View className="flex-row items-center justify-between gap-3">
         <Text variant="strong" className="flex-1">
-          {school.question}
+          {alternatives.question}
         </Text>
         <Button label={open ? 'Close' : 'Compare ways'} kind="plain" expanded={open} onPress={() => setOpen(!open)} />
       </View>

@@ -1,6 +1,6 @@
 import { analyseDrink, type AnalyseOptions, type Analysis } from '../analyse';
 import type { Drink } from '../drink';
-import { inThisWay, type School, type Way } from './schools';
+import { inThisWay, type StepAlternatives, type Way } from './alternatives';
 
 /** What a way does: what comes out, how strong, how long it takes, how long it keeps. */
 export interface WayEffect {
@@ -42,19 +42,19 @@ function effectOf(way: Way, analysis: Analysis, before: ReadonlySet<string>): Wa
 }
 
 /**
- * What each way of a school changes, found by running the drink in each.
+ * What each way to do a step changes, found by running the drink in each.
  *
  * @param drink as it is
  * @param step number of the step, counted from 0
- * @param school of that step
+ * @param alternatives to that step
  * @param options kitchen
  */
 export function wayEffects(
   drink: Drink,
   step: number,
-  school: School,
+  alternatives: StepAlternatives,
   options: AnalyseOptions = {},
 ): readonly WayEffect[] {
   const before = new Set(analyseDrink(drink, options).cautions.map(({ code }) => code));
-  return school.ways.map((way) => effectOf(way, analyseDrink(inThisWay(drink, step, way), options), before));
+  return alternatives.ways.map((way) => effectOf(way, analyseDrink(inThisWay(drink, step, way), options), before));
 }

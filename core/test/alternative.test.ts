@@ -1,5 +1,5 @@
 import { stepFromLine, type Drink } from '../src/drink';
-import { SCHOOL_CODES, inThisWay, schoolOf, wayEffects } from '../src/school';
+import { ALTERNATIVE_CODES, inThisWay, alternativesOf, wayEffects } from '../src/alternative';
 
 const TONIC: Drink = {
   name: 'T',
@@ -15,10 +15,10 @@ const TONIC: Drink = {
     'store in the fridge',
   ].map(stepFromLine),
 };
-const effects = (step: number) => wayEffects(TONIC, step, schoolOf(TONIC, step)!);
+const effects = (step: number) => wayEffects(TONIC, step, alternativesOf(TONIC, step)!);
 
-test('a step belongs to its school, and most belong to none', () =>
-  expect(TONIC.steps.map((_step, index) => schoolOf(TONIC, index)?.code)).toEqual([
+test('a step has its alternatives, and most have none', () =>
+  expect(TONIC.steps.map((_step, index) => alternativesOf(TONIC, index)?.code)).toEqual([
     undefined,
     undefined,
     'steep-or-simmer',
@@ -27,7 +27,7 @@ test('a step belongs to its school, and most belong to none', () =>
     'sugar-or-none',
     'fridge-or-cool-room',
   ]));
-test('every way of every school runs in the drink', () => {
+test('every alternative to every step runs in the drink', () => {
   for (const step of [2, 3, 4, 5, 6])
     for (const { way, yield: out } of effects(step)) expect([way.name, out !== null]).toEqual([way.name, true]);
 });
@@ -51,7 +51,7 @@ test('without sugar it keeps for less long', () => {
 test('a way that cooks berries too short says so', () =>
   expect(effects(2)[1]!.cautions).toContain('elder-needs-cooking'));
 test('a way that is nothing leaves the step out', () => {
-  const none = schoolOf(TONIC, 5)!.ways[1]!;
+  const none = alternativesOf(TONIC, 5)!.ways[1]!;
   expect(inThisWay(TONIC, 5, none).steps).toHaveLength(TONIC.steps.length - 1);
-  expect(new Set(SCHOOL_CODES).size).toBe(SCHOOL_CODES.length);
+  expect(new Set(ALTERNATIVE_CODES).size).toBe(ALTERNATIVE_CODES.length);
 });

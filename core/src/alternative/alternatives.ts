@@ -9,13 +9,13 @@ export interface Way {
 }
 
 /** A step that honest people do differently. */
-export interface School {
+export interface StepAlternatives {
   readonly code: string;
   readonly question: string;
   readonly ways: readonly Way[];
 }
 
-interface SchoolRule {
+interface AlternativeRule {
   readonly code: string;
   readonly question: string;
   readonly verbs: readonly Verb[];
@@ -28,14 +28,14 @@ const minutesOf = (text: string): number => {
   const read = readDuration(text);
   return read.kind === 'unreadable' ? 0 : read.minutes;
 };
-/** Steeps this long are a school of their own, min. */
+/** Steeps this long stand as an alternative of their own, min. */
 const LONG_STEEP_min = 240;
 
 const isPlants = (drink: Drink): boolean => drink.kind !== 'vinegar-honey' && drink.kind !== 'infused-water';
 const sweet = /honey|sugar|syrup|agave|maple/i;
 
 /** Schools as rules; the first way is what is taken where nobody says otherwise. */
-const RULES: readonly SchoolRule[] = [
+const RULES: readonly AlternativeRule[] = [
   {
     code: 'steep-or-simmer',
     question: 'A long simmer, or a short one and a long steep?',
@@ -170,9 +170,9 @@ const RULES: readonly SchoolRule[] = [
  *
  * @param drink it belongs to
  * @param step number of the step, counted from 0
- * @returns the school the step belongs to, with its ways; undefined when everyone does it alike
+ * @returns ways to do the step; undefined when everyone does it alike
  */
-export function schoolOf(drink: Drink, step: number): School | undefined {
+export function alternativesOf(drink: Drink, step: number): StepAlternatives | undefined {
   const own = drink.steps[step];
   const rule = own && RULES.find(({ verbs, applies }) => verbs.includes(own.verb) && (applies?.(own, drink) ?? true));
   return rule && { code: rule.code, question: rule.question, ways: rule.ways(own) };
@@ -183,5 +183,5 @@ export function inThisWay(drink: Drink, step: number, { steps }: Way): Drink {
   return { ...drink, steps: [...drink.steps.slice(0, step), ...steps, ...drink.steps.slice(step + 1)] };
 }
 
-/** Codes of all schools, for the documentation. */
-export const SCHOOL_CODES: readonly string[] = RULES.map(({ code }) => code);
+/** Codes of all alternatives, for the documentation. */
+export const ALTERNATIVE_CODES: readonly string[] = RULES.map(({ code }) => code);

@@ -1,0 +1,13 @@
+import type { PlanRecord, SavePlan } from '@wellhydra/contract';
+import { api } from '../../state/api';
+
+export const plansApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    getPlan: build.query<PlanRecord, void>({ query: () => '/kitchen/plan', providesTags: ['Plan'] }),
+    savePlan: build.mutation<PlanRecord, SavePlan>({
+      query: (body) => ({ url: '/kitchen/plan', method: 'PUT', body }),
+    }),
+  }),
+});
+
+export const { useGetPlanQuery } = plansApi;

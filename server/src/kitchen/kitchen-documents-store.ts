@@ -1,0 +1,61 @@
+import { isDeepStrictEqual } from 'node:util';
+import type { KitchenSettingsRecord, PlanRecord, SaveKitchenSettings, SavePlan } from '@wellhydra/contract';
+import type { Models } from '../database/models';
+import { Problem } from '../problem';
+
+/** Documents that a kitchen has one of, and the columns they stand in. */
+const COLUMNS = {
+  settings: { document: 'settings', revision: 'settingsRevision' },
+  plan: { document: 'plan', revision: 'planRevision' },
+} as const;
+type Kind = keyof typeof COLUMNS;
+
+async function read(models: Models, kitchenId: string, kind: Kind) {
+  const { document, revision } = COLUMNS[kind];
+  const kitchen = await models.kitchens.findByPk(kitchenId, { attributes: [document, revision] });
+  if (!kitchen) throw new Problem('not-found');
+  return { revision: kitchen[revision], document: kitchen[document] };
+}
+
+/**
+ * Stores a document as its next revision; an edit that started from an older one changes nothing and is
+ * answered with the revision it has now. Sending the same again does no harm.
+ */
+async function save(models: Models, kitchenId: string, kind: Kind, expectedRevision: number, document: object) {
+  const columns = COLUMNS[kind];
+  const [changed] = await models.kitchens.update(
+    { [columns.document]: document, [columns.revision]: expectedRevision + 1 },
+    { where: { id: kitchenId, [columns.revision]: expectedRevision } },
+  );
+  const now = await read(models, kitchenId, kind);
+  if (changed === 0 && !isDeepStrictEqual(now.document, document))
+    throw new Problem('edited-elsewhere', { revision: now.revision });
+  return now.revision;
+}
+
+/** What a kitchen has said about itself. */
+export async function readSettings(models: Models, kitchenId: string): Promise<KitchenSettingsRecord> {
+  const { revision, document } = await read(models, kitchenId, 'settings');
+  return { revision, settings: document as KitchenSettingsRecord['settings'] };
+}
+
+export const saveSettings = async (
+  models: Models,
+  kitchenId: string,
+  { expectedRevision, settings }: SaveKitchenSettings,
+): Promise<KitchenSettingsRecord> => ({
+  revision: await save(models, kitchenId, 'settings', expectedRevision, settings),
+  settings,
+});
+
+/** What is wanted in a kitchen, and by when. */
+export async function readPlan(models: Models, kitchenId: string): Promise<PlanRecord> {
+  const { revision, document } = await read(models, kitchenId, 'plan');
+  return { revision, plan: document as PlanRecord['plan'] };
+}
+
+export const savePlan = async (
+  models: Models,
+  kitchenId: string,
+  { expectedRevision, plan }: SavePlan,
+): Promise<PlanRecord> => ({ revision: await save(models, kitchenId, 'plan', expectedRevision, plan), plan });
