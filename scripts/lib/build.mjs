@@ -1,6 +1,6 @@
 // @ts-check
 import { createReadStream, createWriteStream, existsSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { constants, createBrotliCompress, createGzip } from 'node:zlib';
 import { ROOT, hashOf, isStamped, stamp } from './prepare.mjs';
@@ -19,8 +19,9 @@ async function buildServer() {
   say('Building the server …');
   const { build } = await import('esbuild');
   await build({
-    entryPoints: [join(ROOT, 'server/src/main.ts')],
-    outfile: SERVER_BUNDLE,
+    entryPoints: { main: join(ROOT, 'server/src/main.ts'), 'run-worker': join(ROOT, 'server/src/runs/run-worker.ts') },
+    outdir: dirname(SERVER_BUNDLE),
+    outExtension: { '.js': '.mjs' },
     bundle: true,
     platform: 'node',
     format: 'esm',

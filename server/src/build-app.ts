@@ -17,6 +17,7 @@ import { openapiPlugin } from './plugins/openapi';
 import { sameOriginPlugin } from './plugins/same-origin';
 import { securityPlugin } from './plugins/security';
 import { sessionPlugin } from './plugins/session';
+import { runsPlugin } from './runs/plugin';
 import { staticAppPlugin } from './plugins/static-app';
 
 /** Largest body taken, bytes: a drink at all its limits is a fifth of this. */
@@ -55,6 +56,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   await app.register(securityPlugin, { requestsPerMinute: config.requestsPerMinute });
   await app.register(compress, { global: true, threshold: 1024 });
   await app.register(databasePlugin, { databaseUrl: config.databaseUrl, connections: config.connections });
+  await app.register(runsPlugin, { worker: config.runWorker, limit_ms: config.runLimit_ms });
   await app.register(brewNewsPlugin, { databaseUrl: config.databaseUrl });
   await app.register(sameOriginPlugin);
   await app.register(sessionPlugin);

@@ -10,6 +10,9 @@ export interface ServerConfig {
   readonly port: number;
   /** Folder of the exported application; without one only the API is served. */
   readonly appFolder?: string;
+  /** Bundle of the worker that runs drinks, and how long one run may take; without it drinks are run in place. */
+  readonly runWorker?: string;
+  readonly runLimit_ms?: number;
   /** Where the simulated label printer puts what it prints. */
   readonly spoolFolder: string;
   readonly demo: boolean;

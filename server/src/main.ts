@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import { forgetEndedSessions } from './accounts/session-store';
 import { buildApp } from './build-app';
 import { configFromEnvironment, type ServerConfig } from './config';
@@ -18,13 +19,14 @@ function configOrEnd(): ServerConfig {
 }
 
 const config = configOrEnd();
-const app = await buildApp(config);
+const runWorker = fileURLToPath(new URL('./run-worker.mjs', import.meta.url));
+const app = await buildApp({ ...config, runWorker });
 
 async function prepareDatabase(): Promise<void> {
   await app.migrated();
   await forgetEndedSessions(app.sequelize);
   await endVisitorKitchens(app.sequelize);
-  if (config.demo) await keepDemoAlive({ sequelize: app.sequelize, models: app.models }, new Date());
+  if (config.demo) await keepDemoAlive(app.context, new Date());
 }
 
 let stopping = false;

@@ -102,7 +102,7 @@ describe('the demo kitchen', () => {
   test('opens with one tap, is dated from today, and stays so', async () => {
     const app = await startServer(await freshDatabase(), { demo: true });
     await app.migrated();
-    const context = { sequelize: app.sequelize, models: app.models };
+    const { context } = app;
     // Made some days ago: whoever opens it has it as of today.
     const DAYS = 3;
     const today = new Date();
@@ -131,7 +131,7 @@ describe('the demo kitchen', () => {
     const app = await startServer(await freshDatabase(), { demo: true });
     await app.migrated();
     await app.models.kitchens.create({ id: demoId('kitchen'), name: 'Half', invitation: 'HALF' });
-    await keepDemoAlive({ sequelize: app.sequelize, models: app.models }, new Date());
+    await keepDemoAlive(app.context, new Date());
     expect(await app.models.drinks.count({ where: { kitchenId: demoId('kitchen') } })).toBe(
       Object.keys(DEMO_DRINKS).length,
     );

@@ -2,11 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import type { FastifyInstance } from 'fastify';
-import { brewRecipe, brewState, type BrewEvent } from '@wellhydra/core/brew';
+import { brewRecipe, brewState, type BrewEvent, type BrewState } from '@wellhydra/core/brew';
 import type { SensorValue } from '@wellhydra/contract';
 import { SignalFilter } from '../src/devices/signal-filter';
 import { simulatedProbe, simulatedScale } from '../src/devices/simulated/simulated-sensors';
-import { VESSEL_g, simulatedWorktop } from '../src/devices/simulated/simulated-worktop';
+import { VESSEL_g, worktop, worktopAt } from '../src/devices/simulated/simulated-worktop';
 import { bottledDrink, document, freshDatabase, newCook, startServer, testSpool, type Cook } from './kitchen-server';
 
 const LINES = [
@@ -22,17 +22,17 @@ const after = (minutes: number) => new Date(START.getTime() + minutes * 60_000);
 const done = (...steps: readonly string[]) =>
   brewState(steps.map((step): BrewEvent => ({ kind: 'step-done', step, id: step, at: START.toISOString() })));
 
+/** The worktop once these steps are done, so many minutes later. */
+const onTheWorktop = (state: BrewState, minutes: number) => worktopAt(worktop(recipe, state), START, after(minutes));
+
 describe('the simulated worktop', () => {
   it('heats up while it is heated, and cools as Newton says', () => {
-    const heating = [0, 2, 60].map(
-      (minutes) => simulatedWorktop(recipe, done('water'), START, after(minutes)).temperature_C,
-    );
+    const heating = [0, 2, 60].map((minutes) => onTheWorktop(done('water'), minutes).temperature_C);
     expect(heating[0]).toBeCloseTo(20, 0);
     expect(heating[1]!).toBeGreaterThan(heating[0]!);
     expect(heating[2]).toBeCloseTo(90, 0);
     const cooling = [0, 30, 60, 90].map(
-      (minutes) =>
-        simulatedWorktop(recipe, done('water', 'boil'), START, after(minutes)).temperature_C - DEFAULT_SETTINGS.room_C,
+      (minutes) => onTheWorktop(done('water', 'boil'), minutes).temperature_C - DEFAULT_SETTINGS.room_C,
     );
     // Equal times take equal shares of what is left.
     expect(cooling[1]! / cooling[0]!).toBeCloseTo(cooling[2]! / cooling[1]!, 3);
@@ -40,10 +40,8 @@ describe('the simulated worktop', () => {
   });
 
   it('weighs the vessel and what is in it, and grows as something is poured in', () => {
-    expect(simulatedWorktop(recipe, done('water', 'boil', 'cool'), START, after(1)).gross_g).toBeGreaterThan(
-      VESSEL_g + 900 + 95,
-    );
-    expect(simulatedWorktop(recipe, done(), START, after(0)).gross_g).toBeCloseTo(VESSEL_g, 0);
+    expect(onTheWorktop(done('water', 'boil', 'cool'), 1).gross_g).toBeGreaterThan(VESSEL_g + 900 + 95);
+    expect(onTheWorktop(done(), 0).gross_g).toBeCloseTo(VESSEL_g, 0);
   });
 });
 

@@ -10,7 +10,7 @@ import { cookWith, cookieOf, document, freshDatabase, newCook, send, startServer
 let app: FastifyInstance;
 beforeAll(async () => {
   app = await startServer(await freshDatabase(), { demo: true });
-  await keepDemoAlive({ sequelize: app.sequelize, models: app.models }, new Date());
+  await keepDemoAlive(app.context, new Date());
 });
 afterAll(() => app.close());
 

@@ -11,7 +11,7 @@ const TAGS = ['accounts'];
 
 /** Registering, signing in and out, and opening the demo kitchen. */
 export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async (app, { config }) => {
-  const context = { sequelize: app.sequelize, models: app.models, signInsPerQuarter: config.signInsPerQuarter };
+  const context = { ...app.context, signInsPerQuarter: config.signInsPerQuarter };
   const view = async (token: string) => {
     const who = await findSession(app.sequelize, token);
     if (!who) throw new Problem('not-signed-in');

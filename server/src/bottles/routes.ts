@@ -21,7 +21,7 @@ const TAGS = ['bottles'];
 
 /** What stands on the shelf, and what is poured from it. */
 export const bottleRoutes: FastifyPluginAsync = async (app) => {
-  const context = { sequelize: app.sequelize, models: app.models };
+  const { context } = app;
   const answer = { 200: bottleRecord };
 
   app.get<{ Querystring: PageQuery }>(

@@ -1,5 +1,5 @@
 import type { BrewProgress, BrewRecord, BrewRun, FinishBrew, PageQuery, RunPage, StartBrew } from '@wellhydra/contract';
-import { brewRecipe, brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
+import { brewState, type BrewEvent } from '@wellhydra/core/brew';
 import { UniqueConstraintError, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { checkCount } from '../kitchen/quota';
@@ -13,14 +13,10 @@ import { findBrew, nextBatchNumber } from './brew-store';
 import { findEvents, findRun, findRunsUnderWay, lastNumber, lockRun } from './brew-run-store';
 
 /** Begins a brew; sending it again changes nothing. */
-export async function startRun(
-  { sequelize, models }: BrewContext,
-  who: SignedIn,
-  id: string,
-  begun: StartBrew,
-): Promise<BrewRun> {
+export async function startRun(context: BrewContext, who: SignedIn, id: string, begun: StartBrew): Promise<BrewRun> {
+  const { sequelize, models, runner } = context;
   const { kitchenId, accountId } = who;
-  const made = madeFrom(runBrew(brewRecipe(begun.recipe), brewState([])).analysis);
+  const made = madeFrom(await runner.run('brew', { recipe: begun.recipe, events: [] }));
   const begin = async (transaction: Transaction): Promise<void> => {
     if (await findRun(sequelize, kitchenId, id, transaction)) return;
     const formula = { drinkId: begun.drinkId, revision: begun.drinkRevision, kitchenId };
@@ -39,7 +35,7 @@ export async function startRun(
     // Another tab of the same phone sent it at the same time: it has begun.
     if (!(error instanceof UniqueConstraintError)) throw error;
   }
-  return readRun({ sequelize, models }, kitchenId, id);
+  return readRun(context, kitchenId, id);
 }
 
 /** A brew with all its events. */
@@ -63,7 +59,7 @@ export async function listRuns({ sequelize }: BrewContext, kitchenId: string, as
 
 /** Puts events behind those that are there, and the stage and figures of the brew where they leave them. */
 async function append(
-  { sequelize, models }: BrewContext,
+  { sequelize, models, runner }: BrewContext,
   { kitchenId, accountId }: SignedIn,
   id: string,
   events: readonly BrewEvent[],
@@ -90,11 +86,11 @@ async function append(
     { transaction },
   );
   const run = await findRun(sequelize, kitchenId, id, transaction);
-  const state = brewState([...before, ...fresh]);
+  const all = [...before, ...fresh];
   // A correction that leaves nothing that can be served keeps the figures as they were.
-  const { analysis } = runBrew(brewRecipe(run!.recipe), state);
-  const figures = analysis.keeping && analysis.serving && analysis.serving.servings > 0 ? madeFrom(analysis) : {};
-  await models.brews.update({ ...figures, stage: state.stage }, { where: { id, kitchenId }, transaction });
+  const ran = await runner.run('brew', { recipe: run!.recipe, events: all });
+  const figures = ran.keeping && ran.servings > 0 ? madeFrom(ran) : {};
+  await models.brews.update({ ...figures, stage: brewState(all).stage }, { where: { id, kitchenId }, transaction });
   await reckonUseBy(models, { kitchenId, brewId: id }, transaction);
   await tellNews(sequelize, kitchenId, id, transaction);
 }
@@ -166,9 +162,9 @@ export async function finishRun(
     if (filled.length === 0) {
       await append(context, who, id, [{ kind: 'finished', id: eventId, at: madeAt }], transaction);
       const events = (await findEvents(sequelize, kitchenId, [id], 0, transaction)).get(id) ?? [];
-      const { analysis } = runBrew(brewRecipe(run.recipe), brewState(events));
-      const made = madeFrom(analysis);
-      checkFill(bottles, made.volumeMl, analysis.liquid === null);
+      const figures = await context.runner.run('brew', { recipe: run.recipe, events });
+      const made = madeFrom(figures);
+      checkFill(bottles, made.volumeMl, figures.dry);
       const filledAt = new Date(madeAt);
       await models.brews.update({ ...made, madeAt: filledAt }, { where: { id, kitchenId }, transaction });
       const rows = bottleRows({ kitchenId, brewId: id, keeping: made.keeping, madeAt: filledAt }, bottles);

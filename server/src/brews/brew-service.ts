@@ -1,9 +1,7 @@
 import type { BottleToFill, BrewRecord, MakeBrew } from '@wellhydra/contract';
-import { analyseDrink, type Analysis } from '@wellhydra/core/analyse';
-import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydra/core/drink';
+import type { DrinkDocument } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { formatPortion } from '@wellhydra/core/quantity';
-import { kitchenOptions } from '@wellhydra/core/simulate';
 import type { Keeping } from '@wellhydra/core/keeping';
 import { UniqueConstraintError, type CreationAttributes, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
@@ -13,6 +11,7 @@ import { allDocuments } from '../drinks/drink-store';
 import { readSettings } from '../kitchen/kitchen-documents-store';
 import { checkCount } from '../kitchen/quota';
 import { Problem } from '../problem';
+import type { RunFigures } from '../runs/run-jobs';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
 import { findBrew, nextBatchNumber } from './brew-store';
@@ -23,35 +22,25 @@ type NewBottle = CreationAttributes<InstanceType<Models['bottles']>>;
 /** Bottles may hold this much more than the brew comes to: jugs and eyes differ. */
 const FILL_ALLOWANCE = 1.1;
 
-/** What a drink of a kitchen is run with: its settings and habits, and its other drinks as preparations. */
-async function analysisInKitchen(context: BrewContext, kitchenId: string, document: DrinkDocument) {
-  const { sequelize, models } = context;
+/** A drink run in its kitchen: with its settings and habits, and its other drinks as preparations. */
+async function runInKitchen(context: BrewContext, kitchenId: string, document: DrinkDocument): Promise<RunFigures> {
+  const { sequelize, models, runner } = context;
   const { settings } = await readSettings(models, kitchenId);
   const { habits } = await readHabits(context, kitchenId);
   const others = document.steps.some(({ verb }) => verb === 'use') ? await allDocuments(sequelize, kitchenId) : [];
   const named = { ...document, name: document.name || 'Unnamed drink' };
-  return analyseDrink(
-    documentDrink(named, preparationLibrary(others, named.name)),
-    kitchenOptions({ ...(settings ?? DEFAULT_SETTINGS), habits }),
-  );
+  return runner.run('drink', { document: named, others, settings: { ...(settings ?? DEFAULT_SETTINGS), habits } });
 }
 
-/** What a brew is stored with, read off its run; throws `cannot-be-made` where it comes to nothing. */
-export function madeFrom({ drink, problems, keeping, serving, trace, liquid, cautions }: Analysis) {
-  if (problems.length > 0 || !keeping || !serving || serving.servings <= 0)
+/** What a brew is stored with, of its run; throws `cannot-be-made` where it comes to nothing. */
+export function madeFrom({ problems, keeping, servings, drinkName, volumeMl, servingMl, cautions }: RunFigures) {
+  if (problems.length > 0 || !keeping || servings <= 0)
     throw new Problem(
       'cannot-be-made',
       problems,
       problems[0]?.message ?? 'There is nothing in it yet. Add a step first.',
     );
-  return {
-    drinkName: drink.name,
-    // A dry mix is kept by its mass, a gram taken as a millilitre.
-    volumeMl: liquid?.volume_mL ?? trace.pot.mass_g,
-    servingMl: serving.volume_mL ?? serving.mass_g,
-    keeping,
-    cautions: cautions.filter(({ severity }) => severity !== 'note').map(({ title }) => title),
-  };
+  return { drinkName, volumeMl, servingMl, keeping, cautions };
 }
 
 /** Throws where bottles hold more than was made. */
@@ -89,12 +78,8 @@ export const bottleRows = (
   }));
 
 /** Records that a drink was made and bottled; sending it again changes nothing. */
-export async function recordBrew(
-  { sequelize, models }: BrewContext,
-  who: SignedIn,
-  id: string,
-  made: MakeBrew,
-): Promise<BrewRecord> {
+export async function recordBrew(context: BrewContext, who: SignedIn, id: string, made: MakeBrew): Promise<BrewRecord> {
+  const { sequelize, models } = context;
   const { kitchenId, accountId } = who;
   const already = await findBrew(sequelize, kitchenId, id);
   if (already) return already;
@@ -104,9 +89,9 @@ export async function recordBrew(
   // Read and run before the transaction: while one is open, nothing may wait for a second connection.
   const revision = await models.drinkRevisions.findOne({ where: { drinkId, revision: drinkRevision, kitchenId } });
   if (!revision) throw new Problem('not-found');
-  const analysis = await analysisInKitchen({ sequelize, models }, kitchenId, revision.document);
-  const figures = madeFrom(analysis);
-  checkFill(made.bottles, figures.volumeMl, analysis.liquid === null);
+  const ran = await runInKitchen(context, kitchenId, revision.document);
+  const figures = madeFrom(ran);
+  checkFill(made.bottles, figures.volumeMl, ran.dry);
   const record = async (transaction: Transaction): Promise<void> => {
     await models.brews.create(
       {

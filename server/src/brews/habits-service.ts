@@ -1,6 +1,7 @@
 import type { HabitsRecord, StoredEvent } from '@wellhydra/contract';
-import { brewRecipe, brewState, habitLearner } from '@wellhydra/core/brew';
 import { Problem } from '../problem';
+import type { StoredBrew } from '../runs/run-jobs';
+import type { Runner } from '../runs/runner';
 import type { BrewContext } from './brew-context';
 import { findEvents, findReadRuns } from './brew-run-store';
 
@@ -17,9 +18,6 @@ export function copyHabits(from: string, to: string): void {
   if (learned) known.set(to, learned);
 }
 
-/** Lets other requests through between two brews. */
-const breathe = () => new Promise((resolve) => setImmediate(resolve));
-
 async function sinceOf({ models }: BrewContext, kitchenId: string): Promise<Date | null> {
   const kitchen = await models.kitchens.findByPk(kitchenId, { attributes: ['habitsSince'] });
   if (!kitchen) throw new Problem('not-found');
@@ -27,6 +25,18 @@ async function sinceOf({ models }: BrewContext, kitchenId: string): Promise<Date
 }
 
 const isRead = (events: readonly StoredEvent[]): boolean => events.some(({ kind }) => kind === 'reading');
+
+/** What so many brews teach; from fewer of them, the newest, where all would take too long. */
+async function learnFrom({ run }: Runner, brews: readonly (StoredBrew & { readonly name: string })[]) {
+  for (let teaching = brews; teaching.length > 0; teaching = teaching.slice(Math.ceil(teaching.length / 2))) {
+    try {
+      return { ...(await run('learn', { brews: teaching })), brews: teaching.length };
+    } catch (error) {
+      if (!(error instanceof Problem && error.code === 'takes-too-long')) throw error;
+    }
+  }
+  return { habits: {}, curves: [], brews: 0 };
+}
 
 /** What a kitchen has learned from the readings of its brews. */
 export async function readHabits(context: BrewContext, kitchenId: string): Promise<HabitsRecord> {
@@ -40,20 +50,10 @@ export async function readHabits(context: BrewContext, kitchenId: string): Promi
     kitchenId,
     runs.map(({ id }) => id),
   );
-  const learner = habitLearner();
-  const read = runs.filter(({ id }) => isRead(events.get(id) ?? []));
-  for (const { id, batch, recipe } of read) {
-    const { habits: _asItWasThen, ...settings } = recipe.settings;
-    learner.take({
-      name: batch,
-      recipe: brewRecipe({ ...recipe, settings }),
-      state: brewState(events.get(id) ?? []),
-    });
-    await breathe();
-  }
-  const { habits, history } = learner.learned();
-  const curves = [...history].map(([key, points]) => ({ key, points: [...points] }));
-  const learned: HabitsRecord = { habits, curves, brews: read.length, since: since?.toISOString() ?? null };
+  const brews = runs
+    .map(({ id, batch, recipe }) => ({ name: batch, recipe, events: events.get(id) ?? [] }))
+    .filter((brew) => isRead(brew.events));
+  const learned: HabitsRecord = { ...(await learnFrom(context.runner, brews)), since: since?.toISOString() ?? null };
   if (known.size >= MOST_KNOWN) known.clear();
   known.set(kitchenId, { from, learned });
   return learned;

@@ -29,7 +29,7 @@ const TAGS = ['brews'];
 
 /** Makings of drinks. */
 export const brewRoutes: FastifyPluginAsync = async (app) => {
-  const context = { sequelize: app.sequelize, models: app.models };
+  const { context } = app;
   // Nobody who waits for news holds up a server that is told to stop.
   const closing = new AbortController();
   app.addHook('preClose', async () => closing.abort());

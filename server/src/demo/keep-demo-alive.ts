@@ -3,33 +3,28 @@ import { hash } from '@node-rs/argon2';
 import { brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
-import { Op, type Sequelize } from 'sequelize';
+import { Op } from 'sequelize';
 import { newInvitation } from '../accounts/account-service';
 import type { SignedIn } from '../accounts/session-store';
 import { pourFromBottle } from '../bottles/bottle-service';
+import type { BrewContext } from '../brews/brew-context';
 import { finishRun, postRunEvents, startRun } from '../brews/brew-run-service';
 import { recordBrew } from '../brews/brew-service';
-import type { Models } from '../database/models';
 import { saveDrinkRecord } from '../drinks/drink-service';
 import { DEMO_BREWS } from './demo-brews';
 import { DEMO_HABITS, DEMO_MADE, DEMO_RUNS } from './demo-runs';
 import { DEMO_DRINKS, DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
 
-interface DemoContext {
-  readonly sequelize: Sequelize;
-  readonly models: Models;
-}
-
 const HOUR_ms = 3_600_000;
 /** Local calendar day as the database writes it. */
 export const dayOf = (now: Date): string => now.toISOString().slice(0, 10);
 
-async function removeHalfMade({ models }: DemoContext): Promise<void> {
+async function removeHalfMade({ models }: BrewContext): Promise<void> {
   await models.kitchens.destroy({ where: { id: demoId('kitchen') } });
   await models.accounts.destroy({ where: { id: DEMO_MEMBERS.map(({ email }) => demoId(email)) } });
 }
 
-async function createKitchen({ sequelize, models }: DemoContext): Promise<readonly SignedIn[]> {
+async function createKitchen({ sequelize, models }: BrewContext): Promise<readonly SignedIn[]> {
   const kitchenId = demoId('kitchen');
   // Nobody signs in to the demo with a password; it is opened with one tap.
   const passwordHash = await hash(randomBytes(24).toString('hex'));
@@ -53,7 +48,7 @@ async function createKitchen({ sequelize, models }: DemoContext): Promise<readon
   }));
 }
 
-async function createDrinks(context: DemoContext, members: readonly SignedIn[]): Promise<void> {
+async function createDrinks(context: BrewContext, members: readonly SignedIn[]): Promise<void> {
   for (const [name, versions] of Object.entries(DEMO_DRINKS))
     for (const [index, document] of versions.entries())
       await saveDrinkRecord(context, members[index % members.length] as SignedIn, demoId(name), {
@@ -62,7 +57,7 @@ async function createDrinks(context: DemoContext, members: readonly SignedIn[]):
       });
 }
 
-async function createBrews(context: DemoContext, members: readonly SignedIn[], now: Date): Promise<void> {
+async function createBrews(context: BrewContext, members: readonly SignedIn[], now: Date): Promise<void> {
   const cook = members[0] as SignedIn;
   for (const [index, brew] of DEMO_BREWS.entries()) {
     const madeAt = new Date(now.getTime() - brew.hoursAgo * HOUR_ms);
@@ -103,7 +98,7 @@ function demoRecipe(drink: string) {
 }
 
 /** Brews that are under way, at different stages. */
-async function createRuns(context: DemoContext, members: readonly SignedIn[], now: Date): Promise<void> {
+async function createRuns(context: BrewContext, members: readonly SignedIn[], now: Date): Promise<void> {
   const ago = (hours: number) => new Date(now.getTime() - hours * HOUR_ms);
   for (const [index, run] of DEMO_RUNS.entries()) {
     const id = demoId(`run-${index}`);
@@ -151,7 +146,7 @@ function readingsOf(document: DrinkDocument, day: number) {
 }
 
 /** Three months of brews, read on the way and drunk since. */
-async function createMade(context: DemoContext, members: readonly SignedIn[], now: Date): Promise<void> {
+async function createMade(context: BrewContext, members: readonly SignedIn[], now: Date): Promise<void> {
   for (const [index, { drink, daysAgo, day }] of DEMO_MADE.entries()) {
     const id = demoId(`made-${index}`);
     const who = members[index % members.length] as SignedIn;
@@ -185,7 +180,7 @@ async function createMade(context: DemoContext, members: readonly SignedIn[], no
 }
 
 /** Moves what the demo came with to today; what people added since stays where it is. */
-async function moveDates({ sequelize, models }: DemoContext, since: string, now: Date): Promise<void> {
+async function moveDates({ sequelize, models }: BrewContext, since: string, now: Date): Promise<void> {
   const days = Math.round((Date.parse(dayOf(now)) - Date.parse(since)) / (24 * HOUR_ms));
   if (days <= 0) return;
   const runs = [
@@ -226,7 +221,7 @@ async function moveDates({ sequelize, models }: DemoContext, since: string, now:
  *
  * @param now passed in, so that tests can choose the day
  */
-export async function keepDemoAlive(context: DemoContext, now: Date): Promise<void> {
+export async function keepDemoAlive(context: BrewContext, now: Date): Promise<void> {
   const kitchen = await context.models.kitchens.findOne({ where: { demoDay: { [Op.ne]: null } } });
   if (kitchen) return moveDates(context, kitchen.demoDay as string, now);
   await removeHalfMade(context);

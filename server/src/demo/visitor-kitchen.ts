@@ -2,15 +2,10 @@ import { randomUUID } from 'node:crypto';
 import { QueryTypes, type Model, type ModelStatic, type Sequelize, type Transaction } from 'sequelize';
 import { newInvitation } from '../accounts/account-service';
 import { startSession } from '../accounts/session-store';
+import type { BrewContext } from '../brews/brew-context';
 import { copyHabits, readHabits } from '../brews/habits-service';
-import type { Models } from '../database/models';
 import { Problem } from '../problem';
 import { dayOf, keepDemoAlive } from './keep-demo-alive';
-
-interface VisitorContext {
-  readonly sequelize: Sequelize;
-  readonly models: Models;
-}
 
 /** A visitor's kitchen ends after this time, h. */
 const LIVES_h = 24;
@@ -22,7 +17,7 @@ const PARTS = ['drinks', 'drinkRevisions', 'brews', 'brewEvents', 'bottles', 'po
 
 /** Copies all rows of one table from one kitchen to another, inside the database. */
 async function copyPart(
-  { sequelize, models }: VisitorContext,
+  { sequelize, models }: BrewContext,
   part: (typeof PARTS)[number],
   { from, to }: { readonly from: string; readonly to: string },
   transaction: Transaction,
@@ -51,7 +46,7 @@ export async function endVisitorKitchens(sequelize: Sequelize, most = MOST_VISIT
  *
  * @returns token of a session in it
  */
-export async function openVisitorKitchen(context: VisitorContext, now: Date): Promise<string> {
+export async function openVisitorKitchen(context: BrewContext, now: Date): Promise<string> {
   const { sequelize, models } = context;
   const template = async () => {
     const [found] = await sequelize.query<{ id: string; day: string; accountId: string }>(

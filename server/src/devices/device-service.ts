@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { Device, DeviceList, SensorValue } from '@wellhydra/contract';
 import { DEVICES, SENSORS } from '@wellhydra/contract';
-import { brewRecipe, brewState, type BrewRecipe } from '@wellhydra/core/brew';
+import { brewState } from '@wellhydra/core/brew';
 import type { Habits } from '@wellhydra/core/process';
 import type { BrewContext } from '../brews/brew-context';
 import { readRun } from '../brews/brew-run-service';
@@ -10,7 +10,7 @@ import { Problem } from '../problem';
 import type { OnTheWorktop, SensorDriver } from './device-driver';
 import { SignalFilter } from './signal-filter';
 import { simulatedProbe, simulatedRefractometer, simulatedScale } from './simulated/simulated-sensors';
-import { VESSEL_g, simulatedWorktop } from './simulated/simulated-worktop';
+import { VESSEL_g, worktopAt, type Worktop } from './simulated/simulated-worktop';
 
 const NAMES: Readonly<Record<Device, string>> = {
   scale: 'Scale, 1 g (simulated)',
@@ -58,8 +58,7 @@ function truthOf(kitchenId: string): Habits {
 
 interface Watched {
   readonly last: number;
-  readonly recipe: BrewRecipe;
-  readonly state: ReturnType<typeof brewState>;
+  readonly worktop: Worktop;
   readonly since: Date;
 }
 
@@ -71,13 +70,12 @@ export function worktopOf(context: BrewContext, kitchenId: string, brewId: strin
     if (last === undefined) throw new Problem('not-found');
     if (!watched || watched.last !== last) {
       const run = await readRun(context, kitchenId, brewId);
-      const state = brewState(run.events);
-      const { habits: _believed, ...settings } = run.recipe.settings;
-      const recipe = brewRecipe({ ...run.recipe, settings: { ...settings, habits: truthOf(kitchenId) } });
-      const began = [...state.left.values()].map(({ at }) => Date.parse(at));
-      watched = { last, recipe, state, since: new Date(Math.max(Date.parse(run.startedAt), ...began)) };
+      const { recipe, events, startedAt } = run;
+      const worktop = await context.runner.run('worktop', { recipe, events, habits: truthOf(kitchenId) });
+      const began = [...brewState(events).left.values()].map(({ at }) => Date.parse(at));
+      watched = { last, worktop, since: new Date(Math.max(Date.parse(startedAt), ...began)) };
     }
-    return simulatedWorktop(watched.recipe, watched.state, watched.since, now);
+    return worktopAt(watched.worktop, watched.since, now);
   };
 }
 

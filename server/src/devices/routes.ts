@@ -31,7 +31,7 @@ const SAME_CLOCK_ms = 2000;
 
 /** Scale, probe, refractometer and label printer of a kitchen. */
 export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (app, { spoolFolder }) => {
-  const context = { sequelize: app.sequelize, models: app.models };
+  const { context } = app;
   const printer = spoolPrinter(spoolFolder);
   const streams = new SensorStreams();
   app.addHook('preClose', async () => streams.endAll());

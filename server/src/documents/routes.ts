@@ -10,11 +10,7 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
     '/bottles/:id/label.pdf',
     { schema: { tags: ['documents'], summary: 'A label to print', params: idParams } },
     async (request, reply) => {
-      const bottle = await readBottle(
-        { sequelize: app.sequelize, models: app.models },
-        request.signedIn(),
-        request.params.id,
-      );
+      const bottle = await readBottle(app.context, request.signedIn(), request.params.id);
       const address = `${request.protocol}://${request.host}/bottles/${bottle.id}`;
       return reply
         .type('application/pdf')

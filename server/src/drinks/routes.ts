@@ -22,7 +22,7 @@ const TAGS = ['drinks'];
 
 /** The formulas of a kitchen. */
 export const drinkRoutes: FastifyPluginAsync = async (app) => {
-  const context = { sequelize: app.sequelize, models: app.models };
+  const { context } = app;
 
   app.get<{ Querystring: PageQuery }>(
     '/',

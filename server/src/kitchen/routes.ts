@@ -51,7 +51,7 @@ export const kitchenRoutes: FastifyPluginAsync = async (app) => {
     (request) => savePlan(app.models, request.signedIn().kitchenId, request.body),
   );
 
-  const context = { sequelize: app.sequelize, models: app.models };
+  const { context } = app;
   const habits = { tags: ['kitchen'], response: { 200: habitsRecord } };
   app.get('/habits', { schema: { ...habits, summary: 'What the kitchen has learned from its readings' } }, (request) =>
     readHabits(context, request.signedIn().kitchenId),

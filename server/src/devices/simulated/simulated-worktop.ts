@@ -12,7 +12,7 @@ const MINUTE_ms = 60_000;
 /** What was never warmed is this warm, °C. */
 const TAP_C = 20;
 
-type Entry = BrewRun['analysis']['trace']['entries'][number];
+type Entry = Omit<BrewRun['analysis']['trace']['entries'][number], 'pot'>;
 
 /** How warm the pot is so many minutes into a step: it heats up, or cools by its own time constant. */
 function warmth(entry: Entry, from_C: number, minutes: number): number {
@@ -34,18 +34,34 @@ function changed(entry: Entry, minutes: number): number {
   return lasts_min > 0 ? Math.min(1, minutes / lasts_min) : 1;
 }
 
+/** The pot around the step that is under way: how it is left by the steps before, and by this one. */
+export interface Worktop {
+  readonly before: Entry | null;
+  readonly entry: Entry | null;
+}
+
+const withoutPot = ({ pot: _matter, ...entry }: BrewRun['analysis']['trace']['entries'][number]): Entry => entry;
+
 /**
- * The worktop while a brew is made: the pot as core's models have it, at the step that is under way.
+ * What stands on the worktop while a brew is made, as core's models have it.
  *
  * @param recipe in the kitchen as it really is, not as it believes to be
- * @param since when the step that is under way began
  */
-export function simulatedWorktop(recipe: BrewRecipe, state: BrewState, since: Date, now: Date): OnTheWorktop {
+export function worktop(recipe: BrewRecipe, state: BrewState): Worktop {
   const { steps, analysis } = runBrew(recipe, { ...state, readings: [] });
   const current = steps.findIndex(({ of }) => !state.left.has(of));
   const { entries } = analysis.trace;
   const before = entries.findLast(({ step }) => current < 0 || step < current);
   const entry = entries.find(({ step }) => step === current);
+  return { before: before ? withoutPot(before) : null, entry: entry ? withoutPot(entry) : null };
+}
+
+/**
+ * The worktop at a moment.
+ *
+ * @param since when the step that is under way began
+ */
+export function worktopAt({ before, entry }: Worktop, since: Date, now: Date): OnTheWorktop {
   const minutes = Math.max(0, (now.getTime() - since.getTime()) / MINUTE_ms);
   const share = entry ? changed(entry, minutes) : 0;
   const between = (from: number, to: number) => from + (to - from) * share;

@@ -1,0 +1,72 @@
+import type { BrewRecipeRecord, HabitCurve } from '@wellhydra/contract';
+import { analyseDrink, type Analysis } from '@wellhydra/core/analyse';
+import { brewRecipe, brewState, habitLearner, runBrew, type BrewEvent } from '@wellhydra/core/brew';
+import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydra/core/drink';
+import type { KitchenSettings } from '@wellhydra/core/kitchen';
+import type { Habits } from '@wellhydra/core/process';
+import { kitchenOptions } from '@wellhydra/core/simulate';
+import { worktop } from '../devices/simulated/simulated-worktop';
+
+/** A brew as it is stored: what it is made of and in, and what has happened. */
+export interface StoredBrew {
+  readonly recipe: BrewRecipeRecord;
+  readonly events: readonly BrewEvent[];
+}
+
+/** What the server reads off a run. */
+const runFigures = ({ drink, problems, keeping, serving, trace, liquid, cautions }: Analysis) => ({
+  drinkName: drink.name,
+  problems,
+  keeping,
+  servings: serving?.servings ?? 0,
+  servingMl: serving?.volume_mL ?? serving?.mass_g ?? 0,
+  /** A dry mix is kept by its mass, a gram taken as a millilitre. */
+  volumeMl: liquid?.volume_mL ?? trace.pot.mass_g,
+  dry: liquid === null,
+  cautions: cautions.filter(({ severity }) => severity !== 'note').map(({ title }) => title),
+});
+export type RunFigures = ReturnType<typeof runFigures>;
+
+/** What a kitchen has learned from brews, oldest first, each run as the kitchen was then but without its habits. */
+function learn(brews: readonly (StoredBrew & { readonly name: string })[]) {
+  const learner = habitLearner();
+  for (const { name, recipe, events } of brews) {
+    const { habits: _asItWasThen, ...settings } = recipe.settings;
+    learner.take({ name, recipe: brewRecipe({ ...recipe, settings }), state: brewState(events) });
+  }
+  const { habits, history } = learner.learned();
+  const curves: HabitCurve[] = [...history].map(([key, points]) => ({ key, points: [...points] }));
+  return { habits, curves };
+}
+
+/**
+ * Everything the server runs a drink for: plain data in, plain data out, so that it can be asked of a worker. What people
+ * write decides how long it takes.
+ */
+export const RUN_JOBS = {
+  /** A brew with what was read and added. */
+  brew: ({ recipe, events }: StoredBrew): RunFigures =>
+    runFigures(runBrew(brewRecipe(recipe), brewState(events)).analysis),
+  /** A drink as it is written. */
+  drink: ({
+    document,
+    others,
+    settings,
+  }: {
+    readonly document: DrinkDocument;
+    readonly others: readonly DrinkDocument[];
+    readonly settings: KitchenSettings;
+  }): RunFigures =>
+    runFigures(
+      analyseDrink(documentDrink(document, preparationLibrary(others, document.name)), kitchenOptions(settings)),
+    ),
+  /** What stands on the simulated worktop, in the kitchen as it really is. */
+  worktop: ({ recipe, events, habits }: StoredBrew & { readonly habits: Habits }) => {
+    const { habits: _believed, ...settings } = recipe.settings;
+    return worktop(brewRecipe({ ...recipe, settings: { ...settings, habits } }), brewState(events));
+  },
+  learn: ({ brews }: { readonly brews: readonly (StoredBrew & { readonly name: string })[] }) => learn(brews),
+} as const;
+
+export type RunJobs = typeof RUN_JOBS;
+export type RunJob = keyof RunJobs;
