@@ -1,5 +1,5 @@
 import { act, screen, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { user } from './user';
 import type { BrewEvent, BrewHappening } from '@wellhydra/core/brew';
 import type { SensorValue } from '@wellhydra/contract';
 import { brewsApi } from '../src/domain/brews/brew-endpoints';
@@ -21,7 +21,7 @@ jest.mock('expo-router', () => ({
 }));
 
 const start = beginning(START);
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const press = (name: string | RegExp) => user.click(screen.getByRole('button', { name }));
 const title = () => screen.getByRole('heading', { level: 1 }).textContent;
 let count = 0;
 
@@ -52,11 +52,11 @@ describe('two phones at one step', () => {
 
   test('but not under the hands of who is typing, and what is typed is kept', async () => {
     const store = making(4);
-    await userEvent.type(screen.getByLabelText('Volume, mL'), '50');
+    await user.type(screen.getByLabelText('Volume, mL'), '50');
     happens(store, { kind: 'step-done', step: 's5' });
     expect(title()).toBe('Strain through cloth');
     expect(screen.getByText('Done')).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('Volume, mL'), '0{Enter}');
+    await user.type(screen.getByLabelText('Volume, mL'), '0{Enter}');
     // Noted: now it goes where the brew is.
     expect(title()).toBe('Cool to 40 °C');
     expect(selectBrews(store.getState()).outbox.at(-1)!.body).toMatchObject({
@@ -68,7 +68,7 @@ describe('two phones at one step', () => {
 
   test('what cannot be read is not left behind by a press on Done', async () => {
     making(4);
-    await userEvent.type(screen.getByLabelText('Volume, mL'), 'some');
+    await user.type(screen.getByLabelText('Volume, mL'), 'some');
     await press('Done, next step');
     expect(title()).toBe('Strain through cloth');
     expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Volume, mL' }).value).toBe('some');
@@ -79,7 +79,7 @@ describe('two phones at one step', () => {
 
   test('nor is an addition that was not added', async () => {
     const store = making(6);
-    await userEvent.type(screen.getByLabelText('Add to taste'), '1 tbsp honey');
+    await user.type(screen.getByLabelText('Add to taste'), '1 tbsp honey');
     await press('Done, next step');
     expect(screen.getByText(/^Typed, and not added yet/)).toBeTruthy();
     await press('Add');
@@ -91,7 +91,7 @@ describe('two phones at one step', () => {
 describe('additions to taste', () => {
   test('are listed with the strength after each, and taken back', async () => {
     making(6);
-    await userEvent.type(screen.getByLabelText('Add to taste'), '1 tbsp honey{Enter}');
+    await user.type(screen.getByLabelText('Add to taste'), '1 tbsp honey{Enter}');
     const added = screen.getByRole('list', { name: 'Added to taste' });
     expect(added.textContent).toMatch(/^1 tbsp honey · then \d+(\.\d)? °Brix/);
     await press('Take back 1 tbsp honey');
@@ -100,7 +100,7 @@ describe('additions to taste', () => {
 
   test('what is no amount of anything is said, and kept in its box', async () => {
     making(6);
-    await userEvent.type(screen.getByLabelText('Add to taste'), 'a bit{Enter}');
+    await user.type(screen.getByLabelText('Add to taste'), 'a bit{Enter}');
     expect(screen.getByRole('alert').textContent).not.toBe('');
     expect(screen.getByLabelText<HTMLInputElement>('Add to taste').value).toBe('a bit');
   });
@@ -147,7 +147,7 @@ describe('more of a brew', () => {
 describe('a brew that is bottled', () => {
   test('tells how it went, and what was read wrong is put right', async () => {
     const store = making(4);
-    await userEvent.type(screen.getByLabelText('Volume, mL'), '500{Enter}');
+    await user.type(screen.getByLabelText('Volume, mL'), '500{Enter}');
     happens(store, { kind: 'finished' });
     expect(title()).toBe('It is bottled');
     const was = /there was (\d+) mL/.exec(screen.getByText(/^Its bottles stand on the shelf/).textContent!)![1];
@@ -155,8 +155,8 @@ describe('a brew that is bottled', () => {
     expect(title()).toBe('Strain through cloth');
     // Nothing is made any more: no timer, no advice, no step to do again.
     expect(screen.queryByRole('button', { name: /Do it again|Start timer|^Use |Done/ })).toBeNull();
-    await userEvent.clear(screen.getByLabelText('Volume, mL'));
-    await userEvent.type(screen.getByLabelText('Volume, mL'), '560{Enter}');
+    await user.clear(screen.getByLabelText('Volume, mL'));
+    await user.type(screen.getByLabelText('Volume, mL'), '560{Enter}');
     expect(screen.getByRole('list', { name: 'Read here' }).textContent).toBe('Volume 560 mL');
     await press('All steps');
     const is = /there was (\d+) mL/.exec(screen.getByText(/^Its bottles stand on the shelf/).textContent!)![1];
@@ -253,7 +253,7 @@ describe('Today', () => {
     begin(store);
     act(() => void store.dispatch(entriesSetAside({ ids: ['b'], message: 'That drink is gone.' })));
     expect(screen.getByRole('alert').textContent).toContain('Harbour tonic: That drink is gone.');
-    await userEvent
+    await user
       .setup({ advanceTimers: jest.advanceTimersByTime })
       .click(screen.getByRole('button', { name: 'I have read it' }));
     expect(screen.queryByRole('alert')).toBeNull();

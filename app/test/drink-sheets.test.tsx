@@ -1,5 +1,5 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { user } from './user';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { ConflictNote } from '../src/features/drink/header/conflict-note';
@@ -31,10 +31,10 @@ const DOCUMENT: DrinkDocument = {
   ],
 };
 const RECORD = { id: 'd', revision: 2, savedAt: '2026-10-01T08:00:00Z', savedBy: 'Wilf', document: DOCUMENT };
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const press = (name: string | RegExp) => user.click(screen.getByRole('button', { name }));
 async function retype(label: string, text: string): Promise<void> {
-  await userEvent.clear(screen.getByLabelText(label));
-  await userEvent.type(screen.getByLabelText(label), text);
+  await user.clear(screen.getByLabelText(label));
+  await user.type(screen.getByLabelText(label), text);
 }
 
 /** The drink on the screen, with one of its sheets open. */
@@ -45,8 +45,8 @@ async function opened(item: string, answers: Record<string, unknown> = {}) {
     ...answers,
   });
   const store = renderScreen(<DrinkScreen id="d" />);
-  await userEvent.click(await screen.findByRole('button', { name: 'More' }));
-  await userEvent.click(await screen.findByRole('menuitem', { name: item }));
+  await user.click(await screen.findByRole('button', { name: 'More' }));
+  await user.click(await screen.findByRole('menuitem', { name: item }));
   return { sent, mine: () => store.getState().drafts.d!.mine, store };
 }
 
@@ -70,10 +70,10 @@ describe('size and kind', () => {
 
   test('another kind has other figures to be measured against', async () => {
     const { mine } = await opened('Size and kind');
-    await userEvent.click(screen.getByRole('radio', { name: 'Rehydration' }));
+    await user.click(screen.getByRole('radio', { name: 'Rehydration' }));
     expect(mine()).toMatchObject({ kind: 'rehydration', target: null });
     const against = within(screen.getByRole('radiogroup', { name: 'Measured against' })).getAllByRole('radio');
-    await userEvent.click(against.at(-1)!);
+    await user.click(against.at(-1)!);
     expect(mine().target).not.toBeNull();
   });
 
@@ -106,7 +106,7 @@ describe('other sheets', () => {
   test('resized, everything is twice as much, and one press takes it back', async () => {
     const { mine } = await opened('Resize');
     await retype(screen.getAllByRole('textbox').at(-1)!.getAttribute('aria-label')!, '4');
-    await userEvent.click(screen.getByRole('button', { name: 'Use this size' }));
+    await user.click(screen.getByRole('button', { name: 'Use this size' }));
     expect(mine().steps.map(({ text }) => text)).toEqual(['120 g white sugar', '3 g salt', 'water to 2 L']);
     await press('Undo');
     expect(mine().steps.map(({ text }) => text)).toEqual(DOCUMENT.steps.map(({ text }) => text));
@@ -115,7 +115,7 @@ describe('other sheets', () => {
   test('the header follows a name that is typed', async () => {
     fakeKitchen({ 'GET /drinks/d': RECORD });
     const store = renderScreen(<DrinkScreen id="d" />);
-    await userEvent.type(await screen.findByLabelText('Name of the drink'), ' of the pilots');
+    await user.type(await screen.findByLabelText('Name of the drink'), ' of the pilots');
     expect(store.getState().drafts.d!.mine.name).toBe('Dawn bottle of the pilots');
   });
 });

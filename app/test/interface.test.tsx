@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { user } from './user';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
 import { type DrinkDocument, stepFromLine } from '@wellhydra/core/drink';
@@ -57,7 +57,6 @@ function Trial({ from = start }: { readonly from?: DrinkDocument }) {
 const rows = () => screen.getAllByRole('listitem').map((row) => row.textContent);
 
 test('too much salt is said in full on the folded panel, and goes when it is mended', async () => {
-  const user = userEvent.setup();
   render(<Trial />);
   expect(screen.getByText('Too salty to give')).toBeTruthy();
   await user.click(screen.getByRole('button', { name: /1 level tsp table salt/ }));
@@ -68,7 +67,6 @@ test('too much salt is said in full on the folded panel, and goes when it is men
 });
 
 test('a step is typed, moved and removed', async () => {
-  const user = userEvent.setup();
   render(<Trial />);
   await user.type(screen.getByRole('textbox', { name: 'Next step' }), 'stir 2 min{Enter}');
   expect(rows()[3]).toMatch(/^Stir 2 min/);
@@ -82,7 +80,6 @@ test('a step is typed, moved and removed', async () => {
 });
 
 test('what is not understood offers what it could have meant', async () => {
-  const user = userEvent.setup();
   render(<Trial />);
   await user.type(screen.getByRole('textbox', { name: 'Next step' }), '2 g slat');
   await user.click(screen.getByRole('button', { name: 'Use "2 g salt"' }));
@@ -90,7 +87,6 @@ test('what is not understood offers what it could have meant', async () => {
 });
 
 test('the panel opens to all figures, on another basis', async () => {
-  const user = userEvent.setup();
   render(<Trial />);
   expect(screen.queryByRole('radiogroup', { name: 'Figures for' })).toBeNull();
   await user.click(screen.getByRole('button', { name: 'All' }));
@@ -112,7 +108,6 @@ test('a field names its fault for everyone', () => {
 });
 
 test('a choice tells which is chosen', async () => {
-  const user = userEvent.setup();
   const chosen: string[] = [];
   render(
     <Choice

@@ -1,5 +1,5 @@
 import { act, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { user } from './user';
 import { stepFromLine } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { MakeScreen } from '../src/features/make/make-screen';
@@ -48,7 +48,7 @@ function making() {
   return store;
 }
 const title = () => screen.getByRole('heading', { level: 1 }).textContent;
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const press = (name: string | RegExp) => user.click(screen.getByRole('button', { name }));
 
 test('one step after the other, without a server', async () => {
   const store = making();
@@ -64,7 +64,7 @@ test('one step after the other, without a server', async () => {
 test('a reading that falls short becomes less honey with one press', async () => {
   making();
   await press(/^Step 4, Strain/);
-  await userEvent.type(screen.getByLabelText('Volume, mL'), '500{Enter}');
+  await user.type(screen.getByLabelText('Volume, mL'), '500{Enter}');
   expect(screen.getByText(/mL short\. To hold the same strength honey becomes/)).toBeTruthy();
   await press(/^Use \d+ g$/);
   await press(/^Step 5,/);
@@ -76,7 +76,7 @@ test('what is no number is kept in the box, with the reason under it', async () 
   making();
   await press(/^Step 4, Strain/);
   const box = screen.getByLabelText('Volume, mL') as HTMLInputElement;
-  await userEvent.type(box, 'some{Enter}');
+  await user.type(box, 'some{Enter}');
   expect(box.value).toBe('some');
   expect(screen.getByRole('alert').textContent).toBe('A number from 1 to 50000 mL.');
 });
@@ -112,7 +112,7 @@ test('given up, it says what became of it', async () => {
   making();
   await press('More');
   await press('Give it up');
-  await userEvent.type(screen.getByLabelText('What becomes of what is in the pot?'), 'Poured away');
+  await user.type(screen.getByLabelText('What becomes of what is in the pot?'), 'Poured away');
   await press('Give this brew up');
   expect(screen.getByText('Poured away')).toBeTruthy();
 });

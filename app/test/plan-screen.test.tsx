@@ -1,5 +1,5 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { user } from './user';
 import { PlanScreen } from '../src/features/plan/plan-screen';
 import { requestAdded } from '../src/domain/plans/plans';
 import { localMoment } from '../src/ui/moment-field';
@@ -38,7 +38,7 @@ const KITCHEN: Answers = {
   'GET /brews/under-way': { brews: [] },
 };
 const rows = () => within(screen.getByRole('list', { name: 'Planned drinks' })).getAllByRole('listitem');
-const press = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const press = (name: string | RegExp) => user.click(screen.getByRole('button', { name }));
 
 /** A plan in which drinks are wanted in so many hours. */
 async function planned(wanted: readonly (readonly [id: string, hours: number])[], answers: Answers = {}) {
@@ -59,7 +59,7 @@ test('nothing is wanted: what it is for, and a drink is added for a time', async
   await press('Add a drink');
   const at = hence(30);
   fireEvent.change(screen.getByLabelText('Ready by'), { target: { value: localMoment(at) } });
-  await userEvent.click(await screen.findByRole('button', { name: 'Plan Root tea' }));
+  await user.click(await screen.findByRole('button', { name: 'Plan Root tea' }));
   expect(await screen.findByText(/ready just in time/)).toBeTruthy();
   expect(store.getState().plans.mine.requests).toEqual([
     expect.objectContaining({
@@ -88,7 +88,7 @@ test('what goes in no shelf has is planned first; hands and shopping are listed'
   expect(shopping.queryByText(/water/)).toBeNull();
   const hands = within(screen.getByRole('list', { name: 'Hands needed' })).getAllByRole('listitem');
   expect(hands[0]!.textContent).toContain('100 g dried elderberries');
-  await userEvent.click(within(rows()[0]!).getByRole('button', { name: 'Make it: Harbour tonic' }));
+  await user.click(within(rows()[0]!).getByRole('button', { name: 'Make it: Harbour tonic' }));
   expect(mockPush).toHaveBeenCalledWith('/make/new?drink=tonic');
 });
 
@@ -117,7 +117,7 @@ test('wanted before it can be made, it says how late it is', async () => {
 
 test('cooks and sleeping hours are chosen here', async () => {
   const { store } = await planned([['tea', 26]]);
-  await userEvent.click(screen.getByRole('radio', { name: '2' }));
+  await user.click(screen.getByRole('radio', { name: '2' }));
   fireEvent.change(screen.getByLabelText('To bed'), { target: { value: '21:15' } });
   fireEvent.change(screen.getByLabelText('Up again'), { target: { value: '' } });
   expect(store.getState().plans.mine).toMatchObject({ cooks: 2, bed_min: 21 * 60 + 15, up_min: 6 * 60 });

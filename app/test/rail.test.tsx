@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { user } from './user';
 import type { ComponentProps } from 'react';
 import { Rail } from '../src/ui/rail';
 
@@ -53,6 +53,6 @@ it('a value outside its band has another colour, and a figure without a gauge ha
 it('can be asked where it comes from, where somebody listens', async () => {
   const asked: string[] = [];
   render(<Rail {...sodium} onAsk={(id) => asked.push(id)} />);
-  await userEvent.click(screen.getByRole('button', { name: 'Where sodium comes from' }));
+  await user.click(screen.getByRole('button', { name: 'Where sodium comes from' }));
   expect(asked).toEqual(['sodium']);
 });

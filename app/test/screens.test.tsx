@@ -1,5 +1,5 @@
 import { screen, waitFor } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { user } from './user';
 import { BottleScreen } from '../src/features/bottles/bottle-screen';
 import { ShelfScreen } from '../src/features/bottles/shelf-screen';
 import { RegisterForm, SignInForm } from '../src/features/accounts/account-forms';
@@ -91,14 +91,14 @@ describe('drinks', () => {
     renderScreen(<DrinksScreen />);
     expect(await screen.findByText(/does not answer/)).toBeTruthy();
     answers['GET /drinks'] = { drinks: [DRINK] };
-    await userEvent.click(screen.getByRole('button', { name: 'Try again' }));
+    await user.click(screen.getByRole('button', { name: 'Try again' }));
     expect(await screen.findByText('Dawn bottle')).toBeTruthy();
   });
   test('a new one by kind, which begins with sensible steps', async () => {
     fakeKitchen({ 'GET /drinks': { drinks: [] } });
     const store = renderScreen(<DrinksScreen />);
-    await userEvent.click((await screen.findAllByRole('button', { name: 'New drink' }))[0]!);
-    await userEvent.click(await screen.findByRole('button', { name: 'Rehydration' }));
+    await user.click((await screen.findAllByRole('button', { name: 'New drink' }))[0]!);
+    await user.click(await screen.findByRole('button', { name: 'Rehydration' }));
     const [draft] = Object.values(store.getState().drafts);
     expect(draft!.mine).toMatchObject({ kind: 'rehydration', target: 'home-sugar-and-salt' });
     expect(mockGo.push).toHaveBeenCalledWith(`/drinks/${draft!.id}`);
@@ -110,14 +110,14 @@ describe('a drink', () => {
     const sent = fakeKitchen({ 'GET /drinks/d': DRINK });
     renderScreen(<DrinkScreen id="d" />);
     expect(await screen.findByText(/Version 2 · saved/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'More' }));
-    await userEvent.click(await screen.findByRole('menuitem', { name: 'Made it' }));
-    await userEvent.clear(await screen.findByRole('textbox', { name: 'Filled with, each' }));
-    await userEvent.type(screen.getByRole('textbox', { name: 'Filled with, each' }), '1 kg');
+    await user.click(screen.getByRole('button', { name: 'More' }));
+    await user.click(await screen.findByRole('menuitem', { name: 'Made it' }));
+    await user.clear(await screen.findByRole('textbox', { name: 'Filled with, each' }));
+    await user.type(screen.getByRole('textbox', { name: 'Filled with, each' }), '1 kg');
     expect(screen.getByText('A bottle is said in mL or L.')).toBeTruthy();
-    await userEvent.clear(screen.getByRole('textbox', { name: 'Filled with, each' }));
-    await userEvent.type(screen.getByRole('textbox', { name: 'Filled with, each' }), '500 mL');
-    await userEvent.click(screen.getByRole('button', { name: 'Put on the shelf' }));
+    await user.clear(screen.getByRole('textbox', { name: 'Filled with, each' }));
+    await user.type(screen.getByRole('textbox', { name: 'Filled with, each' }), '500 mL');
+    await user.click(screen.getByRole('button', { name: 'Put on the shelf' }));
     expect(await screen.findByText(/^Kept on this device\. It is on the shelf once/)).toBeTruthy();
     const brew = sent.find(({ key }) => key.startsWith('PUT /brews/'))!;
     expect(brew.body).toMatchObject({ drinkId: 'd', drinkRevision: 2, bottles: [{ volume_mL: 500, place: 'fridge' }] });
@@ -126,16 +126,16 @@ describe('a drink', () => {
     fakeKitchen({ 'GET /drinks/d': { status: 404, code: 'not-found', message: 'no' } });
     renderScreen(<DrinkScreen id="d" />);
     expect(await screen.findByText('No such drink')).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'All drinks' }));
+    await user.click(screen.getByRole('button', { name: 'All drinks' }));
     expect(mockGo.replace).toHaveBeenCalledWith('/drinks');
   });
   test('removed step comes back with undo', async () => {
     fakeKitchen({ 'GET /drinks/d': DRINK });
     const store = renderScreen(<DrinkScreen id="d" />);
-    await userEvent.click(await screen.findByRole('button', { name: /^60 g white sugar/ }));
-    await userEvent.click(screen.getByRole('button', { name: 'Remove step' }));
+    await user.click(await screen.findByRole('button', { name: /^60 g white sugar/ }));
+    await user.click(screen.getByRole('button', { name: 'Remove step' }));
     expect(store.getState().drafts.d!.mine.steps).toHaveLength(1);
-    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
     expect(store.getState().drafts.d!.mine.steps.map(({ id }) => id)).toEqual(['a', 'b']);
   });
 });
@@ -150,9 +150,9 @@ describe('the shelf', () => {
       }),
     );
     renderScreen(<ShelfScreen />);
-    await userEvent.click(await screen.findByRole('button', { name: 'Pour 500 mL of Dawn bottle' }));
+    await user.click(await screen.findByRole('button', { name: 'Pour 500 mL of Dawn bottle' }));
     expect(await screen.findByText('Poured 500 mL of Dawn bottle')).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(sent.map(({ key }) => key.split(' ')[0])).toContain('DELETE'));
     const [put, undo] = sent.filter(({ key }) => key.includes('/pours/'));
     expect(undo!.key.replace('DELETE', 'PUT')).toBe(put!.key);
@@ -161,10 +161,10 @@ describe('the shelf', () => {
   test('a pour without a network is seen at once and waits; taken back, it never goes out', async () => {
     const sent = fakeKitchen({ 'GET /bottles': { bottles: [BOTTLE] } });
     const store = renderScreen(<ShelfScreen />);
-    await userEvent.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
+    await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
     expect(await screen.findByText('Poured 500 mL of Dawn bottle')).toBeTruthy();
     await waitFor(() => expect(store.getState().queue).toMatchObject({ trouble: 'no-connection', entries: [{}] }));
-    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
     expect(store.getState().queue.entries).toEqual([]);
     expect(sent.some(({ key }) => key.startsWith('DELETE'))).toBe(false);
   });
@@ -177,7 +177,7 @@ describe('the shelf', () => {
       }),
     );
     renderScreen(<ShelfScreen />);
-    await userEvent.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
+    await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
     expect(await screen.findByText('Dawn bottle: There are 100 mL left.')).toBeTruthy();
   });
   test('empty: where bottles come from', async () => {
@@ -193,7 +193,7 @@ describe('a bottle', () => {
     renderScreen(<BottleScreen id="b" />);
     expect(await screen.findByText(/it is not sterile/)).toBeTruthy();
     expect(screen.getByText('Added salt')).toBeTruthy();
-    await userEvent.click(screen.getByRole('radio', { name: 'Cupboard' }));
+    await user.click(screen.getByRole('radio', { name: 'Cupboard' }));
     await waitFor(() =>
       expect(sent.find(({ key }) => key === 'PUT /bottles/b/place')?.body).toEqual({ place: 'cupboard' }),
     );
@@ -214,19 +214,19 @@ describe('the kitchen and the door', () => {
     });
     const store = renderScreen(<KitchenScreen />);
     expect(await screen.findByText('ABCDEFGHJK')).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Replace it' }));
+    await user.click(screen.getByRole('button', { name: 'Replace it' }));
     expect(await screen.findByText(/no longer works/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('radio', { name: 'Night' }));
+    await user.click(screen.getByRole('radio', { name: 'Night' }));
     expect(store.getState().preferences.theme).toBe('dark');
     expect(document.documentElement.classList.contains('dark')).toBe(true);
-    await userEvent.click(screen.getByRole('button', { name: 'Sign out' }));
+    await user.click(screen.getByRole('button', { name: 'Sign out' }));
     await waitFor(() => expect(mockGo.replace).toHaveBeenCalledWith('/welcome'));
     expect(sent.map(({ key }) => key)).toContain('POST /accounts/sign-out');
   });
   test('one tap opens the demo, where there is one', async () => {
     fakeKitchen({ 'GET /accounts/options': { demo: true }, 'POST /accounts/demo': SESSION });
     renderScreen(<WelcomeScreen />);
-    await userEvent.click(await screen.findByRole('button', { name: 'Open the demo kitchen' }));
+    await user.click(await screen.findByRole('button', { name: 'Open the demo kitchen' }));
     await waitFor(() => expect(mockGo.replace).toHaveBeenCalledWith('/drinks'));
   });
   test('a wrong password is told', async () => {
@@ -238,25 +238,25 @@ describe('the kitchen and the door', () => {
       },
     });
     renderScreen(<SignInForm />);
-    await userEvent.click(screen.getByRole('button', { name: 'Sign in' }));
+    await user.click(screen.getByRole('button', { name: 'Sign in' }));
     expect(await screen.findByText('E-mail is not allowed to be empty')).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('E-mail'), 'ines@example.test');
-    await userEvent.type(screen.getByLabelText('Password'), 'guess');
-    await userEvent.click(screen.getByRole('button', { name: 'Sign in' }));
+    await user.type(screen.getByLabelText('E-mail'), 'ines@example.test');
+    await user.type(screen.getByLabelText('Password'), 'guess');
+    await user.click(screen.getByRole('button', { name: 'Sign in' }));
     expect(await screen.findByText('E-mail and password do not belong together')).toBeTruthy();
   });
   test('an account is made with an invitation', async () => {
     const sent = fakeKitchen({ 'POST /accounts/register': { status: 201, ...SESSION } });
     renderScreen(<RegisterForm />);
-    await userEvent.type(screen.getByLabelText('Your name'), 'Ines');
-    await userEvent.type(screen.getByLabelText('E-mail'), 'ines@example.test');
-    await userEvent.type(screen.getByLabelText('Password'), 'short');
-    await userEvent.click(screen.getByRole('radio', { name: 'I have an invitation' }));
-    await userEvent.type(screen.getByLabelText('Invitation code'), 'ABC');
-    await userEvent.click(screen.getByRole('button', { name: 'Make account' }));
+    await user.type(screen.getByLabelText('Your name'), 'Ines');
+    await user.type(screen.getByLabelText('E-mail'), 'ines@example.test');
+    await user.type(screen.getByLabelText('Password'), 'short');
+    await user.click(screen.getByRole('radio', { name: 'I have an invitation' }));
+    await user.type(screen.getByLabelText('Invitation code'), 'ABC');
+    await user.click(screen.getByRole('button', { name: 'Make account' }));
     expect(await screen.findByText(/at least 10 characters/)).toBeTruthy();
-    await userEvent.type(screen.getByLabelText('Password'), ' but longer now');
-    await userEvent.click(screen.getByRole('button', { name: 'Make account' }));
+    await user.type(screen.getByLabelText('Password'), ' but longer now');
+    await user.click(screen.getByRole('button', { name: 'Make account' }));
     // A draft of an earlier test may still be on its way.
     const registered = () => sent.find(({ key }) => key === 'POST /accounts/register')?.body;
     await waitFor(() => expect(registered()).toMatchObject({ invitation: 'ABC', email: 'ines@example.test' }));

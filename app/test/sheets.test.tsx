@@ -1,5 +1,5 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { user } from './user';
 import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { useState } from 'react';
@@ -55,7 +55,6 @@ describe('the sheet of a step', () => {
   beforeEach(() => fakeKitchen({ 'GET /bottles': { bottles: [] } }));
 
   test('time, lid and note are set by touch', async () => {
-    const user = userEvent.setup();
     renderScreen(<Trial from={ELDER} id="s2" />);
     await user.click(screen.getByRole('radio', { name: '20 min' }));
     await user.click(within(screen.getByRole('radiogroup', { name: 'Lid' })).getByRole('radio', { name: 'ajar' }));
@@ -66,7 +65,6 @@ describe('the sheet of a step', () => {
     expect(step('s2').lid).toBeUndefined();
   });
   test('another verb leaves behind what it does not ask, and keeps the note', async () => {
-    const user = userEvent.setup();
     const noted = { ...ELDER, steps: ELDER.steps.map((each) => ({ ...each, note: 'Stay' })) };
     renderScreen(<Trial from={noted} id="s2" />);
     await user.click(screen.getByRole('button', { name: 'Do something else' }));
@@ -74,7 +72,6 @@ describe('the sheet of a step', () => {
     expect(step('s2')).toEqual({ id: 's2', verb: 'chill', text: 'to 8 °C', note: 'Stay' });
   });
   test('an ingredient is found and measured, or a drink of the kitchen is used', async () => {
-    const user = userEvent.setup();
     renderScreen(<Trial from={{ ...ELDER, steps: [{ id: 'new', verb: 'add', text: '' }] }} id="new" />);
     await user.type(screen.getByLabelText('Find an ingredient, or a drink of yours'), 'sick');
     await user.click(screen.getByRole('button', { name: /^Sick bay/ }));
@@ -82,14 +79,12 @@ describe('the sheet of a step', () => {
     expect(step('new')).toEqual({ id: 'new', verb: 'use', text: '100 mL Sick bay' });
   });
   test('a way is taken with all its steps', async () => {
-    const user = userEvent.setup();
     renderScreen(<Trial from={ELDER} id="s2" />);
     await user.click(screen.getByRole('button', { name: 'Compare ways' }));
     await user.click(screen.getByRole('button', { name: 'Do this: Simmer 15 min, steep 8 h' }));
     expect(now.steps.map(({ verb }) => verb)).toEqual(['add', 'add', 'simmer', 'steep', 'strain', 'add']);
   });
   test('honey is swapped for something vegan', async () => {
-    const user = userEvent.setup();
     renderScreen(<Trial from={ELDER} id="s4" />);
     await user.click(screen.getByRole('button', { name: 'Swap it' }));
     await user.click(screen.getByRole('radio', { name: 'Vegan' }));
@@ -99,7 +94,6 @@ describe('the sheet of a step', () => {
 });
 
 test('resizing shows what changes before it is taken', async () => {
-  const user = userEvent.setup();
   const taken: DrinkDocument[] = [];
   renderScreen(
     <ResizeSheet
@@ -118,7 +112,6 @@ test('resizing shows what changes before it is taken', async () => {
 });
 
 test('doses are aimed, and taken as steps with their target', async () => {
-  const user = userEvent.setup();
   const taken: [readonly { text: string }[], string][] = [];
   renderScreen(
     <AimSheet
@@ -140,7 +133,6 @@ test('doses are aimed, and taken as steps with their target', async () => {
 });
 
 test('a drink is pasted beside another; what cannot be read says so', async () => {
-  const user = userEvent.setup();
   renderScreen(<CompareSheet document={ELDER} context={USUAL_CONTEXT} onClose={deaf} />);
   const box = screen.getByLabelText('Or with one you paste, a step a line');
   await user.click(box);
@@ -156,7 +148,6 @@ test('a drink is pasted beside another; what cannot be read says so', async () =
 });
 
 test('slots, variants, a blind taste, and the winner', async () => {
-  const user = userEvent.setup();
   fakeKitchen({ 'GET /accounts/session': SESSION });
   const kept: string[] = [];
   function Trial() {
@@ -193,7 +184,6 @@ test('slots, variants, a blind taste, and the winner', async () => {
 });
 
 test('versions are told by what changed, named, and gone back to', async () => {
-  const user = userEvent.setup();
   const version = (revision: number, document: DrinkDocument) => ({
     id: 'd',
     revision,
@@ -224,7 +214,6 @@ test('versions are told by what changed, named, and gone back to', async () => {
 
 describe('what the kitchen has', () => {
   test('it is saved by itself; what cannot be stays in its box', async () => {
-    const user = userEvent.setup();
     const sent = fakeKitchen({
       'GET /kitchen/settings': { revision: 0, settings: null },
       'PUT /kitchen/settings': { revision: 1, settings: { ...DEFAULT_SETTINGS, altitude_m: 900 } },
@@ -244,7 +233,6 @@ describe('what the kitchen has', () => {
     expect(put.settings.altitude_m).toBe(900);
   });
   test('without a server it is kept on this device', async () => {
-    const user = userEvent.setup();
     fakeKitchen({ 'GET /kitchen/settings': { revision: 0, settings: null } });
     renderScreen(<Equipment />, await tabOf(INES));
     await user.click(await screen.findByRole('button', { name: 'Change strainers' }));

@@ -77,12 +77,12 @@ describe('the plan', () => {
     expect([old.status, old.json.code, old.json.details]).toEqual([409, 'edited-elsewhere', { revision: 1 }]);
   });
   test.each([
-    [{ requests: [request, request] }, 'there twice'],
-    [{ requests: [{ ...request, readyBy: 'soon' }] }, 'no moment'],
-    [{ cooks: 0 }, 'cooks'],
-    [{ bed_min: 1440 }, 'bed_min'],
-    [{ requests: Array.from({ length: 201 }, () => request) }, '200'],
-  ])('%j is refused', async (change, says) => {
+    ['a request twice', { requests: [request, request] }, 'there twice'],
+    ['a time that is none', { requests: [{ ...request, readyBy: 'soon' }] }, 'no moment'],
+    ['no cook', { cooks: 0 }, 'cooks'],
+    ['a day of 25 hours', { bed_min: 1440 }, 'bed_min'],
+    ['more than anybody makes', { requests: Array.from({ length: 201 }, () => request) }, '200'],
+  ])('%s is refused', async (_what, change, says) => {
     const { status, json } = await put(1, { ...plan, ...change });
     expect([status, JSON.stringify(json)]).toEqual([400, expect.stringContaining(says)]);
   });

@@ -2,6 +2,8 @@ import { KEEPING_TIMES, type Keeping } from '@wellhydra/core/keeping';
 import { batchInitials, batchName } from '../src/brews/batch-name';
 import { useBy } from '../src/bottles/use-by';
 import { configFromEnvironment } from '../src/config';
+import { create } from 'qrcode';
+import { codeRuns } from '../src/documents/code-runs';
 import { labelPdf } from '../src/documents/label-pdf';
 
 const keeping = (changes: Partial<Keeping> = {}): Keeping => ({
@@ -89,4 +91,18 @@ test('a label holds the longest name and every caution without a second page', a
     'http://localhost:4870/bottles/b',
   );
   expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
+});
+
+test('a code is drawn square by square as it is made', () => {
+  const text = 'http://localhost:4870/bottles/3f0c3a52-6f0e-4f0e-9d6a-0a5f4c1b2d3e';
+  const { size, runs } = codeRuns(text);
+  const drawn = new Set(
+    runs.flatMap(({ x, y, length }) => Array.from({ length }, (_any, index) => y * size + x + index)),
+  );
+  const { modules } = create(text, { errorCorrectionLevel: 'M' });
+  expect(size).toBe(modules.size);
+  const dark = Array.from({ length: size * size }, (_any, cell) => cell).filter((cell) =>
+    modules.get(Math.floor(cell / size), cell % size),
+  );
+  expect([...drawn].sort((a, b) => a - b)).toEqual(dark);
 });

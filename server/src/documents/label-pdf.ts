@@ -2,7 +2,7 @@ import { createRequire } from 'node:module';
 import type { BottleRecord } from '@wellhydra/contract';
 import { formatPortion } from '@wellhydra/core/quantity';
 import PDFDocument from 'pdfkit';
-import { toBuffer } from 'qrcode';
+import { codeRuns } from './code-runs';
 
 const require = createRequire(import.meta.url);
 const FONTS = {
@@ -31,6 +31,17 @@ const PLACE_WORDS = {
   cupboard: 'Keep dry and dark',
 } as const;
 
+function drawCode(
+  document: PDFKit.PDFDocument,
+  text: string,
+  { x, y, side }: { readonly x: number; readonly y: number; readonly side: number },
+): void {
+  const { size, runs } = codeRuns(text);
+  const square = side / size;
+  for (const run of runs) document.rect(x + run.x * square, y + run.y * square, run.length * square, square);
+  document.fill(INK);
+}
+
 /**
  * A label for a bottle: name, batch, dates, serving, place, cautions and a code that opens its page.
  *
@@ -49,11 +60,14 @@ export async function labelPdf(bottle: BottleRecord, address: string): Promise<B
   document.on('data', (chunk: Buffer) => chunks.push(chunk));
   const finished = new Promise<void>((resolve) => document.on('end', resolve));
   for (const [name, file] of Object.entries(FONTS)) document.registerFont(name, require.resolve(file));
-  const code = await toBuffer(address, { margin: 0, errorCorrectionLevel: 'M', color: { dark: INK } });
   const amount = (each: number) => formatPortion(each, bottle.kind === 'dry-mix');
   const text = mm(LABEL_mm.width - 3 * LABEL_mm.margin - LABEL_mm.code);
   const left = mm(LABEL_mm.margin);
-  document.image(code, mm(LABEL_mm.width - LABEL_mm.margin - LABEL_mm.code), left, { width: mm(LABEL_mm.code) });
+  drawCode(document, address, {
+    x: mm(LABEL_mm.width - LABEL_mm.margin - LABEL_mm.code),
+    y: left,
+    side: mm(LABEL_mm.code),
+  });
   document
     .fillColor(INK)
     .font('heading')
