@@ -1,2 +1,9 @@
-/** The tests of this workspace alone, as mutation testing runs them; `jest.config.cjs` above runs them with the others. */
-module.exports = require('../jest.config.cjs').projects.find(({ displayName }) => displayName === 'core');
+const all = require('../jest.config.cjs').projects.find(({ displayName }) => displayName === 'core');
+
+/** The tests that hold the rules of this workspace: those that mutation testing asks. */
+module.exports = {
+  ...all,
+  testMatch: ['caution*', 'keeping', 'merge', 'kitchen', 'reference-processes'].map(
+    (name) => `<rootDir>/test/${name}.test.ts`,
+  ),
+};

@@ -6,7 +6,8 @@ import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
 import { endWithWhatRuns, run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
-/** Measures and prints; nothing here passes or fails. `npm run bench -- core`, `-- size` or `-- keys` runs one part. */
+/** Measures and prints; nothing here passes or fails. `npm run bench -- core`, `-- size`,
+ * `-- keys` or `-- server` runs one part. */
 
 const part = process.argv[2] ?? 'all';
 
@@ -131,4 +132,8 @@ if (part === 'all' || part === 'size') await benchSize();
 if (part === 'all' || part === 'keys') {
   const { benchKeys } = await import('./lib/bench-keys.mjs');
   await benchKeys();
+}
+if (part === 'all' || part === 'server') {
+  const { benchServer } = await import('./lib/bench-server.mjs');
+  await benchServer();
 }

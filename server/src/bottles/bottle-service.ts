@@ -4,7 +4,7 @@ import { Op, type Sequelize, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
-import { findBottle, reckonUseBy } from './bottle-store';
+import { addPour, findBottle, lockBottle, writeBottle, type LockedBottle } from './bottle-store';
 
 export interface BottleContext {
   readonly sequelize: Sequelize;
@@ -17,14 +17,19 @@ export async function readBottle({ sequelize }: BottleContext, who: SignedIn, id
   return bottle;
 }
 
-async function lockedBottle({ models }: BottleContext, who: SignedIn, id: string, transaction: Transaction) {
-  const bottle = await models.bottles.findOne({
-    where: { id, kitchenId: who.kitchenId },
-    lock: transaction.LOCK.UPDATE,
-    transaction,
+/** Changes a bottle while nobody else does; nothing, where the change comes to nothing. */
+async function changed(
+  { sequelize }: BottleContext,
+  { kitchenId }: SignedIn,
+  id: string,
+  change: (bottle: LockedBottle, transaction: Transaction) => Promise<Partial<LockedBottle> | undefined>,
+): Promise<void> {
+  await sequelize.transaction(async (transaction) => {
+    const bottle = await lockBottle(sequelize, kitchenId, id, transaction);
+    if (!bottle) throw new Problem('not-found');
+    const by = await change(bottle, transaction);
+    if (by) await writeBottle(sequelize, { kitchenId, id }, { ...bottle, ...by }, transaction);
   });
-  if (!bottle) throw new Problem('not-found');
-  return bottle;
 }
 
 const pourKey = ({ kitchenId }: SignedIn, { id, pourId }: { readonly id: string; readonly pourId: string }) => ({
@@ -43,10 +48,10 @@ export async function pourFromBottle(
   ids: { id: string; pourId: string },
   pour: Pour,
 ): Promise<BottleRecord> {
-  const { sequelize, models } = context;
-  await sequelize.transaction(async (transaction) => {
-    const bottle = await lockedBottle(context, who, ids.id, transaction);
-    if (await models.pours.findOne({ where: pourKey(who, ids), transaction })) return;
+  await changed(context, who, ids.id, async (bottle, transaction) => {
+    const pouredAt = new Date(pour.pouredAt);
+    const row = { ...pourKey(who, ids), volumeMl: pour.volume_mL, pouredAt, pouredBy: who.accountId };
+    if (!(await addPour(context.sequelize, row, transaction))) return undefined;
     const rest_mL = bottle.remainingMl - pour.volume_mL;
     if (rest_mL < -CLINGS_mL)
       throw new Problem(
@@ -54,24 +59,7 @@ export async function pourFromBottle(
         { remaining_mL: bottle.remainingMl },
         `There are ${formatVolume(bottle.remainingMl)} left. Pour that, or less.`,
       );
-    const pouredAt = new Date(pour.pouredAt);
-    await models.pours.create(
-      {
-        id: ids.pourId,
-        kitchenId: who.kitchenId,
-        bottleId: bottle.id,
-        volumeMl: pour.volume_mL,
-        pouredAt,
-        pouredBy: who.accountId,
-        undoneAt: null,
-      },
-      { transaction },
-    );
-    await bottle.update(
-      { remainingMl: rest_mL < CLINGS_mL ? 0 : rest_mL, openedAt: bottle.openedAt ?? pouredAt },
-      { transaction },
-    );
-    await reckonUseBy(models, { kitchenId: who.kitchenId, brewId: bottle.brewId, only: bottle.id }, transaction);
+    return { remainingMl: rest_mL < CLINGS_mL ? 0 : rest_mL, openedAt: bottle.openedAt ?? pouredAt };
   });
   return readBottle(context, who, ids.id);
 }
@@ -82,23 +70,21 @@ export async function undoPour(
   who: SignedIn,
   ids: { id: string; pourId: string },
 ): Promise<BottleRecord> {
-  const { sequelize, models } = context;
-  await sequelize.transaction(async (transaction) => {
-    const bottle = await lockedBottle(context, who, ids.id, transaction);
+  const { models } = context;
+  await changed(context, who, ids.id, async (bottle, transaction) => {
     const pour = await models.pours.findOne({ where: pourKey(who, ids), transaction });
     if (!pour) throw new Problem('not-found');
-    if (pour.undoneAt) return;
+    if (pour.undoneAt) return undefined;
     await pour.update({ undoneAt: new Date() }, { transaction });
     const first = await models.pours.findOne({
-      where: { kitchenId: who.kitchenId, bottleId: bottle.id, undoneAt: { [Op.is]: null } },
+      where: { kitchenId: who.kitchenId, bottleId: ids.id, undoneAt: { [Op.is]: null } },
       order: [['pouredAt', 'ASC']],
       transaction,
     });
-    await bottle.update(
-      { remainingMl: Math.min(bottle.volumeMl, bottle.remainingMl + pour.volumeMl), openedAt: first?.pouredAt ?? null },
-      { transaction },
-    );
-    await reckonUseBy(models, { kitchenId: who.kitchenId, brewId: bottle.brewId, only: bottle.id }, transaction);
+    return {
+      remainingMl: Math.min(bottle.volumeMl, bottle.remainingMl + pour.volumeMl),
+      openedAt: first?.pouredAt ?? null,
+    };
   });
   return readBottle(context, who, ids.id);
 }
@@ -110,11 +96,6 @@ export async function moveBottleTo(
   id: string,
   place: Place,
 ): Promise<BottleRecord> {
-  const { sequelize, models } = context;
-  await sequelize.transaction(async (transaction) => {
-    const bottle = await lockedBottle(context, who, id, transaction);
-    await bottle.update({ place }, { transaction });
-    await reckonUseBy(models, { kitchenId: who.kitchenId, brewId: bottle.brewId, only: id }, transaction);
-  });
+  await changed(context, who, id, async () => ({ place }));
   return readBottle(context, who, id);
 }

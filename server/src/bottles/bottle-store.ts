@@ -1,4 +1,4 @@
-import type { BottlePage, BottleRecord, PageQuery, PourPage, PourRecord } from '@wellhydra/contract';
+import type { BottlePage, BottleRecord, PageQuery, Place, PourPage, PourRecord } from '@wellhydra/contract';
 import type { Keeping } from '@wellhydra/core/keeping';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { limitOf, pageOf, readCursor } from '../database/page';
@@ -78,14 +78,74 @@ export async function listPours(
   return { pours: pours.map((row) => ({ ...row, pouredAt: row.pouredAt.toISOString() })), next };
 }
 
-/**
- * Reckons anew when bottles are to be used up: after their brew was corrected, or they were opened or moved.
- *
- * @param only one bottle of the brew; all of them where it is left out
- */
+/** A bottle while it is changed: locked, with what decides how long it keeps. */
+export interface LockedBottle {
+  readonly brewId: string;
+  readonly place: Place;
+  readonly volumeMl: number;
+  readonly remainingMl: number;
+  readonly openedAt: Date | null;
+  readonly madeAt: Date;
+  readonly keeping: Keeping;
+}
+
+/** Locks a bottle until the transaction is over. */
+export async function lockBottle(
+  sequelize: Sequelize,
+  kitchenId: string,
+  id: string,
+  transaction: Transaction,
+): Promise<LockedBottle | undefined> {
+  const [bottle] = await sequelize.query<LockedBottle>(
+    `SELECT x.brew_id AS "brewId", x.place, x.volume_ml AS "volumeMl", x.remaining_ml AS "remainingMl",
+            x.opened_at AS "openedAt", b.made_at AS "madeAt", b.keeping
+     FROM bottles x JOIN brews b ON b.kitchen_id = x.kitchen_id AND b.id = x.brew_id
+     WHERE x.kitchen_id = :kitchenId AND x.id = :id FOR UPDATE OF x`,
+    { replacements: { kitchenId, id }, type: QueryTypes.SELECT, transaction },
+  );
+  return bottle;
+}
+
+/** Writes what has become of a locked bottle, and until when it is to be used up from now on. */
+export async function writeBottle(
+  sequelize: Sequelize,
+  { kitchenId, id }: { readonly kitchenId: string; readonly id: string },
+  { place, remainingMl, openedAt, madeAt, keeping }: LockedBottle,
+  transaction: Transaction,
+): Promise<void> {
+  const { useBy: until } = useBy(keeping, { place, madeAt, openedAt });
+  await sequelize.query(
+    `UPDATE bottles SET place = :place, remaining_ml = :remainingMl, opened_at = :openedAt, use_by = :until
+     WHERE kitchen_id = :kitchenId AND id = :id`,
+    { replacements: { kitchenId, id, place, remainingMl, openedAt, until }, type: QueryTypes.UPDATE, transaction },
+  );
+}
+
+/** Notes a pour, once; whether it is a new one. */
+export async function addPour(
+  sequelize: Sequelize,
+  pour: {
+    readonly kitchenId: string;
+    readonly bottleId: string;
+    readonly id: string;
+    readonly volumeMl: number;
+    readonly pouredAt: Date;
+    readonly pouredBy: string;
+  },
+  transaction: Transaction,
+): Promise<boolean> {
+  const [rows] = await sequelize.query(
+    `INSERT INTO pours (kitchen_id, bottle_id, id, volume_ml, poured_at, poured_by)
+     VALUES (:kitchenId, :bottleId, :id, :volumeMl, :pouredAt, :pouredBy) ON CONFLICT DO NOTHING RETURNING id`,
+    { replacements: pour, transaction },
+  );
+  return rows.length > 0;
+}
+
+/** Reckons anew when the bottles of a brew are to be used up, after it was corrected. */
 export async function reckonUseBy(
   models: Models,
-  { kitchenId, brewId, only }: { readonly kitchenId: string; readonly brewId: string; readonly only?: string },
+  { kitchenId, brewId }: { readonly kitchenId: string; readonly brewId: string },
   transaction: Transaction,
 ): Promise<void> {
   const brew = await models.brews.findOne({
@@ -94,10 +154,7 @@ export async function reckonUseBy(
     transaction,
   });
   if (!brew) return;
-  const bottles = await models.bottles.findAll({
-    where: { kitchenId, brewId, ...(only ? { id: only } : {}) },
-    transaction,
-  });
+  const bottles = await models.bottles.findAll({ where: { kitchenId, brewId }, transaction });
   for (const { id, place, openedAt } of bottles) {
     const { useBy: until } = useBy(brew.keeping, { place, madeAt: brew.madeAt, openedAt });
     await models.bottles.update({ useBy: until }, { where: { kitchenId, id }, transaction });

@@ -33,7 +33,7 @@ const editedElsewhere = (current: DrinkRecord | undefined): Problem =>
  * answered with `edited-elsewhere` and the revision it has now, and changes nothing.
  */
 export async function saveDrinkRecord(
-  { sequelize, models }: DrinkContext,
+  { sequelize }: DrinkContext,
   who: SignedIn,
   id: string,
   save: SaveDrink,
@@ -53,7 +53,7 @@ export async function saveDrinkRecord(
         document: save.document,
         savedBy: who.accountId,
       };
-      await storeRevision(models, next, transaction);
+      await storeRevision(sequelize, next, transaction);
     });
   } catch (error) {
     // Two requests created it at once.

@@ -67,17 +67,23 @@ export interface NewRevision {
 }
 
 /** Stores a revision of a drink and keeps it among all earlier ones. */
-export async function storeRevision(models: Models, next: NewRevision, transaction: Transaction): Promise<void> {
-  const savedAt = new Date();
-  const { id, kitchenId, revision, document, savedBy } = next;
-  if (revision === 1) await models.drinks.create({ ...next, savedAt, deletedAt: null }, { transaction });
-  else
-    await models.drinks.update(
-      { revision, document, savedBy, savedAt, deletedAt: null },
-      { where: { id, kitchenId }, transaction },
-    );
-  await models.drinkRevisions.create({ drinkId: id, kitchenId, revision, document, savedBy, savedAt }, { transaction });
-  await thinVersions(models.drinks.sequelize!, { kitchenId, drinkId: id, revision }, transaction);
+export async function storeRevision(
+  sequelize: Sequelize,
+  { id, kitchenId, revision, document, savedBy }: NewRevision,
+  transaction: Transaction,
+): Promise<void> {
+  const columns = 'revision, document, saved_by, saved_at';
+  const values = '$revision, $document, $savedBy, now()';
+  const store =
+    revision === 1
+      ? `INSERT INTO drinks (kitchen_id, id, ${columns}) VALUES ($kitchenId, $id, ${values})`
+      : `UPDATE drinks SET (${columns}, deleted_at) = (${values}, NULL) WHERE kitchen_id = $kitchenId AND id = $id`;
+  await sequelize.query(
+    `WITH stored AS (${store})
+     INSERT INTO drink_revisions (kitchen_id, drink_id, ${columns}) VALUES ($kitchenId, $id, ${values})`,
+    { bind: { id, kitchenId, revision, document: JSON.stringify(document), savedBy }, transaction },
+  );
+  await thinVersions(sequelize, { kitchenId, drinkId: id, revision }, transaction);
 }
 
 /** Marks a drink as deleted, or brings it back. */

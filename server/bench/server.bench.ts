@@ -1,0 +1,217 @@
+import { fork, type ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { once } from 'node:events';
+import { writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { FastifyInstance } from 'fastify';
+import { buildApp } from '../src/build-app';
+import { POOL } from '../src/database/connect';
+import { benchDocument, fillKitchen, type FilledKitchen } from './filled-kitchen';
+import { recordSql } from './recorded-sql';
+
+/**
+ * A big kitchen against one of a hundredth, and the application against a bare server that does the same SQL. Prints and
+ * judges nothing. Told by the environment: BENCH_DATABASES (two empty ones, small and big), BENCH_SERVER, BENCH_BARE and
+ * BENCH_FOLDER.
+ */
+
+const BREWS = { small: 100, big: 10_000 } as const;
+const LATENCIES = 150;
+const ROUNDS = 5;
+const ROUND_ms = 3000;
+const CLIENTS = 8;
+const print = (line: string) => void process.stdout.write(`${line}\n`);
+const median = (all: readonly number[]) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)]!;
+
+const [smallUrl, bigUrl] = process.env.BENCH_DATABASES!.split(' ') as [string, string];
+const open = async (databaseUrl: string): Promise<FastifyInstance> => {
+  const app = await buildApp({
+    databaseUrl,
+    host: '127.0.0.1',
+    port: 0,
+    demo: false,
+    spoolFolder: process.env.BENCH_FOLDER!,
+    logLevel: 'silent',
+    strictAnswers: false,
+    requestsPerMinute: 10_000_000,
+    signInsPerQuarter: 1000,
+  });
+  await app.ready();
+  await app.migrated();
+  return app;
+};
+
+const children: ChildProcess[] = [];
+async function start(file: string, args: readonly string[], env: Readonly<Record<string, string>>): Promise<string> {
+  const child = fork(file, args, { env: { ...process.env, ...env }, stdio: ['ignore', 'ignore', 'inherit', 'ipc'] });
+  children.push(child);
+  const [{ port }] = (await once(child, 'message')) as [{ port: number }];
+  return `http://127.0.0.1:${port}`;
+}
+const serve = (databaseUrl: string) =>
+  start(process.env.BENCH_SERVER!, [], {
+    DATABASE_URL: databaseUrl,
+    PORT: '0',
+    LOG_LEVEL: 'silent',
+    REQUESTS_PER_MINUTE: '10000000',
+  });
+
+type Ask = (client: number) => Promise<Response>;
+async function ask(work: Ask, client = 0): Promise<void> {
+  const answer = await work(client);
+  const text = await answer.text();
+  if (!answer.ok) throw new Error(`${answer.url}: ${answer.status} ${text.slice(0, 300)}`);
+}
+/** Requests one after the other, ms each. */
+async function latency(work: Ask): Promise<number> {
+  const all: number[] = [];
+  for (let index = 0; index < LATENCIES; index += 1) {
+    const began = performance.now();
+    await ask(work);
+    all.push(performance.now() - began);
+  }
+  return median(all);
+}
+/** Requests that are answered in a second while eight clients ask. */
+async function throughput(work: Ask): Promise<number> {
+  const until = performance.now() + ROUND_ms;
+  let done = 0;
+  await Promise.all(
+    Array.from({ length: CLIENTS }, async (_any, client) => {
+      while (performance.now() < until) {
+        await ask(work, client);
+        done += 1;
+      }
+    }),
+  );
+  return (done * 1000) / ROUND_ms;
+}
+
+/** The peer packs nothing, so nobody asks for it. */
+const PLAIN = { 'accept-encoding': 'identity' };
+const json = (body: object, cookie = '') => ({
+  body: JSON.stringify(body),
+  headers: { ...PLAIN, 'content-type': 'application/json', ...(cookie ? { cookie } : {}) },
+});
+
+async function benchLists(small: FilledKitchen, big: FilledKitchen, at: { small: string; big: string }) {
+  print('\nA page of a list, median of requests one after the other, ms');
+  const lists = ['/api/drinks', '/api/brews', '/api/brews/under-way', '/api/bottles', 'pours'];
+  for (const list of lists) {
+    const url = ({ bottle }: FilledKitchen) => (list === 'pours' ? `/api/bottles/${bottle}/pours` : list);
+    const work =
+      (kitchen: FilledKitchen, base: string): Ask =>
+      () =>
+        fetch(`${base}${url(kitchen)}`, { headers: { ...PLAIN, cookie: kitchen.cookie } });
+    const [ofSmall, ofBig] = [work(small, at.small), work(big, at.big)];
+    await latency(ofSmall);
+    await latency(ofBig);
+    const pairs = [];
+    for (let round = 0; round < ROUNDS; round += 1) pairs.push([await latency(ofSmall), await latency(ofBig)] as const);
+    const [few, many] = [median(pairs.map(([each]) => each)), median(pairs.map(([, each]) => each))];
+    print(`  ${list.padEnd(22)} ${few.toFixed(2)} → ${many.toFixed(2)}  × ${(many / few).toFixed(2)}`);
+  }
+}
+
+/** A revision that stands nowhere else in a statement. */
+const MARKED = 7_000_001;
+
+async function benchPeer(app: FastifyInstance, kitchen: FilledKitchen, ours: string): Promise<void> {
+  const { cookie, drinks, bottle } = kitchen;
+  const inject = (method: 'GET' | 'PUT', url: string, payload?: object) => async () => {
+    const answer = await app.inject({ method, url, headers: { cookie }, ...(payload ? { payload } : {}) });
+    if (answer.statusCode >= 300) throw new Error(`${url}: ${answer.statusCode} ${answer.payload}`);
+  };
+  const pourId = randomUUID();
+  const poured = { volume_mL: 0.01, pouredAt: new Date().toISOString() };
+  const drink = drinks[0]!;
+  const setRevision = (id: string, revision: number) =>
+    app.sequelize.query(`
+      UPDATE drink_revisions SET revision = ${revision} WHERE drink_id = '${id}' AND revision = (SELECT revision FROM drinks WHERE id = '${id}');
+      UPDATE drinks SET revision = ${revision} WHERE id = '${id}'`);
+  await setRevision(drink, MARKED).catch(async () => {
+    await app.sequelize.query(`UPDATE drinks SET revision = ${MARKED} WHERE id = '${drink}'`);
+  });
+  const save = { expectedRevision: MARKED, document: benchDocument('Saved') };
+  const routes = {
+    list: await recordSql(inject('GET', '/api/bottles')),
+    pour: await recordSql(inject('PUT', `/api/bottles/${bottle}/pours/${pourId}`, poured)),
+    save: await recordSql(inject('PUT', `/api/drinks/${drink}`, save)),
+  };
+  const file = join(process.env.BENCH_FOLDER!, 'bare.json');
+  writeFileSync(file, JSON.stringify({ databaseUrl: bigUrl, connections: POOL.most, routes }));
+  const bare = await start(process.env.BENCH_BARE!, [file], {});
+
+  /** Each client saves a drink of its own, one revision after the other. */
+  const revisions = new Map<string, number>();
+  const revisionOf = async (id: string) => {
+    if (!revisions.has(id)) {
+      const answer = await fetch(`${ours}/api/drinks/${id}`, { headers: { ...PLAIN, cookie } });
+      revisions.set(id, ((await answer.json()) as { revision: number }).revision);
+    }
+    return revisions.get(id)!;
+  };
+  const saved = (id: string) => void revisions.set(id, revisions.get(id)! + 1);
+  let count = 0;
+  const works: Readonly<Record<string, readonly [Ask, Ask]>> = {
+    list: [
+      () => fetch(`${ours}/api/bottles`, { headers: { ...PLAIN, cookie } }),
+      () => fetch(`${bare}/list`, { method: 'POST', ...json({}) }),
+    ],
+    pour: [
+      () => fetch(`${ours}/api/bottles/${bottle}/pours/${randomUUID()}`, { method: 'PUT', ...json(poured, cookie) }),
+      () => fetch(`${bare}/pour`, { method: 'POST', ...json({ [pourId]: randomUUID() }) }),
+    ],
+    save: [
+      async (client) => {
+        const id = drinks[client]!;
+        const expectedRevision = await revisionOf(id);
+        const document = benchDocument(`Saved ${(count += 1)}`);
+        const answer = await fetch(`${ours}/api/drinks/${id}`, {
+          method: 'PUT',
+          ...json({ expectedRevision, document }, cookie),
+        });
+        saved(id);
+        return answer;
+      },
+      async (client) => {
+        const id = drinks[client]!;
+        const before = await revisionOf(id);
+        const exchanged = { [drink]: id, [MARKED + 1]: String(before + 1), [MARKED]: String(before) };
+        const answer = await fetch(`${bare}/save`, { method: 'POST', ...json(exchanged) });
+        saved(id);
+        return answer;
+      },
+    ],
+  };
+  print(
+    `\nAnswers a second to ${CLIENTS} clients, median of ${ROUNDS} rounds: ours, and bare Fastify + pg with the same SQL`,
+  );
+  for (const [name, [mine, theirs]] of Object.entries(works)) {
+    await throughput(mine);
+    await throughput(theirs);
+    const pairs = [];
+    for (let round = 0; round < ROUNDS; round += 1)
+      pairs.push([await throughput(mine), await throughput(theirs)] as const);
+    const [a, b] = [median(pairs.map(([each]) => each)), median(pairs.map(([, each]) => each))];
+    print(`  ${name.padEnd(6)} ${a.toFixed(0)} and ${b.toFixed(0)}: ${((100 * a) / b).toFixed(0)} %`);
+  }
+}
+
+try {
+  const [smallApp, bigApp] = [await open(smallUrl), await open(bigUrl)];
+  const small = await fillKitchen(smallApp, BREWS.small);
+  const big = await fillKitchen(bigApp, BREWS.big);
+  const [{ brews, bottles, pours }] = (
+    await bigApp.sequelize.query(
+      'SELECT (SELECT count(*) FROM brews) brews, (SELECT count(*) FROM bottles) bottles, (SELECT count(*) FROM pours) pours',
+    )
+  )[0] as [Record<string, string>];
+  print(`${brews} brews, ${bottles} bottles, ${pours} pours; the small one has a hundredth`);
+  const at = { small: await serve(smallUrl), big: await serve(bigUrl) };
+  await benchLists(small, big, at);
+  await benchPeer(bigApp, big, at.big);
+  await Promise.all([smallApp.close(), bigApp.close()]);
+} finally {
+  for (const child of children) child.kill('SIGTERM');
+}
