@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { createServer, type AddressInfo } from 'node:net';
 import { test as base } from './cook';
@@ -34,7 +34,11 @@ function ownServer(port: number): OwnServer {
   return {
     url,
     start: async () => {
-      running = spawn(process.execPath, [SERVER], { env: { ...process.env, ...serverEnv(port) }, stdio: 'ignore' });
+      // With a line to this process: it ends when this one is ended, however that comes about.
+      running = fork(SERVER, [], {
+        env: { ...process.env, ...serverEnv, PORT: String(port) },
+        stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+      });
       const until = Date.now() + READY_WITHIN_ms;
       while (!(await isReady())) {
         if (Date.now() > until) throw new Error(`no server at ${url} within ${READY_WITHIN_ms} ms`);

@@ -1,10 +1,11 @@
 import { defineConfig } from '@playwright/test';
 import { FLAGS } from '../scripts/lib/chromium-flags.mjs';
-import { SERVER, serverEnv } from './server-env';
 
-const port = Number(process.env.E2E_PORT ?? 4970);
+/** Address of the one real server, on a database of its own, which the test command has started and ends. */
+const baseURL = process.env.E2E_URL;
+if (!baseURL)
+  throw new Error('E2E_URL is not set: run the tests with `npm test -- browser`, which starts a server for them.');
 
-/** One real server on a database of its own, which the test command has started. */
 export default defineConfig({
   testDir: './tests',
   outputDir: './test-results',
@@ -15,7 +16,7 @@ export default defineConfig({
   expect: { timeout: 15_000 },
   reporter: [['list']],
   use: {
-    baseURL: `http://localhost:${port}`,
+    baseURL,
     // Traces cost a third of the time: `npm test -- browser --trace on` makes them for what has failed.
     trace: 'off',
     screenshot: 'only-on-failure',
@@ -30,11 +31,4 @@ export default defineConfig({
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
     { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
   ],
-  webServer: {
-    command: `${process.execPath} ${SERVER}`,
-    url: `http://localhost:${port}/api/ready`,
-    reuseExistingServer: false,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
-    env: serverEnv(port),
-  },
 });

@@ -1,5 +1,5 @@
 // @ts-check
-import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
@@ -86,6 +86,23 @@ function firstLoad(folder) {
   return total;
 }
 
+/**
+ * Bytes of the piece that is needed before a drink can be opened, gzipped.
+ * @param {string} folder
+ */
+function secondLoad(folder) {
+  const scripts = readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter((path) =>
+    /second-load[^/]*\.js$/.test(path),
+  );
+  let total = 0;
+  for (const path of scripts) {
+    const bytes = gzipSync(readFileSync(join(folder, path)), { level: 9 }).length;
+    say(`  ${String(bytes).padStart(8)}  ${path}`);
+    total += bytes;
+  }
+  return total;
+}
+
 /** The exported application against a blank one of the same stack, built the same way. */
 async function benchSize() {
   const { ensureBuild, exportApp } = await import('./lib/build.mjs');
@@ -119,6 +136,10 @@ async function benchSize() {
     say('Blank Expo Router + NativeWind + Redux Toolkit, first load, bytes gzipped');
     const theirs = firstLoad(out);
     say(`first load: ${ours} against ${theirs} bytes, ${(ours / theirs).toFixed(2)} times the blank application`);
+    const second = secondLoad(appFolder);
+    say(
+      `before a drink can be opened, first and second load: ${ours + second} bytes, ${((ours + second) / theirs).toFixed(2)} times the blank application`,
+    );
   } finally {
     rmSync(blank, { recursive: true, force: true });
   }

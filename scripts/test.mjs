@@ -23,16 +23,20 @@ if (parts.includes('browser')) await ensureChromium();
 
 const { startCluster } = await import('./lib/postgres.mjs');
 const { freePort } = await import('./lib/ports.mjs');
+const { serve } = await import('./lib/serve.mjs');
 const folder = mkdtempSync(join(tmpdir(), 'wellhydra-test-'));
 // The postgres user has to get through.
 chmodSync(folder, 0o755);
 
 const starting = startCluster({ dataFolder: folder, throwaway: true, wantedPort: 55870 });
+/** @type {(() => Promise<void>) | undefined} */
+let stopServer;
 /** @type {Promise<void> | undefined} */
 let cleaning;
 const clean = () =>
   (cleaning ??= (async () => {
     await endAll();
+    await stopServer?.();
     await starting.then(
       (started) => started.stop(),
       () => undefined,
@@ -62,13 +66,28 @@ async function browserTests(database) {
   const { appFolder } = await ensureBuild();
   say('Browser tests');
   await database.ensureDatabase('browser');
-  const env = {
-    ...process.env,
-    E2E_DATABASE_URL: database.url('browser'),
-    E2E_APP_FOLDER: appFolder,
-    E2E_PORT: String(await freePort(4970)),
+  const port = await freePort(4970);
+  /** What this server is told, and those that tests start for themselves. */
+  const told = {
+    DATABASE_URL: database.url('browser'),
+    APP_FOLDER: appFolder,
+    HOST: 'localhost',
+    DEMO: '1',
+    LOG_LEVEL: 'warn',
+    STRICT_ANSWERS: '1',
+    REQUESTS_PER_MINUTE: '100000',
   };
-  return run(
+  // Apart from the rest: a test of `npm start` must not be told of this database.
+  const env = { ...process.env, E2E_URL: `http://localhost:${port}`, E2E_SERVER: JSON.stringify(told) };
+  const server = await serve({
+    databaseUrl: told.DATABASE_URL,
+    appFolder,
+    port,
+    demo: true,
+    env: told,
+    onStarted: (stop) => (stopServer = stop),
+  });
+  const code = await run(
     process.execPath,
     [
       join(ROOT, 'node_modules/@playwright/test/cli.js'),
@@ -79,6 +98,8 @@ async function browserTests(database) {
     ],
     { cwd: join(ROOT, 'e2e'), env },
   );
+  await server.stop();
+  return code;
 }
 
 const RUNNERS = { unit: unitTests, browser: browserTests };

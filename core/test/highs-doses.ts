@@ -48,12 +48,23 @@ export interface PeerDoses {
   readonly ms: number;
 }
 
-/** What HiGHS finds, with its cost worked out from the doses and not taken from its report. */
-export async function highsDoses(problem: DoseProblem, seconds = 60): Promise<PeerDoses> {
-  const highs = await loadHighs();
-  const program = asProgram(problem);
+type Highs = Awaited<ReturnType<typeof loadHighs>>;
+
+/**
+ * What HiGHS finds, with its cost worked out from the doses and not taken from its report.
+ *
+ * @param highs an instance that may have solved before; a new one where it is left out
+ * @param program the problem as HiGHS reads it, where it was written before
+ */
+export async function highsDoses(
+  problem: DoseProblem,
+  seconds = 60,
+  highs?: Highs,
+  program: string = asProgram(problem),
+): Promise<PeerDoses> {
+  const solver = highs ?? (await loadHighs());
   const began = performance.now();
-  const { Columns, Status } = highs.solve(program, {
+  const { Columns, Status } = solver.solve(program, {
     time_limit: seconds,
     output_flag: false,
     mip_rel_gap: 1e-6,

@@ -6,8 +6,15 @@ import { NO_POT, Occupancy, shapeOf, type Shape } from '../src/plan/slots';
  * The same plan as a time-indexed mixed-integer program: one variable for each beginning of each drink in each pot
  * that holds it; hands, burners, each pot and the fridge bounded in every slot. A peer for the search, in tests and
  * benchmarks only.
+ *
+ * @param warm an instance that has solved before; a new one where it is left out
  */
-export async function highsPlan(problem: PlanProblem, slots: number, seconds = 60) {
+export async function highsPlan(
+  problem: PlanProblem,
+  slots: number,
+  seconds = 60,
+  warm?: Awaited<ReturnType<typeof loadHighs>>,
+) {
   const { drinks, cooks, burners, pots_mL, fridge_mL } = problem;
   const shapes = drinks.map(shapeOf);
   const alone = new Occupancy(problem, slots);
@@ -68,7 +75,7 @@ export async function highsPlan(problem: PlanProblem, slots: number, seconds = 6
     ` ${options.flatMap((each, index) => each.map((option) => name(index, option))).join(' ')}`,
     'End',
   );
-  const highs = await loadHighs();
+  const highs = warm ?? (await loadHighs());
   const began = performance.now();
   const { Columns, Status } = highs.solve(lines.join('\n'), {
     time_limit: seconds,

@@ -225,3 +225,23 @@ test.describe('npm start', () => {
     }
   });
 });
+
+test.describe('npm test', () => {
+  test.skip(({ viewport }) => (viewport?.width ?? 0) > 500, 'not a matter of width');
+
+  test('ended in the middle of the browser tests, ends all that it has started', async () => {
+    const args = [join(ROOT, 'scripts/test.mjs'), 'browser', '--project', 'phone', '-g', 'deep links'];
+    const child = spawn(process.execPath, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    let output = '';
+    child.stdout.on('data', (chunk) => (output += chunk));
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    await expect.poll(() => output, { timeout: 90_000 }).toMatch(/Running/);
+    const below = (pid: number): readonly number[] => children(pid).flatMap((each) => [each, ...below(each)]);
+    // The runner, the server, and a browser with its pages.
+    await expect.poll(() => below(child.pid!).length, { timeout: 30_000 }).toBeGreaterThan(4);
+    const started = below(child.pid!);
+    child.kill('SIGTERM');
+    await ended;
+    await expect.poll(() => started.filter(isAlive), { timeout: 15_000 }).toEqual([]);
+  });
+});

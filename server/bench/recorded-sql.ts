@@ -34,7 +34,11 @@ export const about = ({ text, values }: Statement, exchanged: Readonly<Record<st
   return {
     text: other(text),
     ...(values
-      ? { values: values.map((each) => (each == null || typeof each === 'object' ? each : other(String(each)))) }
+      ? {
+          values: values.map((each) =>
+            each === null || each === undefined || typeof each === 'object' ? each : other(String(each)),
+          ),
+        }
       : {}),
   };
 };
