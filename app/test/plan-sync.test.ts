@@ -100,3 +100,17 @@ test('a plan that an earlier version kept on this device alone reaches the serve
   await saved();
   expect(server.record.plan).toEqual({ requests: [old], cooks: 3, bed_min: 1320, up_min: 300 });
 });
+
+test('a server that went back to an older plan gets what is here merged into that one', async () => {
+  const server = fakeServer();
+  const store = await tabOf(INES);
+  store.dispatch(requestFor('a'));
+  await saved();
+  store.dispatch(requestFor('b'));
+  await saved();
+  // A backup from before was put back.
+  server.record = { revision: 1, plan: { ...server.record.plan!, requests: server.record.plan!.requests.slice(0, 1) } };
+  store.dispatch(requestFor('c'));
+  await saved();
+  expect([wanted(server), server.record.revision]).toEqual([['a', 'c'], 2]);
+});

@@ -136,6 +136,20 @@ describe('cooling', () => {
     expect(coolingTime(tau, 95, 21, 21)).toBe(Infinity);
     expect(coolingTime(tau, 30, 40, 21)).toBe(0);
   });
+  // 57 to 21 °C at a time constant t beside 4 °C takes 1.137 t, 21 to 5 °C beside 0 °C takes 1.435 t (Newton).
+  it.each([
+    ['both in time', 88, 20, 0, true],
+    ['too long to 21 °C, however fast afterwards', 132, 20, 0, false],
+    ['in time to 21 °C, and too long to 5 °C', 88, 200, 0, false],
+    ['never as cold as 5 °C', 88, 20, 6, false],
+  ])('cooling in two stages: %s', (_what, first_tau, then_tau, around_C, ok) => {
+    const stages = [
+      { minutes: 1.137 * first_tau, tau_min: first_tau, around_C: 4 },
+      { minutes: Infinity, tau_min: then_tau, around_C },
+    ];
+    expect(twoStageCooling(57, stages).ok).toBe(ok);
+  });
+
   test('straight into the fridge it is too slow; an hour of ice passes', () => {
     const fridge = coolingConstant(4.18, jar, 'fridge');
     const a = twoStageCooling(90, [{ minutes: Infinity, tau_min: fridge, around_C: 4 }]);

@@ -39,6 +39,16 @@ test('an e-mail belongs to one account', async () => {
   expect([status, json.code]).toEqual([409, 'email-taken']);
 });
 
+test('a session that has ended lets nobody in', async () => {
+  const cook = await newCook(app);
+  const { account } = (await cook.send('GET', '/api/accounts/session')).json;
+  await app.sequelize.query(
+    `UPDATE sessions SET expires_at = now() - interval '1 second' WHERE account_id = '${account.id}'`,
+  );
+  const { status, json } = await cook.send('GET', '/api/accounts/session');
+  expect([status, json.code]).toEqual([401, 'not-signed-in']);
+});
+
 test('passwords and session tokens are not in the database', async () => {
   const cook = await newCook(app);
   const [rows] = await app.sequelize.query('SELECT password_hash FROM accounts');

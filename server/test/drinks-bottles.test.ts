@@ -149,6 +149,17 @@ describe('brews and bottles', () => {
     expect((await cook.send('PUT', url, { volume_mL: 250, pouredAt })).json.remaining_mL).toBe(1000);
   });
 
+  test('a pour that is taken back twice comes back once, and one that was taken back is not poured by sending it again', async () => {
+    const { ids } = await bottledDrink(cook);
+    const url = (pourId: string) => `/api/bottles/${ids.bottle}/pours/${pourId}`;
+    const [first, second] = [randomUUID(), randomUUID()];
+    for (const pourId of [first, second])
+      await cook.send('PUT', url(pourId), { volume_mL: 250, pouredAt: new Date().toISOString() });
+    for (let time = 0; time < 2; time += 1) expect((await cook.send('DELETE', url(first))).json.remaining_mL).toBe(750);
+    const again = await cook.send('PUT', url(first), { volume_mL: 250, pouredAt: new Date().toISOString() });
+    expect(again.json.remaining_mL).toBe(750);
+  });
+
   test('a bottle gives no more than it holds, whoever pours at once', async () => {
     const { ids } = await bottledDrink(cook);
     const pours = await Promise.all(

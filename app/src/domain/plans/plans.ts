@@ -28,7 +28,6 @@ export const planUnsent = ({ base, mine }: PlanDraft): boolean => !isSame(base, 
 
 /** What is stored now, with what is typed here merged into it. */
 function withStored(draft: PlanDraft, { revision, plan }: PlanRecord): PlanDraft {
-  if (revision <= draft.revision) return draft;
   const base = plan ?? EMPTY;
   const mine = planUnsent(draft) ? mergeFields(draft.base, draft.mine, base) : base;
   return { ...draft, revision, base, mine, stuck: null, message: '' };
@@ -36,7 +35,8 @@ function withStored(draft: PlanDraft, { revision, plan }: PlanRecord): PlanDraft
 
 /** What another tab has: its edits beside those of this one. */
 const withOther = (draft: PlanDraft, other: PlanDraft): PlanDraft => {
-  const newer = withStored(draft, { revision: other.revision, plan: other.base });
+  const newer =
+    other.revision > draft.revision ? withStored(draft, { revision: other.revision, plan: other.base }) : draft;
   return planUnsent(other) ? { ...newer, mine: mergeFields(other.base, newer.mine, other.mine) } : newer;
 };
 
@@ -98,7 +98,10 @@ const slice = createSlice({
         const other = payload.shelf === 'plans' ? payload.rows.find(isPlan) : undefined;
         return other ? withOther(state, other) : state;
       })
-      .addMatcher(plansApi.endpoints.getPlan.matchFulfilled, (state, { payload }) => withStored(state, payload)),
+      // An answer that was asked for before the last save tells nothing new.
+      .addMatcher(plansApi.endpoints.getPlan.matchFulfilled, (state, { payload }) =>
+        payload.revision > state.revision ? withStored(state, payload) : state,
+      ),
 });
 
 export const {
