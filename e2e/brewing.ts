@@ -57,6 +57,14 @@ export async function probed(page: Page): Promise<number> {
   return Number(/([\d.]+) °C/.exec((await shown.textContent())!)![1]);
 }
 
+/** Takes what a device shows. One that falls silent at that very moment is asked once more, as a person would. */
+export async function takeFrom(page: Page, device: 'scale' | 'probe', shown: RegExp): Promise<void> {
+  await expect(async () => {
+    await page.getByRole('button', { name: `Take it from the ${device}` }).click({ timeout: 10_000 });
+    await expect(page.getByRole('list', { name: 'Read here' })).toContainText(shown, { timeout: 3000 });
+  }).toPass({ timeout: 60_000 });
+}
+
 /** What is said while something waits for a server that does not answer. */
 export const noConnection = (page: Page): Locator => page.getByText(/No connection\. .* kept on this device/);
 

@@ -1,4 +1,15 @@
-import { goTo, heading, keptOnDevice, next, noConnection, probed, read, readyToMake, storedEvents } from '../brewing';
+import {
+  goTo,
+  heading,
+  keptOnDevice,
+  next,
+  noConnection,
+  probed,
+  read,
+  readyToMake,
+  storedEvents,
+  takeFrom,
+} from '../brewing';
 import { expect, register, test } from '../cook';
 
 test.describe('a dead network', () => {
@@ -16,8 +27,7 @@ test.describe('a dead network', () => {
     await keptOnDevice(page);
     await goTo(page, '1 L water');
     await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 30_000 });
-    await page.getByRole('button', { name: 'Take it from the scale' }).click();
-    await expect(page.getByRole('list', { name: 'Read here' })).toContainText(/Weight \d/);
+    await takeFrom(page, 'scale', /Weight \d/);
     await next(page);
     await expect(heading(page)).toHaveText('Simmer 40 min');
     await expect.poll(() => storedEvents(page)).toHaveLength(3);
@@ -46,7 +56,7 @@ test.describe('a dead network', () => {
     const hot = await probed(page);
     await page.clock.fastForward('20:00');
     await expect.poll(() => probed(page), { timeout: 30_000 }).toBeLessThan(hot - 5);
-    await page.getByRole('button', { name: 'Take it from the probe' }).click();
+    await takeFrom(page, 'probe', /Temperature \d/);
     await next(page);
     await expect(heading(page)).toHaveText(/^\d+ g honey$/);
     await goTo(page, 'Fill the bottles');

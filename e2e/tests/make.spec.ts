@@ -1,4 +1,4 @@
-import { begun, goTo, heading, next, probed, read, readyToMake, storedEvents } from '../brewing';
+import { begun, goTo, heading, next, probed, read, readyToMake, storedEvents, takeFrom } from '../brewing';
 import { expect, fromMenu, register, stepButton, test } from '../cook';
 
 test('a whole brew, from what is got ready to the bottles, with a clock that is moved', async ({ page }) => {
@@ -28,8 +28,7 @@ test('a whole brew, from what is got ready to the bottles, with a clock that is 
   await page.clock.fastForward('02:00');
   await page.getByRole('radio', { name: 'Weight' }).click();
   await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 30_000 });
-  await page.getByRole('button', { name: 'Take it from the scale' }).click();
-  await expect(page.getByRole('list', { name: 'Read here' })).toContainText(/Weight \d/);
+  await takeFrom(page, 'scale', /Weight \d/);
   await page.getByRole('button', { name: 'Take back weight' }).click();
   await next(page);
   await page.getByRole('button', { name: 'Start timer' }).click();
@@ -166,13 +165,12 @@ test('scale and probe show their value beside the box, it is taken with one pres
   await begun(page);
   await goTo(page, '1 L water');
   await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 60_000 });
-  await page.getByRole('button', { name: 'Take it from the scale' }).click();
   // Berries and water: what stands in the pot, the vessel not counted.
-  await expect(page.getByRole('list', { name: 'Read here' })).toContainText(/Weight 1\.\d+ kg|Weight 1,?\d{3} g/);
+  await takeFrom(page, 'scale', /Weight 1\.\d+ kg|Weight 1,?\d{3} g/);
   await goTo(page, 'Cool to 40 °C');
   // The probe lags behind what has just happened: hot from the simmer, it settles while the pot cools.
   await expect(page.getByText(/probe · [6-9]\d(?:\.\d)? °C · settled/)).toBeVisible({ timeout: 60_000 });
-  await page.getByRole('button', { name: 'Take it from the probe' }).click();
+  await takeFrom(page, 'probe', /Temperature \d/);
   await expect(page.getByText(/°C more than expected/)).toBeVisible();
   const address = page.url();
   await page.goto('/kitchen');

@@ -1,4 +1,4 @@
-import { begun, goTo, heading, next, read, secondPhone } from '../brewing';
+import { begun, goTo, heading, next, read, secondPhone, storedEvents } from '../brewing';
 import { expect, test } from '../cook';
 import type { Page } from '@playwright/test';
 
@@ -32,6 +32,8 @@ test('a timer that was started on one phone counts on every page of another', as
   const other = await secondPhone(page, browser);
   await goTo(page, 'Simmer 40 min');
   await page.getByRole('button', { name: 'Start timer' }).click();
+  // Other pages than Today ask only now and then: it looks once the timer is there to be seen.
+  await expect.poll(async () => (await storedEvents(page)).at(-1)?.[1]).toBe('timer-started');
   await other.reload();
   await expect(other.getByRole('navigation', { name: 'Timers' })).toContainText(
     /Simmer 40 min · Harbour elder tonic(?:40:00|39:\d\d)/,
