@@ -2,7 +2,7 @@ import type { DrinkRequest, Plan, PlanRecord } from '@wellhydra/contract';
 import { isSame, mergeFields } from '@wellhydra/core/merge';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
-import { TROUBLE_WORDS, type Trouble } from '../../state/sync/trouble';
+import { keptWords, type Trouble } from '../../state/sync/trouble';
 import type { Row } from '../../state/sync/vault';
 import { plansApi } from './plan-endpoints';
 
@@ -121,9 +121,4 @@ const EDITS = [requestAdded, requestChanged, requestRemoved, planAgreed, hoursCh
 export const planEdited = (action: { readonly type: string }): boolean => EDITS.some((each) => each.match(action));
 
 /** Nothing is said while all is stored, or on its way. */
-export function planState({ stuck, message }: PlanDraft): string | null {
-  if (stuck === null) return null;
-  if (stuck === 'refused') return `Kept on this device: ${message}`;
-  const { says, until } = TROUBLE_WORDS[stuck];
-  return `Kept on this device: ${says} Sent ${until}`;
-}
+export const planState = ({ stuck, message }: PlanDraft): string | null => stuck && keptWords(stuck, message);

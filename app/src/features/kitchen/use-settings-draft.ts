@@ -1,6 +1,6 @@
 import { DEFAULT_SETTINGS, type KitchenSettings } from '@wellhydra/core/kitchen';
 import { useAppDispatch, useAppSelector } from '../../domain/store';
-import { TROUBLE_WORDS } from '../../state/sync/trouble';
+import { keptWords } from '../../state/sync/trouble';
 import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
 import { settingsEdited, type SettingsDraftState } from '../../domain/kitchen/settings-draft';
 
@@ -15,10 +15,7 @@ export interface SettingsDraft {
 /** How things stand between what is edited here and the server, in a few words. */
 export function settingsState(draft: SettingsDraftState): string {
   if (!draft) return 'Saved';
-  if (draft.stuck === null) return 'Saving';
-  if (draft.stuck === 'refused') return `Kept on this device: ${draft.message}`;
-  const { says, until } = TROUBLE_WORDS[draft.stuck];
-  return `Kept on this device: ${says} Sent ${until}`;
+  return draft.stuck === null ? 'Saving' : keptWords(draft.stuck, draft.message);
 }
 
 /** What the kitchen has, as it is edited here: saved by itself, and kept on this device until it is. */

@@ -42,3 +42,10 @@ export const TROUBLE_WORDS: Readonly<Record<Trouble, { readonly says: string; re
   'signed-out': { says: 'You are signed out here.', until: 'once you are in' },
   'other-session': { says: 'Somebody else is signed in on this device.', until: 'once you are in again' },
 };
+
+/** What is said of a document that could not be stored. */
+export function keptWords(stuck: Trouble | 'refused', message: string): string {
+  if (stuck === 'refused') return `Kept on this device: ${message}`;
+  const { says, until } = TROUBLE_WORDS[stuck];
+  return `Kept on this device: ${says} Sent ${until}`;
+}
