@@ -17,4 +17,5 @@ module.exports = {
   projects: [node('core'), node('contract'), node('cli'), server, '<rootDir>/app'],
   // A machine that is busy with something else is slow, not wrong.
   testTimeout: 60_000,
+  workerIdleMemoryLimit: '300MB',
 };

@@ -3,7 +3,14 @@ const all = require('../jest.config.cjs').projects.find(({ displayName }) => dis
 /** The tests that hold the rules of this workspace: those that mutation testing asks. */
 module.exports = {
   ...all,
-  testMatch: ['caution*', 'keeping', 'merge', 'kitchen', 'reference-processes'].map(
-    (name) => `<rootDir>/test/${name}.test.ts`,
-  ),
+  testMatch: [
+    'caution*',
+    'keeping',
+    'merge',
+    'kitchen',
+    'reference-processes',
+    'reference-keeping',
+    'judgement',
+    'brew-jars',
+  ].map((name) => `<rootDir>/test/${name}.test.ts`),
 };

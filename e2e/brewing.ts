@@ -82,10 +82,10 @@ export async function keptOnDevice(page: Page): Promise<void> {
     .toBeGreaterThan(8);
 }
 
-/** Number and kind of everything the server has of the brew on the screen. */
+/** Number and kind of everything the server has of the brew on the screen; nothing while that is still on its way. */
 export async function storedEvents(page: Page): Promise<readonly (readonly [number, string])[]> {
   const id = new URL(page.url()).pathname.split('/').at(-1);
-  const { events } = await (await page.request.get(`/api/brews/${id}/run`)).json();
+  const { events = [] } = await (await page.request.get(`/api/brews/${id}/run`)).json();
   return events.map(({ number, kind }: { number: number; kind: string }) => [number, kind]);
 }
 

@@ -1,3 +1,4 @@
+import { rowOf } from '@wellhydra/core/lookup';
 import { EXIT, WrongInput, type CommandVerb, type Surroundings } from './command';
 import { aim } from './verbs/aim';
 import { analyse } from './verbs/analyse';
@@ -41,7 +42,7 @@ export function runCommand(args: readonly string[], surroundings: Surroundings):
     surroundings.print(USAGE);
     return EXIT.done;
   }
-  const verb = name === undefined ? undefined : VERBS[name];
+  const verb = name === undefined ? undefined : rowOf(VERBS, name);
   try {
     if (!verb) throw new WrongInput(`${name === undefined ? 'No verb given.' : `"${name}" is not a verb.`}\n${USAGE}`);
     const answer = verb(rest, surroundings);

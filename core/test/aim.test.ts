@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import {
   INGREDIENT_COST,
   aimAt,
@@ -12,6 +11,7 @@ import {
 import { readIngredientLine } from '../src/quantity';
 import { AIMS, problemOf } from './aim-problems';
 import { highsDoses } from './highs-doses';
+import fc from './seeded';
 
 const exhaustive = (problem: DoseProblem): number => {
   let best = Infinity;

@@ -8,7 +8,17 @@ const codesOf = (kind: Parameters<typeof trialDrink>[0], script: string) =>
 /** Plants whose mere presence is said. */
 const PRESENT: Readonly<Record<string, readonly string[]>> = {
   'honey-under-12-months': ['honey'],
-  'grapefruit-medicines': ['grapefruit', 'grapefruit juice'],
+  'grapefruit-medicines': [
+    'grapefruit',
+    'grapefruit juice',
+    'grapefruit peel',
+    'pomelo',
+    'pomelo peel',
+    'tangelo',
+    'bitter orange',
+    'bitter orange peel',
+    'bitter orange peel, dried',
+  ],
   'liquorice-blood-pressure': ['liquorice root, dried'],
   'bleeding-medicines': ['ginkgo leaf, dried', 'dong quai root, dried'],
   'pregnancy-herb': [
@@ -114,18 +124,44 @@ test.each(PITTED.flatMap((fruit) => ['blend', 'mash', 'mill'].map((verb) => [ver
 );
 
 test.each([
-  ['fine sieve', false],
-  ['fine cloth', false],
-  ['cloth', false],
-  ['muslin', false],
   ['paper', false],
-  ['filter', false],
+  ['paper filter', false],
+  ['fine filter', false],
+  ['cloth', true],
+  ['fine cloth', true],
+  ['muslin', true],
+  ['fine sieve', true],
   ['mesh', true],
   ['colander', true],
+  ['cloth | strain cloth', false],
+  ['fine sieve | strain muslin', false],
+  ['mesh | strain cloth', true],
+  ['mesh | strain paper', false],
 ])('hairs of hips come through a strainer of %s: %s', (strainer, through) => {
   const codes = codesOf('syrup', `add 200 g fresh rose hips | add 1 L water | simmer 20 min | strain ${strainer}`);
   expect(codes.includes('hip-hairs')).toBe(through);
 });
+
+const UNDER_OIL = ['garlic', 'fresh ginger', 'fresh turmeric', 'fresh rosemary', 'fresh thyme', 'onion'];
+test.each(UNDER_OIL)('%s under oil is for the fridge, and stops what is for a warm place', (plant) => {
+  const severity = (script: string) =>
+    analyse(trialDrink('tonic', script)).cautions.find(({ code }) => code === 'garlic-in-oil-or-honey')?.severity;
+  const jar = `add 300 g olive oil | add 30 g ${plant}`;
+  expect(severity(jar)).toBe('warn');
+  expect(severity(`${jar} | store fridge`)).toBe('warn');
+  expect(severity(`${jar} | store cupboard`)).toBe('stop');
+  expect(severity(`${jar} | store cool room`)).toBe('stop');
+  // A spoon of oil on a soup is not a jar of oil.
+  expect(severity(`add 300 g water | add 20 g olive oil | add 30 g ${plant}`)).toBeUndefined();
+});
+test.each([
+  ['add 300 g honey | add 30 g garlic', true],
+  ['add 300 g honey | add 30 g fresh ginger', false],
+  ['add 100 g honey | add 200 g cider vinegar | add 30 g garlic', false],
+  ['add 300 g olive oil | add 10 g turmeric, ground', false],
+])('%s is garlic in honey: %s', (script, said) =>
+  expect(codesOf('tonic', script).includes('garlic-in-oil-or-honey')).toBe(said),
+);
 
 test.each([
   ['daily-hydration', true],
@@ -165,8 +201,60 @@ test.each([
 const SOLUTION = 'add 1 L water | add 20 g glucose';
 test.each([
   ['potassium-kidney', 'sport', 'add 0.08 g potassium chloride', 'add 0.07 g potassium chloride'],
+  // Potassium chloride has 13.4 mmol of potassium a gram.
+  ['potassium-too-much', 'sport', 'add 3.1 g potassium chloride', 'add 2.9 g potassium chloride'],
+  ['potassium-serving', 'sport', 'add 1.55 g potassium chloride', 'add 1.4 g potassium chloride'],
+  ['rehydration-potassium-high', 'rehydration', 'add 2 g potassium chloride', 'add 1.8 g potassium chloride'],
+  ['soda-dose', 'sport', 'add 2.5 g baking soda', 'add 2.3 g baking soda'],
+  ['vitamin-c-dose', 'sport', 'add 4.2 g ascorbic acid', 'add 3.8 g ascorbic acid'],
   ['sodium-blood-pressure', 'sport', 'add 0.27 g table salt', 'add 0.24 g table salt'],
 ] as const)('%s begins where it is said to', (code, kind, above, below) => {
   expect(codesOf(kind, `${SOLUTION} | ${above}`)).toContain(code);
   expect(codesOf(kind, `${SOLUTION} | ${below}`)).not.toContain(code);
+});
+
+describe('potassium', () => {
+  const caution = (code: string, script: string) =>
+    analyse(trialDrink('sport', `${SOLUTION} | ${script}`)).cautions.find((each) => each.code === code);
+
+  test.each([
+    ['potassium-too-much', 'add 12 g potassium chloride', 20],
+    ['potassium-kidney', 'add 2 g potassium chloride', 10],
+    ['potassium-too-much', 'add 6 g potassium chloride | add 6 g tripotassium citrate', 20],
+  ])('%s of “%s” names what gets under the line', (code, script, line_mmol) => {
+    const said = caution(code, script)!.text;
+    const doses = [...said.matchAll(/([\d.,]+) (m?g) (potassium chloride|tripotassium citrate monohydrate)/g)];
+    expect(doses).toHaveLength(script.split('|').length);
+    const again = doses.map(([, amount, unit, name]) => `add ${amount} ${unit} ${name}`).join(' | ');
+    const { perServing } = analyse(trialDrink('sport', `${SOLUTION} | ${again}`));
+    const added_mmol = perServing.potassium_mg / 39.098;
+    expect(added_mmol).toBeLessThan(line_mmol + 0.1);
+    expect(added_mmol).toBeGreaterThan(0.9 * line_mmol);
+  });
+
+  test('from fruit alone is a note, and a warning when it is very much', () => {
+    const juice = (millilitres: number) =>
+      analyse(
+        trialDrink('juice', `add ${millilitres} mL coconut water`, { serving: `${millilitres} mL` }),
+      ).cautions.find(({ code }) => code === 'potassium-serving')?.severity;
+    expect([juice(100), juice(300), juice(600)]).toEqual([undefined, 'note', 'warn']);
+  });
+});
+
+test.each([
+  ['1 pinch table salt', 'two pinches are two pinches', false],
+  ['2 pinches sea salt', 'two pinches are two pinches', false],
+  ['1 heaped tsp table salt', 'a heaped spoon of salt is a lot', true],
+  ['1 pinch potassium chloride', 'of potassium even a pinch', true],
+  ['1 pinch baking soda', 'of soda even a pinch', true],
+  ['1 pinch magnesium citrate', 'of magnesium even a pinch', true],
+])('%s in a litre is to be measured level: %s', (salt, _why, said) =>
+  expect(codesOf('sport', `add ${salt} | add 1 L water`).includes('measure-salt-level')).toBe(said),
+);
+
+test('a spirit is never told that it needs acid to keep', () => {
+  const liqueur = (spirit_mL: number) =>
+    codesOf('tonic', `add ${spirit_mL} mL spirit | add 500 mL water | add 50 g carrots, sliced | ${CLOSED} cupboard`);
+  expect(liqueur(800)).not.toContain('low-acid-sealed-jar');
+  expect(liqueur(100)).toContain('low-acid-sealed-jar');
 });

@@ -22,7 +22,7 @@ const CAUTIONS: readonly Pair[] = [
     'hip-hairs',
     'syrup',
     'add 200 g fresh rose hips | add 1 L water | simmer 20 min | strain mesh',
-    'add 200 g fresh rose hips | add 1 L water | simmer 20 min | strain fine cloth',
+    'add 200 g fresh rose hips | add 1 L water | simmer 20 min | strain fine cloth | strain fine cloth',
   ],
   ['grapefruit-medicines', 'juice', 'add 300 mL grapefruit juice', 'add 300 mL orange juice'],
   [
@@ -117,7 +117,33 @@ const CAUTIONS: readonly Pair[] = [
     'add 5 g green tea | add 500 mL boiling water | steep 4 min',
     'add 5 g rooibos | add 500 mL boiling water | steep 4 min',
   ],
-  ['measure-salt-level', 'sport', 'add 1 pinch table salt | add 1 L water', 'add 1/8 tsp table salt | add 1 L water'],
+  [
+    'measure-salt-level',
+    'sport',
+    'add 1 heaped tsp table salt | add 1 L water',
+    'add 2 pinches table salt | add 1 L water',
+  ],
+  [
+    'garlic-in-oil-or-honey',
+    'tonic',
+    'add 300 g honey | add 30 g garlic | store fridge',
+    'add 100 g honey | add 300 g cider vinegar | add 30 g garlic | store fridge',
+  ],
+  [
+    'potassium-too-much',
+    'sport',
+    'add 2 L water | add 14 g potassium chloride',
+    'add 2 L water | add 5 g potassium chloride',
+  ],
+  ['potassium-serving', 'juice', 'add 500 mL coconut water', 'add 500 mL apple juice'],
+  [
+    'rehydration-potassium-high',
+    'rehydration',
+    `${ORS} | add 3 g potassium chloride`,
+    `${ORS} | add 1.5 g potassium chloride`,
+  ],
+  ['soda-dose', 'sport', 'add 1 L water | add 6 g baking soda', 'add 1 L water | add 2 g baking soda'],
+  ['vitamin-c-dose', 'sport', 'add 1 L water | add 10 g ascorbic acid', 'add 1 L water | add 2 g ascorbic acid'],
   [
     'cassia-coumarin',
     'tonic',

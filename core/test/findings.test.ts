@@ -1,3 +1,4 @@
+import { resizeFactor } from '../src/resize';
 import { analyse, trialDrink, type Pair } from './trial-drink';
 
 /** Every code has a drink that fires it and a near miss that does not. */
@@ -52,6 +53,8 @@ const FINDINGS: readonly Pair[] = [
     'add 60 g dried peppermint | add 500 mL cider vinegar | steep 28 days',
     'add 20 g dried peppermint | add 500 mL cider vinegar | steep 28 days',
   ],
+  ['serving-exceeds-batch', 'sport', 'add 470 mL water', 'add 480 mL water'],
+  ['press-gives-nothing', 'juice', 'add 500 g pineapple | press by hand', 'add 500 g pineapple | press with a juicer'],
   [
     'minor-mineral-tiny',
     'dry-mix',
@@ -128,4 +131,39 @@ describe('findings', () => {
     expect(analyse(trialDrink(kind, fires)).findings.map((each) => each.code)).toContain(code);
     expect(analyse(trialDrink(kind, not)).findings.map((each) => each.code)).not.toContain(code);
   });
+});
+
+const codes = (kind: Parameters<typeof trialDrink>[0], script: string, more = {}) =>
+  analyse(trialDrink(kind, script, more)).findings.map(({ code }) => code);
+
+test('a leaf among fruit is no powder that does not spread', () => {
+  expect(codes('juice', 'add 500 g strawberries | add 2 g fresh mint')).not.toContain('uneven-mix');
+  expect(codes('dry-mix', 'add 100 g white sugar | add 2 g green tea')).not.toContain('uneven-mix');
+});
+
+test('the potassium of a sachet is what it should be', () => {
+  const sachet = 'add 1 L water | add 13.5 g glucose | add 2.6 g table salt | add 1.5 g potassium chloride';
+  expect(codes('rehydration', sachet)).not.toContain('minor-mineral-tiny');
+  expect(codes('sport', `add 1 L water | add 30 g white sugar | add 0.1 g potassium chloride`)).toContain(
+    'minor-mineral-tiny',
+  );
+});
+
+test('a serving of more than there is is all there is', () => {
+  const small = trialDrink('sport', 'add 200 mL water | add 10 g white sugar', { serving: '250 mL' });
+  const { serving, perServing } = analyse(small);
+  expect(serving?.servings).toBe(1);
+  expect(perServing.sugars_g).toBeCloseTo(10, 6);
+  const four = resizeFactor(small, { kind: 'servings', servings: 4 });
+  // Four glasses of 250 mL of what comes to 206 mL now.
+  expect(four).toMatchObject({ kind: 'factor', factor: expect.closeTo(1000 / serving!.volume_mL!, 2) });
+});
+
+test('a press that gives nothing leaves the fruit as it is, and says what would do', () => {
+  const { trace, findings } = analyse(trialDrink('juice', 'add 500 g pineapple | press by hand'));
+  expect(trace.pot.dry).toBe(true);
+  expect(trace.pot.mass_g).toBeCloseTo(500, 6);
+  expect(findings.find(({ code }) => code === 'press-gives-nothing')?.text).toBe(
+    'Pineapple gives no juice this way ("by hand"). Press it with blender and mesh or with blender and cloth or with a juicer.',
+  );
 });

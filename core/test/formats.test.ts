@@ -1,10 +1,10 @@
-import fc from 'fast-check';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { analyseDrink } from '../src/analyse';
 import { readDrink, type Drink } from '../src/drink';
 import { analysisCsv, analysisMarkdown, importRecipe, recipeOf, sentenceStep, stepSentence } from '../src/formats';
 import { randomDrink } from './random-drinks';
+import fc from './seeded';
 
 const FOLDER = join(__dirname, '../../examples/jobs');
 const examples = readdirSync(FOLDER).map((name) => {

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { ingredientById } from '../src/catalogue';
 import {
   addScaled,
@@ -19,6 +18,7 @@ import {
   WEAK_ACIDS,
   type Composition,
 } from '../src/liquid';
+import fc from './seeded';
 
 const mix = (parts: Readonly<Record<string, number>>): Composition => {
   const total = emptyComposition();

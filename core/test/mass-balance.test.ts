@@ -1,8 +1,8 @@
-import fc from 'fast-check';
 import { analyseDrink } from '../src/analyse';
 import { EXTENSIVE_PROPERTIES, massOf, type ExtensiveProperty } from '../src/liquid';
 import { AS_WRITTEN, imbalance, massBalance, runInPot, type WorkingPot } from '../src/simulate';
 import { randomDrink } from './random-drinks';
+import fc from './seeded';
 
 /** Solids dissolve out of what is listed as insoluble; energy and the volume of salts follow no balance of their own. */
 const NOT_BALANCED = new Set<ExtensiveProperty>([

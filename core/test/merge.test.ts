@@ -1,5 +1,5 @@
-import fc from 'fast-check';
 import { isSame, mergeFields } from '../src/merge';
+import fc from './seeded';
 
 const rows = (...names: readonly string[]) => names.map((name) => ({ name, size: 1 }));
 

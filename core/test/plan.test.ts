@@ -1,9 +1,9 @@
-import fc from 'fast-check';
 import { analyseDrink } from '../src/analyse';
 import { SLOT_min, costOf, scheduleDrinks, planNeeds, type PlanDrink, type PlanProblem } from '../src/plan';
 import { NO_POT, Occupancy, shapeOf, type Shape } from '../src/plan/slots';
 import { highsPlan } from './highs-plan';
 import { FIRE, HANDS, TEA, drink, problem, task } from './trial-plan';
+import fc from './seeded';
 
 describe('one drink', () => {
   it('is ready just when it is wanted', () => {

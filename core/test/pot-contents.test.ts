@@ -1,7 +1,7 @@
-import fc from 'fast-check';
 import type { DrinkStep } from '../src/drink';
 import { POT_PARTS, potContents, runSteps } from '../src/simulate';
 import { randomDrink } from './random-drinks';
+import fc from './seeded';
 
 const contents = (...texts: string[]) => {
   const steps: DrinkStep[] = texts.map((text) => ({ verb: 'add', text }));

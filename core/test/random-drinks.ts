@@ -1,6 +1,6 @@
-import fc from 'fast-check';
 import { CATALOGUE } from '../src/catalogue';
 import { DRINK_KINDS, type Drink, type DrinkStep, type Verb } from '../src/drink';
+import fc from './seeded';
 
 /** Drinks that nobody would make: any ingredient, any verb, any order. Some steps cannot be read on purpose. */
 

@@ -1,8 +1,8 @@
-import fc from 'fast-check';
 import { analyseDrink } from '../src/analyse';
 import { stepFromLine, type Drink } from '../src/drink';
 import { readIngredientLine } from '../src/quantity';
 import { POT_FILL, resizeFactor, resizeHints, scaleSteps, scaleText, type ResizeGoal } from '../src/resize';
+import fc from './seeded';
 
 const drink = (lines: readonly string[], more: Partial<Drink> = {}): Drink => ({
   name: 'T',

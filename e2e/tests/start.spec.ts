@@ -82,8 +82,6 @@ async function signIn(port: number): Promise<number> {
 }
 
 test.describe('npm start', () => {
-  // These start whole servers; once is enough.
-  test.skip(({ viewport }) => (viewport?.width ?? 0) > 500, 'not a matter of width');
   test.describe.configure({ mode: 'serial', timeout: 150_000 });
   let data: string;
   test.beforeAll(() => {
@@ -227,8 +225,6 @@ test.describe('npm start', () => {
 });
 
 test.describe('npm test', () => {
-  test.skip(({ viewport }) => (viewport?.width ?? 0) > 500, 'not a matter of width');
-
   test('ended in the middle of the browser tests, ends all that it has started', async () => {
     const args = [join(ROOT, 'scripts/test.mjs'), 'browser', '--project', 'phone', '-g', 'deep links'];
     const child = spawn(process.execPath, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });

@@ -1,5 +1,5 @@
 import { begun, goTo, heading, next, read, secondPhone, storedEvents } from '../brewing';
-import { expect, test } from '../cook';
+import { expect, newDrink, register, saved, test, typeSteps } from '../cook';
 import type { Page } from '@playwright/test';
 
 /** Opens the brew that is under way. */
@@ -67,5 +67,33 @@ test('a brew that two phones bottle is bottled once, and the one that came secon
   const bottles = await (await page.request.get('/api/bottles')).json();
   await expect(other.getByText('nothing is being made')).toBeVisible();
   expect((await (await other.request.get('/api/bottles')).json()).bottles).toHaveLength(bottles.bottles.length);
+  await other.context().close();
+});
+
+test('what is planned on one phone is planned on another, and both may add to it', async ({ page, browser }) => {
+  await register(page, 'Ines');
+  for (const name of ['Root tea', 'Harbour tea']) {
+    await page.goto('/drinks');
+    await newDrink(page, 'Tea', name);
+    await typeSteps(page, ['500 mL boiling water', '5 g dried peppermint', 'steep 10 min']);
+    await saved(page);
+  }
+  const other = await secondPhone(page, browser);
+  const plan = async (phone: Page, name: string) => {
+    await phone.getByRole('button', { name: 'Add a drink' }).click();
+    await phone.getByRole('button', { name: `Plan ${name}` }).click();
+  };
+  const planned = (phone: Page) => phone.getByRole('list', { name: 'Planned drinks' }).getByRole('listitem');
+  const stored = async () => (await (await page.request.get('/api/kitchen/plan')).json()).plan?.requests.length;
+  await page.goto('/plan');
+  await plan(page, 'Root tea');
+  await expect.poll(stored).toBe(1);
+  await other.goto('/plan');
+  await expect(planned(other)).toHaveCount(1);
+  await plan(other, 'Harbour tea');
+  await expect.poll(stored).toBe(2);
+  await page.reload();
+  await expect(planned(page)).toHaveCount(2);
+  await expect(planned(page).filter({ hasText: 'Harbour tea' })).toHaveCount(1);
   await other.context().close();
 });

@@ -20,6 +20,7 @@ const LATENCIES = 150;
 const ROUNDS = 5;
 const ROUND_ms = 3000;
 const CLIENTS = 8;
+const VISITORS = 40;
 const print = (line: string) => void process.stdout.write(`${line}\n`);
 const median = (all: readonly number[]) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)]!;
 
@@ -54,6 +55,7 @@ const serve = (databaseUrl: string) =>
     PORT: '0',
     LOG_LEVEL: 'silent',
     REQUESTS_PER_MINUTE: '10000000',
+    DEMO: '1',
   });
 
 type Ask = (client: number) => Promise<Response>;
@@ -63,9 +65,9 @@ async function ask(work: Ask, client = 0): Promise<void> {
   if (!answer.ok) throw new Error(`${answer.url}: ${answer.status} ${text.slice(0, 300)}`);
 }
 /** Requests one after the other, ms each. */
-async function latency(work: Ask): Promise<number> {
+async function latency(work: Ask, times = LATENCIES): Promise<number> {
   const all: number[] = [];
-  for (let index = 0; index < LATENCIES; index += 1) {
+  for (let index = 0; index < times; index += 1) {
     const began = performance.now();
     await ask(work);
     all.push(performance.now() - began);
@@ -111,6 +113,13 @@ async function benchLists(small: FilledKitchen, big: FilledKitchen, at: { small:
     const [few, many] = [median(pairs.map(([each]) => each)), median(pairs.map(([, each]) => each))];
     print(`  ${list.padEnd(22)} ${few.toFixed(2)} → ${many.toFixed(2)}  × ${(many / few).toFixed(2)}`);
   }
+}
+
+/** A kitchen of their own for a visitor of the demo, from the request to the answer, in a database of its own. */
+async function benchVisitors(base: string): Promise<void> {
+  const visit: Ask = () => fetch(`${base}/api/accounts/demo`, { method: 'POST', headers: PLAIN });
+  await ask(visit);
+  print(`\nA visitor's kitchen, median of ${VISITORS}: ${(await latency(visit, VISITORS)).toFixed(0)} ms`);
 }
 
 /** A revision that stands nowhere else in a statement. */
@@ -210,6 +219,7 @@ try {
   print(`${brews} brews, ${bottles} bottles, ${pours} pours; the small one has a hundredth`);
   const at = { small: await serve(smallUrl), big: await serve(bigUrl) };
   await benchLists(small, big, at);
+  await benchVisitors(at.small);
   await benchPeer(bigApp, big, at.big);
   await Promise.all([smallApp.close(), bigApp.close()]);
 } finally {

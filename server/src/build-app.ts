@@ -55,7 +55,11 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   await app.register(joiValidationPlugin, { strictAnswers: config.strictAnswers });
   await app.register(securityPlugin, { requestsPerMinute: config.requestsPerMinute });
   await app.register(compress, { global: true, threshold: 1024 });
-  await app.register(databasePlugin, { databaseUrl: config.databaseUrl, connections: config.connections });
+  await app.register(databasePlugin, {
+    databaseUrl: config.databaseUrl,
+    connections: config.connections,
+    wait_ms: config.connectionWait_ms,
+  });
   await app.register(runsPlugin, { worker: config.runWorker, limit_ms: config.runLimit_ms });
   await app.register(brewNewsPlugin, { databaseUrl: config.databaseUrl });
   await app.register(sameOriginPlugin);

@@ -6,6 +6,8 @@ export interface ServerConfig {
   readonly databaseUrl: string;
   /** Connections to the database; as many as usual where it is left out. */
   readonly connections?: number;
+  /** How long a request may wait for one of them, ms. */
+  readonly connectionWait_ms?: number;
   readonly host: string;
   readonly port: number;
   /** Folder of the exported application; without one only the API is served. */

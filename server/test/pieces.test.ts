@@ -12,8 +12,10 @@ const keeping = (changes: Partial<Keeping> = {}): Keeping => ({
   days: KEEPING_TIMES.oxymel.fridge,
   daysOpened: KEEPING_TIMES.oxymel.fridgeOpened,
   daysInCoolRoom: KEEPING_TIMES.oxymel.room,
-  heldBackBy: [KEEPING_TIMES.oxymel.because],
+  closed: { fridge: 180, 'cool room': 30, cupboard: 30, freezer: 240 },
+  heldBackBy: ['acid and sugar together hold most growth back'],
   lowAcid: false,
+  pH: 3.3,
   ...changes,
 });
 const MADE = new Date('2026-01-01T08:00:00Z');
@@ -32,6 +34,19 @@ describe('use-by', () => {
     expect(due.reason).toMatch(reason);
     expect(due.reason).toMatch(/acid and sugar together/);
   });
+});
+
+test('a brew that came from the freezer is not kept in the fridge for as long', () => {
+  const frozen = keeping({
+    place: 'freezer',
+    days: 240,
+    closed: { fridge: 2, 'cool room': 0.1, cupboard: 0.1, freezer: 240 },
+  });
+  const { closed: _then, ...before } = frozen;
+  const due = (of: Keeping) => useBy(of, { place: 'fridge', madeAt: MADE, openedAt: null }).useBy;
+  expect(due(frozen)).toEqual(day('2026-01-03'));
+  // Stored before every place was reckoned: no longer than opened.
+  expect(due({ ...before, daysOpened: 2 } as Keeping)).toEqual(day('2026-01-03'));
 });
 
 describe('batch numbers', () => {

@@ -1,7 +1,16 @@
-import { cautionsOf, type Caution } from '../caution';
+import { rowOf } from '../lookup';
+import { cautionsOf, isMineral, type Caution } from '../caution';
 import type { Drink } from '../drink';
 import { findingsOf, type Finding } from '../finding';
-import { ACID_LINE_pH, hotWaterMinutes, keepingOf, type Keeping, type Stored } from '../keeping';
+import {
+  contentsOf,
+  hotWaterMinutes,
+  jarsAreTested,
+  keepingOf,
+  testedRecipe,
+  type Keeping,
+  type Stored,
+} from '../keeping';
 import { describeLiquid, type Liquid, addScaled, emptyComposition, scaled, type Composition } from '../liquid';
 import {
   botanicalsOf,
@@ -57,14 +66,11 @@ export interface Analysis {
   readonly findings: readonly Finding[];
 }
 
-const MINERALS = new Set(['salt', 'acid']);
-
 /** What salts, acids and powders brought, as far as it is in the liquid. */
 function addedMinerals(pot: Pot): Nutrients & { potassium_mmol: number } {
   const added = emptyComposition();
   for (const [ingredient, grams] of pot.origins)
-    if (MINERALS.has(ingredient.role) && ingredient.state === 'soluble' && ingredient.composition)
-      addScaled(added, ingredient.composition, grams);
+    if (isMineral(ingredient) && ingredient.composition) addScaled(added, ingredient.composition, grams);
   return { ...nutrientsOf(added), potassium_mmol: added.potassium_mmol };
 }
 
@@ -73,13 +79,14 @@ export function servingComposition(pot: Pot, serving: ServingSize | null): Compo
   return scaled(pot.liquid, serving && serving.servings > 0 ? 1 / serving.servings : 0);
 }
 
-function storedAs({ entries, pot }: Trace, kind: Drink['kind'], acid: boolean): Stored {
+function storedAs({ entries, pot }: Trace, measured_pH: number | undefined): Stored {
   const place = entries.findLast((entry) => entry.place)?.place;
   const processed = entries.find((entry) => entry.processed)?.processed;
-  const needed = processed && hotWaterMinutes(kind === 'juice' ? 'juice' : 'berry-syrup', processed.altitude_m ?? 0);
+  const tested = processed && jarsAreTested(entries) ? testedRecipe(pot) : undefined;
   return {
     ...(place ? { place } : {}),
-    processed: acid && processed !== undefined && processed.minutes >= (needed ?? Infinity),
+    ...(measured_pH === undefined ? {} : { measured_pH }),
+    processed: tested !== undefined && processed!.minutes >= hotWaterMinutes(tested, processed!.altitude_m ?? 0),
     pieces: pot.solids.length > 0,
   };
 }
@@ -89,6 +96,14 @@ function atServing(drink: Drink, options: RunOptions): { trace: Trace | null; ad
   if (!drink.atServing || drink.atServing.length === 0) return { trace: null, added: null };
   const trace = runSteps(drink.atServing, options);
   return { trace, added: trace.pot.liquid };
+}
+
+/** What was read off a batch while it was made. */
+export interface MeasuredBatch {
+  /** Makes the pot after a step what was read of it. */
+  readonly at: Measured;
+  /** pH of what is filled, where it was measured. */
+  readonly pH?: number;
 }
 
 /** Cautions about how a preparation was made hold for every drink it goes into. */
@@ -103,7 +118,7 @@ interface Shared {
 function inherited(names: Scope, trace: Trace, options: AnalyseOptions, shared: Shared): readonly Caution[] {
   const used = new Set(trace.pot.entries.flatMap(({ within }) => within ?? []));
   return [...used].flatMap((name) => {
-    const preparation = names[name];
+    const preparation = rowOf(names, name);
     if (!preparation) return [];
     const known = shared.cautions.get(preparation);
     if (known) return known;
@@ -147,12 +162,12 @@ function withOwn({ ingredients = [] }: Drink, options: AnalyseOptions): Known {
  * @param measured what was read off the pot while it was made, where it was
  * @returns figures of what could be understood, with everything that could not in `problems`
  */
-export function analyseDrink(drink: Drink, given: AnalyseOptions = {}, measured?: Measured): Analysis {
+export function analyseDrink(drink: Drink, given: AnalyseOptions = {}, measured?: MeasuredBatch): Analysis {
   const known = withOwn(drink, given);
   return analyseWith(drink, known, measured, { prepared: preparationRuns(known.options), cautions: new Map() });
 }
 
-function analyseWith(drink: Drink, known: Known, measured: Measured | undefined, shared: Shared): Analysis {
+function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undefined, shared: Shared): Analysis {
   const { options, refused } = known;
   const { prepared } = shared;
   const runOptions: RunOptions = {
@@ -160,7 +175,7 @@ function analyseWith(drink: Drink, known: Known, measured: Measured | undefined,
     prepared,
     ...(drink.preparations ? { preparations: drink.preparations } : {}),
   };
-  const trace = runSteps(drink.steps, runOptions, measured);
+  const trace = runSteps(drink.steps, runOptions, measured?.at);
   const { pot } = trace;
   const liquid = pot.dry ? null : describeLiquid(pot.liquid);
   const size = servingSize(drink, pot);
@@ -175,8 +190,9 @@ function analyseWith(drink: Drink, known: Known, measured: Measured | undefined,
   const problems: AnalysisProblem[] = [...refused, ...trace.problems];
   for (const problem of glass.trace?.problems ?? []) problems.push({ ...problem, step: null });
   if (size.kind === 'unreadable') problems.push({ ...size, step: null });
-  const acid = liquid !== null && liquid.pH + liquid.phMargin <= ACID_LINE_pH;
-  const keeping = pot.mass_g > 0 ? keepingOf(drink.kind, pot.liquid, liquid, storedAs(trace, drink.kind, acid)) : null;
+  const contents = contentsOf(trace);
+  const stored = storedAs(trace, measured?.pH);
+  const keeping = pot.mass_g > 0 ? keepingOf(drink.kind, pot.liquid, liquid, contents, stored) : null;
   const own = cautionsOf({
     kind: drink.kind,
     drink,
@@ -185,6 +201,7 @@ function analyseWith(drink: Drink, known: Known, measured: Measured | undefined,
     perLitre,
     perServing,
     keeping,
+    contents,
     servings: serving?.servings ?? 0,
     addedPerServing: {
       potassium_mmol: added.potassium_mmol * share,

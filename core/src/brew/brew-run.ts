@@ -7,6 +7,7 @@ import {
   type Drink,
   type DrinkDocument,
   type DrinkStep,
+  VERB_TABLE,
 } from '../drink';
 import type { KitchenSettings } from '../kitchen';
 import { drawnChance, kitchenOptions, runInPot, type WorkingPot } from '../simulate';
@@ -62,6 +63,13 @@ export function madeSteps(document: DrinkDocument, state: BrewState): readonly M
 const readingsAt = (state: BrewState, step: MadeStep, except?: string): readonly Reading[] =>
   step.addition !== undefined ? [] : state.readings.filter(({ step: of, id }) => of === step.of && id !== except);
 
+/** The pH that was read last, unless something that changes what is in the pot comes after it. */
+function filledPh(steps: readonly MadeStep[], state: BrewState, except?: string): number | undefined {
+  const last = steps.findLastIndex(({ verb }) => VERB_TABLE[verb].changesContents);
+  const read = steps.slice(Math.max(last, 0)).flatMap((step) => readingsAt(state, step, except));
+  return read.findLast(({ quantity }) => quantity === 'pH')?.value;
+}
+
 export interface BrewRun {
   readonly steps: readonly MadeStep[];
   readonly analysis: Analysis;
@@ -78,9 +86,11 @@ export function runBrew(recipe: BrewRecipe, state: BrewState, except?: string): 
   const { document, preparations, options = {} } = recipe;
   const steps = madeSteps(document, state);
   const drink = documentDrink({ ...document, name: document.name || 'Unnamed drink' }, preparations);
-  const analysis = analyseDrink({ ...drink, steps }, options, (index, pot) =>
-    applyReadings(pot, steps[index]!.verb, readingsAt(state, steps[index]!, except)),
-  );
+  const pH = filledPh(steps, state, except);
+  const analysis = analyseDrink({ ...drink, steps }, options, {
+    at: (index, pot) => applyReadings(pot, steps[index]!.verb, readingsAt(state, steps[index]!, except)),
+    ...(pH === undefined ? {} : { pH }),
+  });
   return { steps, analysis };
 }
 

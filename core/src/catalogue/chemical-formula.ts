@@ -1,3 +1,4 @@
+import { rowOf } from '../lookup';
 import { ATOMIC_WEIGHTS } from '../liquid';
 
 /** Number of atoms of each element in one unit of a compound. */
@@ -20,7 +21,7 @@ function countPart(part: string, formula: string): Record<string, number> {
         outer[element] = (outer[element] ?? 0) + count * Number(token[3] || 1);
     } else {
       const element = token[1] as string;
-      if (!(element in ATOMIC_WEIGHTS))
+      if (rowOf(ATOMIC_WEIGHTS, element) === undefined)
         throw new RangeError(`countElements: no atomic weight for '${element}' in '${formula}'`);
       const top = stack[stack.length - 1] as Record<string, number>;
       top[element] = (top[element] ?? 0) + Number(token[2] || 1);

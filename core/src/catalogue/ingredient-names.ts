@@ -1,3 +1,4 @@
+import { rowOf } from '../lookup';
 import { CATALOGUE } from './catalogue';
 import type { Ingredient } from './ingredient';
 
@@ -6,7 +7,8 @@ const ENDS_IN_S = new Set(['molasses', 'anise', 'hibiscus', 'citrus', 'rooibos',
 
 /** One word in the singular, as far as kitchen words go. */
 function singular(word: string): string {
-  if (IRREGULAR[word]) return IRREGULAR[word];
+  const irregular = rowOf(IRREGULAR, word);
+  if (irregular) return irregular;
   if (ENDS_IN_S.has(word) || word.length < 4 || !word.endsWith('s') || word.endsWith('ss')) return word;
   if (word.endsWith('berries')) return `${word.slice(0, -3)}y`;
   return word.slice(0, -1);

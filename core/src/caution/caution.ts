@@ -1,5 +1,5 @@
 import type { Drink, DrinkKind } from '../drink';
-import type { Keeping } from '../keeping';
+import type { Contents, Keeping } from '../keeping';
 import type { Liquid } from '../liquid';
 import type { Nutrients, PerLitre } from '../serving';
 import type { Trace } from '../simulate';
@@ -13,6 +13,7 @@ export interface CautionContext {
   readonly drink: Drink;
   readonly trace: Trace;
   readonly keeping: Keeping | null;
+  readonly contents: Contents;
   /** Servings in the batch; 0 where that is not known. */
   readonly servings: number;
   readonly liquid: Liquid | null;
@@ -29,7 +30,8 @@ export interface CautionContext {
 /** A rule: when it fires, and what it says then. */
 export interface CautionRule {
   readonly code: string;
-  readonly severity: Severity;
+  /** How grave it is, where it depends on the drink as what that drink makes of it. */
+  readonly severity: Severity | ((context: CautionContext) => Severity);
   /** Who it is for, in words that fit behind "for". */
   readonly concerns: string;
   readonly fires: (context: CautionContext) => boolean;

@@ -9,7 +9,7 @@ export function cautionsOf(context: CautionContext): readonly Caution[] {
   return CAUTION_RULES.filter((rule) => rule.fires(context))
     .map(({ code, severity, title, text, concerns, source }) => ({
       code,
-      severity,
+      severity: typeof severity === 'function' ? severity(context) : severity,
       title,
       text: text(context),
       concerns,

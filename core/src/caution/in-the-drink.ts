@@ -1,3 +1,4 @@
+import type { Ingredient } from '../catalogue';
 import type { TraceEntry } from '../simulate';
 import type { CautionContext } from './caution';
 
@@ -17,6 +18,15 @@ export function gramsPerServing({ trace, servings }: CautionContext, ...ids: rea
   let grams = 0;
   for (const [ingredient, mass_g] of trace.pot.origins) if (ids.includes(ingredient.id)) grams += mass_g;
   return grams / servings;
+}
+
+/** Salts, acids and powders: what minerals are added with. */
+export const isMineral = ({ role, state }: Ingredient): boolean =>
+  (role === 'salt' || role === 'acid') && state === 'soluble';
+
+/** Grams of an ingredient that went into the batch. */
+export function gramsOf({ trace }: CautionContext, id: string): number {
+  return trace.pot.entries.reduce((sum, { ingredient, mass_g }) => sum + (ingredient.id === id ? mass_g : 0), 0);
 }
 
 /** The steps from the first addition of any of these ingredients on. */

@@ -1,6 +1,9 @@
 /** Sodium that a rehydration drink should have, mmol/L. Source: WHO/UNICEF 2006. */
 export const REHYDRATION_SODIUM = { aim: 75, low: 60, high: 90 } as const;
 
+/** Potassium that it should have, mmol/L. Source: WHO/UNICEF 2006. */
+export const REHYDRATION_POTASSIUM = { low: 15, high: 25 } as const;
+
 /** Glucose and sucrose together, and particles, above which a rehydration drink has too much sugar. */
 export const REHYDRATION_SUGAR = { glucose_mmol_L: 111, osmolarity_mOsm_L: 310 } as const;
 

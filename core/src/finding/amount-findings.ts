@@ -1,4 +1,5 @@
-import { formatMass, formatNumber, isUnreadable, readAmount, bulkDensityFor } from '../quantity';
+import type { Ingredient } from '../catalogue';
+import { formatMass, formatNumber, formatPortion, isUnreadable, readAmount, bulkDensityFor } from '../quantity';
 import { DAILY_VALUES } from '../serving';
 import type { Finding, FindingRule } from './finding';
 
@@ -40,6 +41,21 @@ export const servingsDisagree: FindingRule = ({ drink, trace, serving }) => {
     ];
   });
 };
+
+/** A serving may be so much more than the batch before it is said: a cup and 240 mL are the same. */
+const BATCH_OFF = 1.05;
+
+/** A glass that is larger than all there is. */
+export const servingExceedsBatch: FindingRule = ({ serving, trace }) =>
+  serving && serving.asked > BATCH_OFF
+    ? [
+        {
+          code: 'serving-exceeds-batch',
+          step: null,
+          text: `A serving is ${serving.text}, and there are only ${formatPortion(serving.volume_mL ?? trace.pot.mass_g, serving.volume_mL === null)} in all. The figures of a serving are for all of it: make more, or write a smaller serving.`,
+        },
+      ]
+    : [];
 
 /** Two statements of one amount may differ by this share before it is said. */
 const AMOUNT_OFF = 0.2;
@@ -96,8 +112,9 @@ const MINERALS = [
 ] as const;
 
 /** A mineral that was put in on purpose and comes to next to nothing in a serving. */
-export const tinyMineral: FindingRule = ({ trace, perServing, serving }) => {
-  if (!serving) return [];
+export const tinyMineral: FindingRule = ({ drink, trace, perServing, serving }) => {
+  // A rehydration drink is measured by the litre: a glass of it is not meant to fill a day.
+  if (!serving || drink.kind === 'rehydration') return [];
   return MINERALS.flatMap(([name, figure, day]): Finding[] => {
     const amount = perServing[figure];
     const entry = trace.pot.entries.find(
@@ -117,17 +134,20 @@ export const tinyMineral: FindingRule = ({ trace, perServing, serving }) => {
 /** A part smaller than this share of a powder does not spread by itself. */
 const SMALL_PART = 0.05;
 
-/** A little of something in a lot of powder. */
+const isPowder = ({ state, part }: Ingredient): boolean => state === 'soluble' || part === 'powder';
+
+/** A little of something in a lot of powder; leaves among fruit are no powder. */
 export const unevenMix: FindingRule = ({ trace }) => {
   const { pot } = trace;
   if (!pot.dry || pot.entries.length < 2) return [];
+  const powder_g = pot.entries.reduce((sum, { ingredient, mass_g }) => sum + (isPowder(ingredient) ? mass_g : 0), 0);
   return pot.entries.flatMap(({ ingredient, mass_g, step }): Finding[] =>
-    mass_g < SMALL_PART * pot.mass_g && mass_g > 0
+    isPowder(ingredient) && mass_g < SMALL_PART * powder_g && mass_g > 0
       ? [
           {
             code: 'uneven-mix',
             step,
-            text: `${formatMass(mass_g)} of ${ingredient.name.toLowerCase()} in ${formatMass(pot.mass_g)} of powder lands in some scoops and not in others. Grind it fine, stir it into as much of the next powder, double that again and again, and shake the jar before each scoop.`,
+            text: `${formatMass(mass_g)} of ${ingredient.name.toLowerCase()} in ${formatMass(powder_g)} of powder lands in some scoops and not in others. Grind it fine, stir it into as much of the next powder, double that again and again, and shake the jar before each scoop.`,
           },
         ]
       : [],

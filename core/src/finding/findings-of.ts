@@ -1,6 +1,7 @@
 import {
   amountDisagrees,
   assumptions,
+  servingExceedsBatch,
   servingsDisagree,
   spoonForPinch,
   tinyMineral,
@@ -8,6 +9,7 @@ import {
   unevenMix,
 } from './amount-findings';
 import type { Finding, FindingContext, FindingRule } from './finding';
+import { noTestedProcess, processTime } from './jar-findings';
 import {
   bitterPith,
   boilsInstead,
@@ -18,7 +20,6 @@ import {
   noLabel,
   notStrained,
   overfullJar,
-  processTime,
   slowCooling,
   stepNotes,
 } from './process-findings';
@@ -28,6 +29,7 @@ const RULES: readonly FindingRule[] = [
   stepNotes,
   undissolved,
   servingsDisagree,
+  servingExceedsBatch,
   amountDisagrees,
   spoonForPinch,
   tinyMineral,
@@ -39,6 +41,7 @@ const RULES: readonly FindingRule[] = [
   fizzOrder,
   headspace,
   processTime,
+  noTestedProcess,
   slowCooling,
   notStrained,
   bitterPith,

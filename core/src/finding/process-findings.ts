@@ -1,4 +1,3 @@
-import { hotWaterMinutes } from '../keeping';
 import { twoStageCooling } from '../process';
 import { formatNumber, bulkDensityFor } from '../quantity';
 import type { TraceEntry } from '../simulate';
@@ -161,32 +160,6 @@ export const headspace: FindingRule = ({ trace }) =>
         ? 'Jars that are processed need 1 cm at the top (1/4 to 1/2 inch).'
         : 'Foam needs room: leave a fifth of the bottle empty.';
     return [{ code: 'headspace', step, text: `How much room is left at the top is not said. ${why}` }];
-  });
-
-/** Processing that names no altitude, or is too short for it. */
-export const processTime: FindingRule = ({ trace, drink, keeping }) =>
-  trace.entries.flatMap(({ step, processed }): Finding[] => {
-    if (!processed || keeping?.lowAcid) return [];
-    const content = drink.kind === 'juice' ? 'juice' : 'berry-syrup';
-    const { altitude_m, minutes } = processed;
-    if (altitude_m === null)
-      return [
-        {
-          code: 'process-time-altitude',
-          step,
-          text: `Water boils cooler higher up, so jars take longer: ${hotWaterMinutes(content, 0)} min to 300 m, ${hotWaterMinutes(content, 1000)} to 1,800 m, ${hotWaterMinutes(content, 2500)} above. Say how high the kitchen is, and follow a tested recipe.`,
-        },
-      ];
-    const needed = hotWaterMinutes(content, altitude_m);
-    return minutes < needed
-      ? [
-          {
-            code: 'process-time-altitude',
-            step,
-            text: `At ${formatNumber(altitude_m)} m the jars take ${needed} min, not ${formatNumber(minutes)}. Follow a tested recipe.`,
-          },
-        ]
-      : [];
   });
 
 /** °Brix from which a syrup is exempt from the two-stage rule. */

@@ -1,3 +1,5 @@
+import type { KeepingProperties } from './keeping-properties';
+
 export type KeepingClass =
   | 'infused_water'
   | 'fresh_juice'
@@ -15,16 +17,24 @@ export type KeepingClass =
   | 'dry_powder'
   | 'electrolyte_drink'
   | 'ors'
-  | 'gel';
+  | 'gel'
+  | 'perishable'
+  | 'plants_in_oil'
+  | 'garlic_in_honey'
+  | 'unknown';
 
 /** How long a class keeps, days: closed and opened in a fridge at 5 °C or less, and closed in a cool dark room. */
 export interface KeepingTimes {
   readonly fridge: number;
   readonly fridgeOpened: number;
   readonly room: number;
-  /** Which property holds it back, for the person who keeps it. */
-  readonly because: string;
+  /** Which property holds it back, for the person who keeps it; where it can be more than one, by what it is like. */
+  readonly because: string | ((p: KeepingProperties) => string);
 }
+
+/** From this pH on a drink is called nearly neutral. */
+const NEARLY_NEUTRAL_pH = 5;
+const isNearlyNeutral = ({ pH }: KeepingProperties): boolean => pH === null || pH >= NEARLY_NEUTRAL_pH;
 
 const hours = (count: number): number => count / 24;
 
@@ -37,16 +47,34 @@ export const KEEPING_TIMES: Readonly<Record<KeepingClass, KeepingTimes>> = {
     fridge: 1,
     fridgeOpened: 1,
     room: hours(2),
-    because: 'no acid and no sugar to hold germs back, and plant pieces carry some',
+    because: 'it has too little acid and sugar to hold germs back, and plant pieces carry some',
   },
-  fresh_juice: { fridge: 2, fridgeOpened: 2, room: hours(2), because: 'raw juice feeds germs' },
+  fresh_juice: {
+    fridge: 2,
+    fridgeOpened: 2,
+    room: hours(2),
+    because: ({ contents }) =>
+      contents.raw
+        ? 'it is raw, and what is in it feeds germs'
+        : 'what is in it feeds germs, and it is not sour enough',
+  },
   citrus_juice: {
     fridge: 3,
     fridgeOpened: 3,
     room: hours(4),
     because: 'its acid slows bacteria, but yeasts still grow',
   },
-  herbal_infusion: { fridge: 2, fridgeOpened: 2, room: hours(4), because: 'it is nearly neutral and mostly water' },
+  herbal_infusion: {
+    fridge: 2,
+    fridgeOpened: 2,
+    room: hours(4),
+    because: (p) =>
+      isNearlyNeutral(p)
+        ? 'it is nearly neutral and mostly water'
+        : p.contents.boiled
+          ? 'it is mostly water, with too little acid and sugar to keep'
+          : 'it is mostly water, and was never boiled',
+  },
   decoction: { fridge: 3, fridgeOpened: 3, room: hours(4), because: 'it is boiled, but not sour enough to keep' },
   syrup_low_lowacid: {
     fridge: 7,
@@ -89,7 +117,37 @@ export const KEEPING_TIMES: Readonly<Record<KeepingClass, KeepingTimes>> = {
     because: 'there is little in it to feed germs, but it is not sterile',
   },
   ors: { fridge: 1, fridgeOpened: 1, room: 1, because: 'it is for someone who is ill: make it fresh every 24 hours' },
-  gel: { fridge: 5, fridgeOpened: 3, room: hours(2), because: 'it is wet and often nearly neutral' },
+  gel: {
+    fridge: 5,
+    fridgeOpened: 3,
+    room: hours(2),
+    because: (p) =>
+      isNearlyNeutral(p) ? 'it is wet and nearly neutral' : 'it is wet, with too little acid and sugar to keep',
+  },
+  perishable: {
+    fridge: 2,
+    fridgeOpened: 2,
+    room: hours(2),
+    because: 'milk, plant milk and grain feed germs like nothing else',
+  },
+  plants_in_oil: {
+    fridge: 4,
+    fridgeOpened: 4,
+    room: hours(2),
+    because: 'there is no air under oil, where soil germs on fresh plants can make toxin',
+  },
+  garlic_in_honey: {
+    fridge: 14,
+    fridgeOpened: 14,
+    room: hours(2),
+    because: 'garlic brings soil germs, and its water thins the honey around it',
+  },
+  unknown: {
+    fridge: 2,
+    fridgeOpened: 2,
+    room: hours(2),
+    because: 'how it keeps is not known to this tool: it is neither dry nor a liquid it can describe',
+  },
 };
 
 /** Printed with every time. */

@@ -1,13 +1,26 @@
 import type { DrinkKind } from '../drink';
 import { type Liquid, massOf, type Composition, WEAK_ACIDS } from '../liquid';
 import type { StoragePlace } from '../simulate';
-import { acidSugarIndex, classifyKeeping, lowAcid, surelyAcid, type KeepingProperties } from './classify-keeping';
+import {
+  acidSugarIndex,
+  classesByContents,
+  classifyKeeping,
+  keepsByAlcohol,
+  lowAcid,
+  surelyAcid,
+} from './classify-keeping';
+import type { Contents } from './contents';
+import type { KeepingProperties } from './keeping-properties';
 import { KEEPING_TIMES, type KeepingClass, type KeepingTimes } from './keeping-classes';
 
 export type KeepingPlace = StoragePlace;
 
 /** Months in a freezer, as days: vitamin and flavour go before it spoils. Source: household convention. */
 const FREEZER_days = 240;
+/** A jar that is measured to be no less sour than this may stand in a warm place, processed as tested. */
+const SEALED_pH = 4.2;
+/** A meter or strip may be off by so much. */
+const METER_MARGIN_pH = 0.1;
 /** A tested, acid, processed jar keeps a year closed. Source: USDA/NCHFP. */
 const PROCESSED_days = 365;
 
@@ -18,29 +31,46 @@ export interface Keeping {
   readonly days: number;
   readonly daysOpened: number;
   readonly daysInCoolRoom: number;
+  /** Days closed in each place it may be put, whatever place the steps name. */
+  readonly closed: Readonly<Record<KeepingPlace, number>>;
   readonly heldBackBy: readonly string[];
   readonly lowAcid: boolean;
+  /** pH that it goes by: as it was measured, else as predicted; null where there is none. */
+  readonly pH: number | null;
 }
 
 /** What the steps said of storing it. */
 export interface Stored {
   readonly place?: StoragePlace;
-  /** Processed in boiling water, long enough for the altitude. */
+  /** Processed in boiling water by a tested recipe, long enough for the altitude. */
   readonly processed?: boolean;
+  /** pH of this batch, where it was measured. */
+  readonly measured_pH?: number;
   /** Plants still lie in it. */
   readonly pieces?: boolean;
+}
+
+/** The strictest of some classes: in each place no longer than the shortest; of equal ones the first gives the reason. */
+function strictest(classes: readonly KeepingClass[]): { readonly name: KeepingClass; readonly times: KeepingTimes } {
+  const least = (place: 'fridge' | 'fridgeOpened' | 'room') =>
+    Math.min(...classes.map((each) => KEEPING_TIMES[each][place]));
+  const fridge = least('fridge');
+  const name = classes.find((each) => KEEPING_TIMES[each].fridge === fridge)!;
+  const { because } = KEEPING_TIMES[name];
+  return { name, times: { fridge, fridgeOpened: least('fridgeOpened'), room: least('room'), because } };
 }
 
 const molarMass = (property: string): number =>
   WEAK_ACIDS.find((acid) => acid.property === property)?.molarMass_g_mol as number;
 
-function propertiesOf(kind: DrinkKind, c: Composition, liquid: Liquid | null): KeepingProperties {
+function propertiesOf(kind: DrinkKind, c: Composition, liquid: Liquid | null, contents: Contents): KeepingProperties {
   const mass_g = massOf(c);
   const percent = (grams: number) => (mass_g > 0 ? (100 * grams) / mass_g : 0);
   const acetic_pct = percent((c.acetic_mmol * molarMass('acetic_mmol')) / 1000);
   return {
     kind,
-    dry: liquid === null,
+    contents,
+    dry: liquid === null && !contents.undescribed,
     pH: liquid?.pH ?? null,
     phMargin: liquid?.phMargin ?? 0,
     waterActivity: liquid?.waterActivity ?? null,
@@ -61,26 +91,16 @@ function propertiesOf(kind: DrinkKind, c: Composition, liquid: Liquid | null): K
 
 const PIECES_IN_IT = 'plants still lie in it: take them out within a day';
 
-interface Spell {
-  readonly place: StoragePlace;
-  readonly days: number;
-  readonly because: readonly string[];
-}
+const MEASURE_IT =
+  'only its predicted acid would let the jars stand in the cupboard: measure the pH of this batch, and 4.2 or less does';
+const PROCESSED = 'processed and measured to be acid: a closed jar fades before it spoils';
+const FROZEN = 'flavour and vitamin C fade, frozen';
 
-/** Days in the place the steps name, or in the better of fridge and cupboard. */
-function spellOf(properties: KeepingProperties, times: KeepingTimes, room: number, stored: Stored): Spell {
-  if (stored.place === 'freezer')
-    return { place: 'freezer', days: FREEZER_days, because: ['flavour and vitamin C fade, frozen'] };
-  if (stored.processed && surelyAcid(properties))
-    return {
-      place: stored.place ?? 'cupboard',
-      days: PROCESSED_days,
-      because: ['processed and acid: a closed jar fades before it spoils'],
-    };
-  if (stored.place === 'cool room' || stored.place === 'cupboard')
-    return { place: stored.place, days: room, because: [times.because] };
-  const inCupboard = stored.place === undefined && room >= times.fridge && properties.kind !== 'rehydration';
-  return { place: inCupboard ? 'cupboard' : 'fridge', days: times.fridge, because: [times.because] };
+/** Why it keeps no longer than it does where the steps put it. */
+function reasonAt(place: StoragePlace, properties: KeepingProperties, times: KeepingTimes, safe: boolean): string {
+  if (place === 'freezer') return FROZEN;
+  if (safe) return PROCESSED;
+  return typeof times.because === 'string' ? times.because : times.because(properties);
 }
 
 /**
@@ -89,29 +109,63 @@ function spellOf(properties: KeepingProperties, times: KeepingTimes, room: numbe
  * @param kind what it is for
  * @param composition totals of what is in the pot
  * @param liquid its properties, or null for a dry mix
+ * @param contents what is in it, however little of that the liquid shows
  * @param stored what the steps say of it
  */
 export function keepingOf(
   kind: DrinkKind,
   composition: Composition,
   liquid: Liquid | null,
+  contents: Contents,
   stored: Stored = {},
 ): Keeping {
-  const properties = propertiesOf(kind, composition, liquid);
-  const keepingClass = classifyKeeping(properties);
-  const times = KEEPING_TIMES[keepingClass];
+  const predicted = propertiesOf(kind, composition, liquid, contents);
+  const { measured_pH } = stored;
+  const properties =
+    measured_pH === undefined ? predicted : { ...predicted, pH: measured_pH, phMargin: METER_MARGIN_pH };
+  const byContents = classesByContents(properties);
+  const { name: keepingClass, times } = strictest([...byContents, classifyKeeping(properties)]);
   // A thick syrup keeps in a room only when its water is bound, or its acid is certain.
   const roomSafe = !lowAcid(properties) || surelyAcid(properties) || properties.dry;
   const room = keepingClass === 'syrup_65' && !roomSafe ? 4 / 24 : times.room;
-  const { place, days, because } = spellOf(properties, times, room, stored);
-  const heldUp = stored.pieces === true && days > 1 && keepingClass === 'infused_water';
+  // Boiling water does not make a jar of milk or of oil keep.
+  const processed = stored.processed === true && byContents.length === 0 && surelyAcid(properties);
+  const jarsKeep = processed && measured_pH !== undefined && measured_pH <= SEALED_pH;
+  const isWarm = stored.place === 'cool room' || stored.place === 'cupboard';
+  const unmeasured = processed && !jarsKeep && (isWarm || stored.place === undefined);
+  const most = stored.pieces === true && keepingClass === 'infused_water' ? 1 : Infinity;
+  const warm = Math.min(most, jarsKeep ? PROCESSED_days : room);
+  const closed: Record<KeepingPlace, number> = {
+    fridge: Math.min(most, jarsKeep ? PROCESSED_days : times.fridge),
+    'cool room': warm,
+    cupboard: warm,
+    freezer: FREEZER_days,
+  };
+  const best = jarsKeep || (room >= times.fridge && kind !== 'rehydration') ? 'cupboard' : 'fridge';
+  const place = unmeasured ? 'fridge' : (stored.place ?? best);
+  const because = [reasonAt(place, properties, times, jarsKeep), ...(unmeasured ? [MEASURE_IT] : [])];
+  const days = closed[place];
   return {
     class: keepingClass,
     place,
-    days: heldUp ? 1 : days,
+    days,
     daysOpened: Math.min(days, times.fridgeOpened),
-    daysInCoolRoom: room,
+    daysInCoolRoom: warm,
+    closed,
     heldBackBy: stored.pieces && !properties.dry ? [...because, PIECES_IN_IT] : because,
-    lowAcid: !properties.dry && lowAcid(properties),
+    lowAcid: !properties.dry && !keepsByAlcohol(properties) && lowAcid(properties),
+    pH: properties.pH,
   };
+}
+
+/** Days that a drink keeps closed in a place; of brews that were stored before every place was reckoned, what is safe. */
+export function closedDays(
+  keeping: Omit<Keeping, 'closed'> & Partial<Pick<Keeping, 'closed'>>,
+  place: KeepingPlace,
+): number {
+  const { closed, days, daysOpened, daysInCoolRoom } = keeping;
+  if (closed) return closed[place];
+  if (place === 'freezer') return FREEZER_days;
+  if (place !== 'fridge') return daysInCoolRoom;
+  return keeping.place === 'freezer' ? daysOpened : days;
 }

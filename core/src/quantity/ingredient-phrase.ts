@@ -1,3 +1,4 @@
+import { rowOf } from '../lookup';
 import { type Ingredient, INGREDIENT_NAMES, normaliseName } from '../catalogue';
 import type { Heap, SpoonKind } from './amount';
 import { nearestNames } from './nearest-names';
@@ -70,10 +71,12 @@ export function splitPhrase(phrase: string): IngredientPhrase | Unreadable {
   const words: string[] = [];
   const found: { form?: string; heap?: Heap; spoons?: SpoonKind; size?: number } = {};
   for (const word of all) {
-    if (SIZELESS[word]) return unreadable('unknown-word', word, `"${word}" has no size. ${SIZELESS[word]}`);
-    if (HEAPS[word]) found.heap = HEAPS[word];
-    else if (SPOONS[word]) found.spoons = SPOONS[word];
-    else if (SIZES[word] !== undefined) found.size = SIZES[word];
+    const sizeless = rowOf(SIZELESS, word);
+    if (sizeless) return unreadable('unknown-word', word, `"${word}" has no size. ${sizeless}`);
+    const [heap, spoons, size] = [rowOf(HEAPS, word), rowOf(SPOONS, word), rowOf(SIZES, word)];
+    if (heap) found.heap = heap;
+    else if (spoons) found.spoons = spoons;
+    else if (size !== undefined) found.size = size;
     else if (!FILLERS.has(word) || words.length > 0) words.push(word);
   }
   return { words, ...found };
@@ -90,7 +93,7 @@ const lookUp = (words: readonly string[]): Ingredient | undefined =>
 /** Every way to leave out form words, fewest first. */
 function withoutForms(words: readonly string[]): { name: readonly string[]; forms: readonly string[] }[] {
   const formAt = words
-    .map((word, index) => (FORMS[word] ? index : -1))
+    .map((word, index) => (rowOf(FORMS, word) ? index : -1))
     .filter((index) => index >= 0)
     .slice(0, 4);
   const choices: { name: readonly string[]; forms: readonly string[] }[] = [];
@@ -112,7 +115,7 @@ export function identify(words: readonly string[], own: readonly Ingredient[] = 
   const exact = lookUp(words);
   if (exact) {
     const last = words[words.length - 1] as string;
-    return FORMS[last] === 'zest' ? { ingredient: exact, form: 'zest' } : { ingredient: exact };
+    return rowOf(FORMS, last) === 'zest' ? { ingredient: exact, form: 'zest' } : { ingredient: exact };
   }
   for (const { name, forms } of withoutForms(words)) {
     const ingredient = lookUp(name);
@@ -130,8 +133,8 @@ export function identify(words: readonly string[], own: readonly Ingredient[] = 
 /** Words without the forms at their end, and the first of those. */
 export function trailingForm(words: readonly string[]): { readonly name: readonly string[]; readonly form?: string } {
   let end = words.length;
-  while (end > 0 && FORMS[words[end - 1] as string]) end -= 1;
-  const form = FORMS[words[end] ?? ''];
+  while (end > 0 && rowOf(FORMS, words[end - 1] as string)) end -= 1;
+  const form = rowOf(FORMS, words[end] ?? '');
   return { name: words.slice(0, end), ...(form ? { form } : {}) };
 }
 

@@ -4,6 +4,7 @@ export type UnreadableCode =
   | 'no-amount'
   | 'no-ingredient'
   | 'not-positive'
+  | 'too-large'
   | 'ambiguous-number'
   | 'unknown-unit'
   | 'unknown-ingredient'

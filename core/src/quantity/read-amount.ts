@@ -38,6 +38,9 @@ export function scanUnit(text: string, at: number): ScannedUnit | undefined {
   return best;
 }
 
+/** Numbers above this are slips of the key. */
+const LARGEST = 1e9;
+
 /** A scanned number as the value and range of an amount, or why it is none. */
 export function checkNumber(number: ScannedNumber, text: string): Unreadable | undefined {
   if (number.ambiguous)
@@ -49,6 +52,8 @@ export function checkNumber(number: ScannedNumber, text: string): Unreadable | u
     );
   if (!(number.low > 0) || !Number.isFinite(number.high))
     return unreadable('not-positive', text, 'An amount has to be more than nothing. Write a number above 0.');
+  if (number.high > LARGEST)
+    return unreadable('too-large', text, 'That is more than is ever measured here. Check the number.');
   return undefined;
 }
 

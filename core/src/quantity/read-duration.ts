@@ -1,3 +1,4 @@
+import { rowOf } from '../lookup';
 import { unreadable, type Unreadable } from './outcome';
 import { scanNumber } from './scan-number';
 
@@ -29,6 +30,9 @@ export interface Duration {
   readonly minutes: number;
 }
 
+/** No drink of a kitchen takes longer than ten years. */
+const LONGEST_min = 3653 * 1440;
+
 /**
  * Reads a length of time: "2 min", "1 1/2 h", "3-4 days" (its middle).
  *
@@ -39,11 +43,14 @@ export function readDuration(written: string): Duration | Unreadable {
   const number = scanNumber(text, 0);
   if (!number) return unreadable('no-amount', written, 'Write a time, such as 2 min.', ['2 min']);
   const unit = text.slice(number.end).trim();
-  const factor = MINUTES[unit];
+  const factor = rowOf(MINUTES, unit);
   if (factor === undefined)
     return unreadable('unknown-unit', unit || written, 'Write the time in min, h or days.', [
       `${text.slice(0, number.end)} min`,
     ]);
+  const minutes = ((number.low + number.high) / 2) * factor;
+  if (!(minutes <= LONGEST_min))
+    return unreadable('too-large', written, 'That is longer than ten years. Write a shorter time.');
   if (!(number.low > 0)) return unreadable('not-positive', written, 'A time has to be more than nothing.');
-  return { kind: 'duration', minutes: ((number.low + number.high) / 2) * factor };
+  return { kind: 'duration', minutes };
 }

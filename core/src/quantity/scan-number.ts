@@ -1,3 +1,5 @@
+import { rowOf } from '../lookup';
+
 /** A number as written: a single value has `low === high`; a range is read at its middle. */
 export interface ScannedNumber {
   readonly low: number;
@@ -115,7 +117,7 @@ function scanWord(text: string, at: number): Part | undefined {
   const letters = /[a-z]+/y;
   letters.lastIndex = at;
   const word = letters.exec(text)?.[0];
-  const value = word === undefined ? undefined : WORDS[word];
+  const value = word === undefined ? undefined : rowOf(WORDS, word);
   if (word === undefined || value === undefined) return undefined;
   const end = at + word.length;
   const next = skipSpaces(text, end);

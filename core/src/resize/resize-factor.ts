@@ -59,7 +59,7 @@ export function resizeFactor(drink: Drink, goal: ResizeGoal, options: AnalyseOpt
   if (!(now.trace.pot.mass_g > 0)) return cannot('There is nothing in it yet. Add a step first.');
   if (goal.kind === 'use-up') return useUp(goal.line, now);
   const measure = goal.kind === 'pot' ? fullest : yieldOf;
-  const serving = now.serving?.volume_mL ?? now.serving?.mass_g ?? 0;
+  const serving = yieldOf(now) * (now.serving?.asked ?? 0);
   const wanted =
     goal.kind === 'servings'
       ? goal.servings * serving

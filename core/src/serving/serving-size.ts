@@ -9,7 +9,10 @@ export interface ServingSize {
   readonly mass_g: number;
   /** Null for a dry mix. */
   readonly volume_mL: number | null;
+  /** How many the pot holds, never less than one: no glass has more in it than there is. */
   readonly servings: number;
+  /** The serving as it was asked for, as a share of the batch: above 1, there is not enough for one. */
+  readonly asked: number;
 }
 
 /** Loose volume of a dry mix, mL: each powder as it lies by itself. */
@@ -36,12 +39,14 @@ export function servingSize(drink: Drink, pot: Pot): ServingSize | Unreadable {
     return unreadable('unit-mismatch', text, 'A serving is a volume or a mass, such as 250 mL.');
   const volume_mL = potVolume(pot);
   const whole = amount.unit.dimension === 'mass' ? pot.mass_g : (volume_mL ?? dryVolume(pot));
-  const share = whole > 0 ? size / whole : 0;
+  const asked = whole > 0 ? size / whole : 0;
+  const share = Math.min(1, asked);
   return {
     kind: 'serving',
     text,
     mass_g: share * pot.mass_g,
     volume_mL: volume_mL === null ? null : share * volume_mL,
     servings: share > 0 ? 1 / share : 0,
+    asked,
   };
 }

@@ -1,3 +1,4 @@
+import { rowOf } from '../lookup';
 import type { DrinkStep } from '../drink';
 import { LIDS, type Lid, potOfWidth, type CookingPot, type Kitchen } from '../process';
 import { nearestNames, unreadable, type Unreadable, readDuration, scanNumber } from '../quantity';
@@ -8,7 +9,7 @@ const plain = (text: string): string => text.trim().toLowerCase();
 export function readLid(step: DrinkStep, usual: Lid): Lid | Unreadable {
   if (step.lid === undefined) return usual;
   const word = plain(step.lid).replace(/^lid /, '');
-  return word in LIDS
+  return rowOf(LIDS, word) !== undefined
     ? (word as Lid)
     : unreadable('unknown-word', step.lid, 'A lid is on, ajar or off.', ['on', 'ajar', 'off']);
 }
@@ -17,7 +18,7 @@ export function readLid(step: DrinkStep, usual: Lid): Lid | Unreadable {
 export function readBurner(step: DrinkStep, kitchen: Kitchen): number | Unreadable {
   if (step.burner === undefined) return kitchen.burners[kitchen.burner]!;
   const word = plain(step.burner);
-  const known = kitchen.burners[word];
+  const known = rowOf(kitchen.burners, word);
   if (known !== undefined) return known;
   const number = scanNumber(word, 0);
   const unit = number ? word.slice(number.end).trim() : '';
@@ -50,7 +51,7 @@ export function readPot(step: DrinkStep, kitchen: Kitchen, volume_mL: number): C
     return { pot: bySize.find(fits) ?? bySize.at(-1)!, named: false };
   }
   const word = plain(step.pot);
-  const known = kitchen.pots[word];
+  const known = rowOf(kitchen.pots, word);
   if (known) return { pot: known, named: true };
   const number = scanNumber(word, 0);
   if (number && /^ ?cm\b/.test(word.slice(number.end))) {

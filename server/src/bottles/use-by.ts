@@ -1,5 +1,5 @@
 import { MOMENTS, type Place } from '@wellhydra/contract';
-import type { Keeping } from '@wellhydra/core/keeping';
+import { closedDays, type Keeping } from '@wellhydra/core/keeping';
 import { shelfWords } from '@wellhydra/core/quantity';
 
 const DAY_ms = 86_400_000;
@@ -26,7 +26,7 @@ export function useBy(
   keeping: Keeping,
   bottle: { readonly place: Place; readonly madeAt: Date; readonly openedAt: Date | null },
 ): UseBy {
-  const days = bottle.place === 'fridge' ? keeping.days : keeping.daysInCoolRoom;
+  const days = closedDays(keeping, bottle.place === 'cool-room' ? 'cool room' : bottle.place);
   const closed = bottle.madeAt.getTime() + days * DAY_ms;
   const opened = bottle.openedAt ? bottle.openedAt.getTime() + Math.min(days, keeping.daysOpened) * DAY_ms : Infinity;
   const span =

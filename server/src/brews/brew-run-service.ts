@@ -1,5 +1,5 @@
 import type { BrewProgress, BrewRecord, BrewRun, FinishBrew, PageQuery, RunPage, StartBrew } from '@wellhydra/contract';
-import { brewState, type BrewEvent } from '@wellhydra/core/brew';
+import type { BrewEvent } from '@wellhydra/core/brew';
 import { UniqueConstraintError, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { checkCount } from '../kitchen/quota';
@@ -7,10 +7,10 @@ import { Problem } from '../problem';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
 import { bottleRows, checkFill, madeFrom } from './brew-service';
-import { reckonUseBy } from '../bottles/bottle-store';
-import { tellNews, type BrewNews } from './brew-news';
+import { append, runThenStore } from './append-events';
+import type { BrewNews } from './brew-news';
 import { findBrew, nextBatchNumber } from './brew-store';
-import { findEvents, findRun, findRunsUnderWay, lastNumber, lockRun } from './brew-run-store';
+import { findEvents, findRun, findRunsUnderWay, lastNumber } from './brew-run-store';
 
 /** Begins a brew; sending it again changes nothing. */
 export async function startRun(context: BrewContext, who: SignedIn, id: string, begun: StartBrew): Promise<BrewRun> {
@@ -57,44 +57,6 @@ export async function listRuns({ sequelize }: BrewContext, kitchenId: string, as
   return { brews: runs.map((run) => ({ ...run, events: events.get(run.id) ?? [] })), next };
 }
 
-/** Puts events behind those that are there, and the stage and figures of the brew where they leave them. */
-async function append(
-  { sequelize, models, runner }: BrewContext,
-  { kitchenId, accountId }: SignedIn,
-  id: string,
-  events: readonly BrewEvent[],
-  transaction: Transaction,
-): Promise<void> {
-  if (!(await lockRun(sequelize, kitchenId, id, transaction))) throw new Problem('not-found');
-  const before = (await findEvents(sequelize, kitchenId, [id], 0, transaction)).get(id) ?? [];
-  const last = before.at(-1)?.number ?? 0;
-  const known = new Set(before.map((event) => event.id));
-  const fresh = events.filter(
-    (event, index) => !known.has(event.id) && events.findIndex((each) => each.id === event.id) === index,
-  );
-  if (fresh.length === 0) return;
-  await models.brewEvents.bulkCreate(
-    fresh.map(({ id: eventId, at, ...happening }, index) => ({
-      brewId: id,
-      id: eventId,
-      kitchenId,
-      number: last + 1 + index,
-      happenedAt: new Date(at),
-      reportedBy: accountId,
-      happening,
-    })),
-    { transaction },
-  );
-  const run = await findRun(sequelize, kitchenId, id, transaction);
-  const all = [...before, ...fresh];
-  // A correction that leaves nothing that can be served keeps the figures as they were.
-  const ran = await runner.run('brew', { recipe: run!.recipe, events: all });
-  const figures = ran.keeping && ran.servings > 0 ? madeFrom(ran) : {};
-  await models.brews.update({ ...figures, stage: brewState(all).stage }, { where: { id, kitchenId }, transaction });
-  await reckonUseBy(models, { kitchenId, brewId: id }, transaction);
-  await tellNews(sequelize, kitchenId, id, transaction);
-}
-
 /** Takes what happened, in order; what was sent before is left as it is. */
 export async function postRunEvents(
   context: BrewContext,
@@ -102,7 +64,9 @@ export async function postRunEvents(
   id: string,
   events: readonly BrewEvent[],
 ): Promise<BrewProgress> {
-  await context.sequelize.transaction((transaction) => append(context, who, id, events, transaction));
+  await runThenStore(context, who.kitchenId, { id, events }, (ahead, transaction) =>
+    append(context, who, id, ahead, transaction),
+  );
   return readProgress(context, who.kitchenId, id, 0);
 }
 
@@ -150,21 +114,17 @@ export async function finishRun(
 ): Promise<BrewRecord> {
   const { sequelize, models } = context;
   const { kitchenId } = who;
-  return sequelize.transaction(async (transaction) => {
-    // Two phones that fill at once come one after the other.
-    await lockRun(sequelize, kitchenId, id, transaction);
-    const run = await findRun(sequelize, kitchenId, id, transaction);
-    if (!run) throw new Problem('not-found');
+  const finished = { kind: 'finished' as const, id: eventId, at: madeAt };
+  // Two phones that fill at once come one after the other.
+  return runThenStore(context, kitchenId, { id, events: [finished] }, async (ahead, transaction) => {
     const filled = await models.bottles.findAll({ where: { brewId: id, kitchenId }, attributes: ['id'], transaction });
     // The same again is the same; other bottles would be a second filling that nobody has seen.
     if (filled.length > 0 && !bottles.some((bottle) => filled.some((each) => each.id === bottle.id)))
       throw new Problem('bottled-already');
     if (filled.length === 0) {
-      await append(context, who, id, [{ kind: 'finished', id: eventId, at: madeAt }], transaction);
-      const events = (await findEvents(sequelize, kitchenId, [id], 0, transaction)).get(id) ?? [];
-      const figures = await context.runner.run('brew', { recipe: run.recipe, events });
-      const made = madeFrom(figures);
-      checkFill(bottles, made.volumeMl, figures.dry);
+      const made = madeFrom(ahead.ran);
+      checkFill(bottles, made.volumeMl, ahead.ran.dry);
+      await append(context, who, id, ahead, transaction);
       const filledAt = new Date(madeAt);
       await models.brews.update({ ...made, madeAt: filledAt }, { where: { id, kitchenId }, transaction });
       const rows = bottleRows({ kitchenId, brewId: id, keeping: made.keeping, madeAt: filledAt }, bottles);

@@ -87,12 +87,17 @@ export async function lockRun(
 }
 
 /** The newest number of a brew, without reading the events; undefined for a brew that is not there. */
-export async function lastNumber(sequelize: Sequelize, kitchenId: string, id: string): Promise<number | undefined> {
+export async function lastNumber(
+  sequelize: Sequelize,
+  kitchenId: string,
+  id: string,
+  transaction?: Transaction,
+): Promise<number | undefined> {
   const [row] = await sequelize.query<{ last: number }>(
     `SELECT (SELECT coalesce(max(e.number), 0) FROM brew_events e
              WHERE e.kitchen_id = b.kitchen_id AND e.brew_id = b.id)::integer AS last
      FROM brews b WHERE b.kitchen_id = :kitchenId AND b.id = :id AND b.recipe IS NOT NULL`,
-    { replacements: { kitchenId, id }, type: QueryTypes.SELECT },
+    { replacements: { kitchenId, id }, type: QueryTypes.SELECT, transaction: transaction ?? null },
   );
   return row?.last;
 }

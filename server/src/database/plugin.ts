@@ -14,9 +14,13 @@ declare module 'fastify' {
 }
 
 /** Opens the database, brings its schema up to date, and closes it with the server. */
-export const databasePlugin = fastifyPlugin<{ databaseUrl: string; connections?: number | undefined }>(
-  async (app, { databaseUrl, connections }) => {
-    const sequelize = connect(databaseUrl, connections);
+export const databasePlugin = fastifyPlugin<{
+  databaseUrl: string;
+  connections?: number | undefined;
+  wait_ms?: number | undefined;
+}>(
+  async (app, { databaseUrl, connections, wait_ms }) => {
+    const sequelize = connect(databaseUrl, connections, wait_ms);
     let running: Promise<void> | undefined;
     const migrated = () => {
       running ??= migrate(sequelize).then(

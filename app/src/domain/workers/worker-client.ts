@@ -3,7 +3,7 @@ export type WorkerFailure = 'failed' | 'takes-too-long';
 
 /** What is said of a question without an answer. */
 export const FAILURE_WORDS: Readonly<Record<WorkerFailure, string>> = {
-  failed: 'This could not be worked out on this device.',
+  failed: 'This could not be worked out on this device. Load the page again.',
   'takes-too-long': 'This takes too long to work out. With fewer steps or choices it is quicker.',
 };
 

@@ -21,7 +21,8 @@ const same = (one: readonly unknown[], other: readonly unknown[]): boolean =>
 /** What has come in is drawn this often, ms. */
 const DRAW_EVERY_ms = 100;
 
-const withoutFigures = (warning: string): DrinkFigures => ({ summary: ' ', warning, parts: [], spoken: warning });
+/** Why there are none stands where they would: beside a name a warning is about the drink. */
+const withoutFigures = (why: string): DrinkFigures => ({ summary: why, warning: null, parts: [], spoken: why });
 
 /** Runs those drinks that are not known as they stand, one by one, and tells of them now and then. */
 function runUnknown(settings: KitchenSettings | null, documents: readonly DrinkDocument[], tell: () => void) {

@@ -12,7 +12,7 @@ export const SWEETENERS: readonly FoodRow[] = [
   {
     id: 'white-sugar', name: 'White sugar', role: 'sweetener', state: 'soluble',
     aliases: ['sugar', 'granulated sugar', 'white granulated sugar', 'table sugar', 'sucrose', 'cane sugar'],
-    per100g: { water: 0.03, sucrose: 99.9, glucose: 0.05, fructose: 0.05, sodium_mg: 1, potassium_mg: 2, calcium_mg: 1, energy_kcal: 387, solubleSolids: 99.97, residualAnion_mEq_per_kg: 1.4 },
+    per100g: { water: 0.03, sucrose: 99.9, glucose: 0.05, fructose: 0.05, sodium_mg: 1, potassium_mg: 2, calcium_mg: 1, energy_kcal: 387, solubleSolids: 99.97, referencePh: 6.5 },
     source: 'usda', confidence: 'A',
   },
   {

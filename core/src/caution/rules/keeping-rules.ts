@@ -1,11 +1,8 @@
+import { PASTEURISED_C } from '../../keeping';
 import { BOTTLE_LIMITS_bar, bottlePressure } from '../../process';
 import { formatNumber } from '../../quantity';
 import type { CautionContext, CautionRule } from '../caution';
 
-/** Heat that makes raw juice safe, °C. Source: US FDA juice guidance (71 °C). */
-const PASTEURISED_C = 71;
-/** Raw plants that carry germs into a drink that is not heated. */
-const RAW_ROLES = new Set(['juice', 'fruit', 'vegetable']);
 /** Headspace of a bottle where a step names none, share of the liquid. */
 const USUAL_HEADSPACE = 0.06;
 const ROOM_C = 20;
@@ -16,21 +13,6 @@ const bottled = ({ trace }: CautionContext) => trace.entries.find(({ filled }) =
 const keptWarm = ({ trace }: CautionContext): boolean =>
   trace.entries.some(({ place }) => place === 'cupboard' || place === 'cool room');
 const processed = ({ trace }: CautionContext): boolean => trace.entries.some((entry) => entry.processed);
-
-const heatedAfter = (context: CautionContext, step: number): boolean =>
-  context.trace.entries.some((entry) => entry.step >= step && entry.hottest_C >= PASTEURISED_C);
-
-/** Juice or fruit that never got hot. */
-function isRaw(context: CautionContext): boolean {
-  return context.trace.pot.entries.some(
-    ({ ingredient, step, within }) =>
-      within === undefined &&
-      RAW_ROLES.has(ingredient.role) &&
-      ingredient.id !== 'coconut-water' &&
-      (ingredient.composition?.water_g ?? 0) > 0.5 &&
-      !heatedAfter(context, step),
-  );
-}
 
 /** Pressure in the closed bottles, bar above the air; 0 where nothing is closed. */
 function pressure(context: CautionContext): number {
@@ -53,7 +35,7 @@ function mayFerment(context: CautionContext): boolean {
     bottled(context) !== undefined &&
     keptWarm(context) &&
     !processed(context) &&
-    isRaw(context) &&
+    context.contents.raw &&
     (perLitre?.carbohydrate_g ?? 0) > FERMENTS_g_L &&
     keeping !== null &&
     !['syrup_65', 'oxymel', 'vinegar_extract', 'alcohol_20', 'dry_powder'].includes(keeping.class)
@@ -72,8 +54,18 @@ export const KEEPING_RULES: readonly CautionRule[] = [
       context.keeping.lowAcid &&
       (processed(context) || (keptWarm(context) && bottled(context) !== undefined)),
     text: (context) =>
-      `It is not surely acid enough (pH ${formatNumber(context.liquid?.pH ?? 7)}, and 4.6 is the line with all doubt counted). Without enough acid a closed jar can grow botulism with no smell or bubbles. Keep it in the fridge for a few days, or freeze it.`,
+      `It is not surely acid enough (pH ${formatNumber(context.keeping?.pH ?? 7)}, and 4.6 is the line with all doubt counted). Without enough acid a closed jar can grow botulism with no smell or bubbles. Keep it in the fridge for a few days, or freeze it.`,
     source: 'US FDA 21 CFR 113/114; NCHFP',
+  },
+  {
+    code: 'garlic-in-oil-or-honey',
+    severity: (context) => (keptWarm(context) ? 'stop' : 'warn'),
+    title: 'Garlic or fresh plants under oil or honey: only in the fridge',
+    concerns: 'anyone who opens the jar later',
+    fires: ({ contents }) => contents.plantsInOil || contents.garlicInHoney,
+    text: ({ contents }) =>
+      `Under ${contents.plantsInOil ? 'oil' : 'honey'} there is no air, and soil germs on garlic, fresh herbs, chillies and roots can make botulism toxin without any smell. Keep it in the fridge, ${contents.plantsInOil ? '4 days' : 'two weeks'} at most, never in a warm place; freeze what is left.`,
+    source: 'US CDC; NCHFP (oil); precaution (honey)',
   },
   {
     code: 'sealed-ferment-pressure',
@@ -92,7 +84,7 @@ export const KEEPING_RULES: readonly CautionRule[] = [
     severity: 'warn',
     title: 'Raw juice or fruit',
     concerns: 'children under 5, people over 65, anyone pregnant or with a weak immune system',
-    fires: isRaw,
+    fires: ({ contents }) => contents.raw,
     text: () =>
       `Raw juice and fruit can carry germs. For them, heat it to ${PASTEURISED_C} °C (160 °F) or above first. Wash fruit before it is cut.`,
     source: 'US FDA juice guidance',

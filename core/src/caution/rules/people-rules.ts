@@ -1,8 +1,6 @@
 import { formatNumber } from '../../quantity';
-import type { CautionContext, CautionRule } from '../caution';
+import type { CautionRule } from '../caution';
 import { gramsPerServing, has } from '../in-the-drink';
-
-const rehydration = ({ kind }: CautionContext): boolean => kind === 'rehydration';
 
 /** Coumarin in a gram of cassia, mg, and what a 60 kg adult may have a day. Source: EFSA; BfR. */
 const COUMARIN_mg_g = 3;
@@ -20,6 +18,18 @@ const NOT_IN_PREGNANCY = [
   'sage-dried',
 ] as const;
 const CASSIA = ['cinnamon-stick', 'cinnamon-ground'] as const;
+/** Fruit, in any part, that makes medicines stronger. Source: US FDA. */
+const GRAPEFRUIT_KIN = [
+  'grapefruit',
+  'grapefruit-juice',
+  'grapefruit-peel',
+  'pomelo',
+  'pomelo-peel',
+  'tangelo',
+  'bitter-orange',
+  'bitter-orange-peel',
+  'bitter-orange-peel-dried',
+] as const;
 
 /** Rules about people: who should have less of it, or none. */
 export const PEOPLE_RULES: readonly CautionRule[] = [
@@ -36,45 +46,12 @@ export const PEOPLE_RULES: readonly CautionRule[] = [
   {
     code: 'grapefruit-medicines',
     severity: 'warn',
-    title: 'Grapefruit and medicines',
+    title: 'Grapefruit kin and medicines',
     concerns: 'anyone who takes medicines',
-    fires: (context) => has(context, 'grapefruit-juice', 'grapefruit'),
+    fires: (context) => has(context, ...GRAPEFRUIT_KIN),
     text: () =>
-      'Grapefruit can make some medicines far stronger for a day or more. Use another fruit unless a pharmacist has said it is fine.',
+      'Grapefruit, pomelo, tangelo and bitter orange, peel and all, can make some medicines far stronger for a day or more. Use another fruit unless a pharmacist has said it is fine.',
     source: 'US FDA consumer guidance',
-  },
-  {
-    code: 'potassium-kidney',
-    severity: 'warn',
-    title: 'Added potassium',
-    concerns: 'people with kidney disease or on heart and blood-pressure tablets',
-    fires: (context) => context.addedPerServing.potassium_mmol > 0.5,
-    text: (context) =>
-      context.addedPerServing.potassium_mmol >= 10
-        ? `${formatNumber(context.addedPerServing.potassium_mmol * 39.098)} mg of added potassium is a lot for one serving. Halve the potassium salt or make the serving smaller. With kidney disease or some blood-pressure tablets take none of it without asking your clinician.`
-        : 'With kidney disease or some blood-pressure tablets, potassium can build up and disturb the heartbeat. Ask your clinician first.',
-    source: 'Kidney-care guidance; medicine labels; potassium prescribing practice',
-  },
-  {
-    code: 'sodium-blood-pressure',
-    severity: 'note',
-    title: 'Added salt',
-    concerns: 'people told to limit salt',
-    fires: (context) =>
-      context.perServing.sodium_mg > 600 || (context.addedPerServing.sodium_mg > 50 && !rehydration(context)),
-    text: (context) =>
-      `A serving has ${formatNumber(context.perServing.sodium_mg)} mg of sodium. Adults are advised to stay under 2,300 mg a day from everything. Skip it if you were told to limit salt.`,
-    source: 'NASEM 2019; WHO',
-  },
-  {
-    code: 'magnesium-laxative',
-    severity: 'warn',
-    title: 'A lot of magnesium',
-    concerns: 'anyone, and people with kidney disease above all',
-    fires: (context) => context.addedPerServing.magnesium_mg > 250,
-    text: (context) =>
-      `${formatNumber(context.addedPerServing.magnesium_mg)} mg of added magnesium in a serving. Expect loose stools above 250 to 350 mg a day; take less. With kidney disease take none without asking.`,
-    source: 'SCF/EFSA 250 mg; IOM 1997 350 mg a day',
   },
   {
     code: 'free-sugars',

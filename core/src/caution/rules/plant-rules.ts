@@ -18,7 +18,12 @@ const FORAGED = [
 ] as const;
 const BREAKING = ['blend', 'mill', 'mash'] as const;
 
-const isFine = (strainer: string): boolean => /fine|paper|filter|cloth|muslin/.test(strainer);
+const isFilter = (strainer: string): boolean => /paper|filter/.test(strainer);
+const isClose = (strainer: string): boolean => /fine|cloth|muslin/.test(strainer);
+
+/** Hairs are held back by paper or a filter, or by a close cloth or sieve twice. */
+const holdsHairs = (strainers: readonly string[]): boolean =>
+  strainers.some(isFilter) || strainers.filter(isClose).length > 1;
 
 /** Rules about plants: how they must be handled, and which are not drunk at all. */
 export const PLANT_RULES: readonly CautionRule[] = [
@@ -51,9 +56,9 @@ export const PLANT_RULES: readonly CautionRule[] = [
     severity: 'warn',
     title: 'Hairs in rose hips',
     concerns: 'anyone who drinks it',
-    fires: (context) => addedHere(context, ...HIPS) && !strainersAfter(context, ...HIPS).some(isFine),
+    fires: (context) => addedHere(context, ...HIPS) && !holdsHairs(strainersAfter(context, ...HIPS)),
     text: () =>
-      'Rose hips contain fine hairs that irritate mouth and gut. Strain through a fine filter or a close cloth, twice, and do not wring it; or use seedless shells.',
+      'Rose hips contain fine hairs that irritate mouth and gut, and one cloth does not hold them back. Strain through paper or a fine filter, or twice through a close cloth, and do not wring it; or use seedless shells.',
     source: 'Pharmacognosy texts',
   },
   {

@@ -1,16 +1,18 @@
 import { formatNumber, formatVolume } from '../../quantity';
 import type { CautionContext, CautionRule } from '../caution';
-import { REHYDRATION_SODIUM, REHYDRATION_SUGAR, dilutionWater } from '../rehydration-dilution';
+import { REHYDRATION_POTASSIUM, REHYDRATION_SODIUM, REHYDRATION_SUGAR, dilutionWater } from '../rehydration-dilution';
 
 const rehydration = ({ kind }: CautionContext): boolean => kind === 'rehydration';
 const sodium = (context: CautionContext): number => context.perLitre?.sodium_mmol ?? 0;
+const potassium = (context: CautionContext): number => context.perLitre?.potassium_mmol ?? 0;
 
-const MINERAL_SALT = new Set([
-  'table-salt',
-  'sea-salt-fine',
-  'sea-salt-coarse',
-  'flake-salt-dense',
-  'flake-salt-light',
+/** A line is crossed by more than weights are rounded by. */
+const ROUNDING = 1.015;
+
+/** Table salt, of which a pinch is a pinch. */
+const TABLE_SALT = new Set(['table-salt', 'sea-salt-fine', 'sea-salt-coarse', 'flake-salt-dense', 'flake-salt-light']);
+/** Minerals of which even a little that is measured badly is much. */
+const STRONG_MINERAL = new Set([
   'potassium-chloride',
   'tripotassium-citrate',
   'potassium-bicarbonate',
@@ -20,15 +22,24 @@ const MINERAL_SALT = new Set([
   'magnesium-chloride',
   'magnesium-sulfate',
 ]);
+/** Salt in a litre up to which it does not matter how it was measured, g: two pinches in a lemonade. */
+const SALT_BY_EYE_g_L = 1;
 
 /** A salt measured by pinch, by cutlery or heaped: these can be off several-fold. */
-function saltByEye({ trace }: CautionContext): boolean {
-  return trace.entries.some(({ line }) => {
-    if (!line || !MINERAL_SALT.has(line.ingredient.id)) return false;
+function saltByEye({ trace, liquid }: CautionContext): boolean {
+  const byEye = trace.entries.flatMap(({ line }) => {
+    if (!line) return [];
     const { unit, heap, spoons } = line.amount;
     const spooned = unit.tool === 'spoon' && (heap === 'heaped' || spoons === 'cutlery');
-    return spooned || unit.tool === 'hand' || unit.id === 'handful';
+    return spooned || unit.tool === 'hand' || unit.id === 'handful' ? [line.ingredient.id] : [];
   });
+  if (byEye.some((id) => STRONG_MINERAL.has(id))) return true;
+  if (!byEye.some((id) => TABLE_SALT.has(id))) return false;
+  const salt_g = trace.pot.entries.reduce(
+    (sum, { ingredient, mass_g }) => sum + (TABLE_SALT.has(ingredient.id) ? mass_g : 0),
+    0,
+  );
+  return liquid === null || (1000 * salt_g) / liquid.volume_mL > SALT_BY_EYE_g_L;
 }
 
 function saltHighText(context: CautionContext): string {
@@ -39,8 +50,8 @@ function saltHighText(context: CautionContext): string {
 
 const sugarHigh = (context: CautionContext): boolean =>
   rehydration(context) &&
-  ((context.perLitre?.glucoseEquivalent_mmol ?? 0) > REHYDRATION_SUGAR.glucose_mmol_L * 1.015 ||
-    (context.liquid?.osmolarity_mOsm_L ?? 0) > REHYDRATION_SUGAR.osmolarity_mOsm_L * 1.015);
+  ((context.perLitre?.glucoseEquivalent_mmol ?? 0) > REHYDRATION_SUGAR.glucose_mmol_L * ROUNDING ||
+    (context.liquid?.osmolarity_mOsm_L ?? 0) > REHYDRATION_SUGAR.osmolarity_mOsm_L * ROUNDING);
 
 /** Potassium below this is none to speak of, mmol/L; an average tap gives 0.05. */
 const NO_POTASSIUM_mmol_L = 2;
@@ -52,7 +63,7 @@ export const REHYDRATION_RULES: readonly CautionRule[] = [
     severity: 'stop',
     title: 'Too salty to give',
     concerns: 'anyone who is ill, above all children',
-    fires: (context) => rehydration(context) && sodium(context) > REHYDRATION_SODIUM.high * 1.015,
+    fires: (context) => rehydration(context) && sodium(context) > REHYDRATION_SODIUM.high * ROUNDING,
     text: saltHighText,
     source: 'WHO/UNICEF specification of rehydration salts: 75 mmol/L, 60 to 90',
   },
@@ -76,12 +87,21 @@ export const REHYDRATION_RULES: readonly CautionRule[] = [
     source: 'WHO/UNICEF 2006: glucose at most 111 mmol/L, all particles at most 310 mOsm/L',
   },
   {
+    code: 'rehydration-potassium-high',
+    severity: 'warn',
+    title: 'More potassium than a sachet',
+    concerns: 'anyone who is ill, above all children',
+    fires: (context) => rehydration(context) && potassium(context) > REHYDRATION_POTASSIUM.high * ROUNDING,
+    text: (context) =>
+      `It has ${formatNumber(potassium(context))} mmol of potassium in a litre; a sachet gives 20, and 25 is the most. Use less of the potassium salt, or more clean water.`,
+    source: 'WHO/UNICEF specification of rehydration salts: 15 to 25 mmol/L',
+  },
+  {
     code: 'rehydration-no-potassium',
     severity: 'note',
     title: 'No potassium in it',
     concerns: 'anyone who is ill',
-    fires: (context) =>
-      rehydration(context) && context.perLitre !== null && context.perLitre.potassium_mmol < NO_POTASSIUM_mmol_L,
+    fires: (context) => rehydration(context) && context.perLitre !== null && potassium(context) < NO_POTASSIUM_mmol_L,
     text: () =>
       'Diarrhoea takes potassium with it, and there is none in salt and sugar. A sachet has it; so have banana, coconut water and fruit juice taken beside it.',
     source: 'WHO/UNICEF specification of rehydration salts: 15 to 25 mmol/L',

@@ -1,3 +1,4 @@
+import type { Ingredient } from '../../catalogue';
 import { BETWEEN_FRUIT_CV, yieldCv, type JuicingMethod } from '../../process';
 import { formatNumber, readAmount, isUnreadable, unreadable, type Unreadable } from '../../quantity';
 import { elapse } from '../elapse';
@@ -100,6 +101,21 @@ const METHODS: readonly (readonly [RegExp, JuicingMethod])[] = [
 /** Grams of fruit a minute, by method. */
 const PACE_g_min: Readonly<Record<JuicingMethod, number>> = { hand: 150, mesh: 120, cloth: 80, centrifugal: 200 };
 
+/** What the methods of a table of yields are called. */
+const METHOD_WORDS: Readonly<Record<JuicingMethod, string>> = {
+  hand: 'by hand',
+  mesh: 'with blender and mesh',
+  cloth: 'with blender and cloth',
+  centrifugal: 'with a juicer',
+};
+
+/** Fruit that a method gets no juice out of stays as it is: nothing is poured, and it is said what would do. */
+function nothingPressed({ name, juice }: Ingredient, way: string): StepDone {
+  const would = (Object.keys(METHOD_WORDS) as JuicingMethod[]).filter((method) => juice?.[method]);
+  const text = `${name} gives no juice this way ("${way}"). Press it ${would.map((method) => METHOD_WORDS[method]).join(' or ')}.`;
+  return { minutes: 0, handsOn_min: 0, notes: [{ code: 'press-gives-nothing', text }] };
+}
+
 /** `press`: juice from fruit by its yield; or more liquid from what was strained off. */
 export function runPress(context: StepContext): StepDone | Unreadable {
   const { pot, step } = context;
@@ -113,6 +129,9 @@ export function runPress(context: StepContext): StepDone | Unreadable {
       ['hand press', 'blender and mesh', 'blender and cloth', 'juicer'],
     );
   const fruit = pot.solids.filter((solid) => isFresh(solid) && solid.ingredient.juice?.[method]);
+  const givesNothing =
+    fruit.length === 0 && pot.dry && pot.solids.find((solid) => isFresh(solid) && solid.ingredient.juice);
+  if (givesNothing) return nothingPressed(givesNothing.ingredient, step.text.trim() || 'hand');
   if (fruit.length === 0)
     return pressCake(context, method === 'cloth' ? 'cloth' : /screw|mill/.test(text) ? 'mill' : 'press');
   const grams = fruit.reduce((sum, { grams: each }) => sum + each[0]!, 0);

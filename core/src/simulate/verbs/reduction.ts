@@ -1,3 +1,4 @@
+import { rowOf } from '../../lookup';
 import { VOLUME_VECTOR_LENGTH, gramsToVolume, volumeOf, type Composition } from '../../liquid';
 import { readAmount, isUnreadable, unreadable, type Unreadable, scanNumber } from '../../quantity';
 import type { Column } from '../chance';
@@ -36,7 +37,7 @@ export function readReduction(written: string): Reduction | Unreadable {
   const [, way, rest] = /^(to|by) (?:about )?(.+)$/.exec(text) ?? [];
   if (!way || !rest) return notAGoal(written);
   const words = rest.replace(/ (?:of (?:it|the volume)|the volume|its volume)$/, '');
-  const named = SHARES[words];
+  const named = rowOf(SHARES, words);
   if (named !== undefined) return { goal: 'share', share: way === 'to' ? named : 1 - named };
   const number = scanNumber(words, 0);
   if (!number || !(number.low > 0)) return notAGoal(written);

@@ -1,0 +1,1 @@
+export { rowOf } from './row-of';

@@ -1,0 +1,94 @@
+import { brewState, type BrewEvent } from '@wellhydra/core/brew';
+import type { Transaction } from 'sequelize';
+import type { SignedIn } from '../accounts/session-store';
+import { reckonUseBy } from '../bottles/bottle-store';
+import { Problem } from '../problem';
+import type { RunFigures } from '../runs/run-jobs';
+import type { BrewContext } from './brew-context';
+import { tellNews } from './brew-news';
+import { findEvents, findRun, lastNumber, lockRun } from './brew-run-store';
+import { madeFrom } from './brew-service';
+
+/** How often a brew is run anew because others have put events behind it meanwhile. */
+const ROUNDS = 20;
+
+/** A brew as it will stand with more behind the events it had. */
+interface Ahead {
+  /** Number of the last event it had when it was run. */
+  readonly last: number;
+  /** Those of the new ones that it did not have. */
+  readonly fresh: readonly BrewEvent[];
+  readonly all: readonly BrewEvent[];
+  readonly ran: RunFigures;
+}
+
+async function lookAhead(
+  { sequelize, runner }: BrewContext,
+  kitchenId: string,
+  id: string,
+  events: readonly BrewEvent[],
+): Promise<Ahead> {
+  const run = await findRun(sequelize, kitchenId, id);
+  if (!run) throw new Problem('not-found');
+  const before = (await findEvents(sequelize, kitchenId, [id])).get(id) ?? [];
+  const known = new Set(before.map((event) => event.id));
+  const fresh = events.filter(
+    (event, index) => !known.has(event.id) && events.findIndex((each) => each.id === event.id) === index,
+  );
+  const all = [...before, ...fresh];
+  const ran = await runner.run('brew', { recipe: run.recipe, events: all });
+  return { last: before.at(-1)?.number ?? 0, fresh, all, ran };
+}
+
+/** Stores what a brew was run with: its events, and the stage and figures where they leave it. */
+export async function append(
+  { sequelize, models }: BrewContext,
+  { kitchenId, accountId }: SignedIn,
+  id: string,
+  { last, fresh, all, ran }: Ahead,
+  transaction: Transaction,
+): Promise<void> {
+  if (fresh.length === 0) return;
+  await models.brewEvents.bulkCreate(
+    fresh.map(({ id: eventId, at, ...happening }, index) => ({
+      brewId: id,
+      id: eventId,
+      kitchenId,
+      number: last + 1 + index,
+      happenedAt: new Date(at),
+      reportedBy: accountId,
+      happening,
+    })),
+    { transaction },
+  );
+  // A correction that leaves nothing that can be served keeps the figures as they were.
+  const figures = ran.keeping && ran.servings > 0 ? madeFrom(ran) : {};
+  await models.brews.update({ ...figures, stage: brewState(all).stage }, { where: { id, kitchenId }, transaction });
+  await reckonUseBy(models, { kitchenId, brewId: id }, transaction);
+  await tellNews(sequelize, kitchenId, id, transaction);
+}
+
+/**
+ * Runs a brew with more events, then stores something about it while nobody else can change it. It is run before it is
+ * locked, since a run may take seconds and a transaction holds one of few connections; where others put events behind
+ * it meanwhile, it is run again.
+ *
+ * @throws Problem `not-found`; `too-many-requests` when others do not stop coming between
+ */
+export async function runThenStore<Stored>(
+  context: BrewContext,
+  kitchenId: string,
+  { id, events }: { readonly id: string; readonly events: readonly BrewEvent[] },
+  store: (ahead: Ahead, transaction: Transaction) => Promise<Stored>,
+): Promise<Stored> {
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const ahead = await lookAhead(context, kitchenId, id, events);
+    const stored = await context.sequelize.transaction(async (transaction) => {
+      if (!(await lockRun(context.sequelize, kitchenId, id, transaction))) throw new Problem('not-found');
+      const stands = (await lastNumber(context.sequelize, kitchenId, id, transaction)) === ahead.last;
+      return stands && { value: await store(ahead, transaction) };
+    });
+    if (stored) return stored.value;
+  }
+  throw new Problem('too-many-requests');
+}
