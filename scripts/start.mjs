@@ -116,6 +116,7 @@ let server;
 let serverRuns = false;
 
 async function startDatabase() {
+  ending.signal.throwIfAborted();
   const before = cluster?.port;
   cluster = await startCluster({ dataFolder, ...(before ? { wantedPort: before } : {}) });
   await cluster.ensureDatabase('wellhydra');
@@ -125,6 +126,7 @@ async function startDatabase() {
 
 /** @param {number} port @param {string} appFolder */
 async function startServer(port, appFolder) {
+  ending.signal.throwIfAborted();
   server = await serve({
     databaseUrl: ownDatabase ?? /** @type {NonNullable<typeof cluster>} */ (cluster).url('wellhydra'),
     appFolder,

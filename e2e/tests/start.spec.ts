@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -46,9 +46,20 @@ const isAlive = (pid: number): boolean => {
 /** Pid of the database server of a data folder, where it lies in that folder. */
 const databasePid = (data: string): number =>
   Number(readFileSync(join(data, 'postgres/cluster/postmaster.pid'), 'utf8').split('\n')[0]);
-/** The same where it may have ended already: nothing then. */
-const lastDatabasePid = (data: string): number =>
-  existsSync(join(data, 'postgres/cluster/postmaster.pid')) ? databasePid(data) : 0;
+/** The command line of a process, or nothing where it has ended. */
+const commandOf = (pid: number): string => {
+  try {
+    return readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+  } catch {
+    return '';
+  }
+};
+/** Processes that name the database of a data folder: its server, and what starts or stops it. */
+const databaseProcesses = (data: string): readonly number[] =>
+  readdirSync('/proc')
+    .filter((entry) => /^\d+$/.test(entry))
+    .map(Number)
+    .filter((pid) => commandOf(pid).includes(join(data, 'postgres/cluster')) && isAlive(pid));
 /** Processes that a process has started. */
 const children = (pid: number): readonly number[] =>
   readFileSync(`/proc/${pid}/task/${pid}/children`, 'utf8').split(' ').filter(Boolean).map(Number);
@@ -180,7 +191,23 @@ test.describe('npm start', () => {
     await expect.poll(output, { timeout: 30_000 }).toMatch(/4\/4 Starting/);
     child.kill('SIGTERM');
     expect(await ended).toBe(0);
-    expect(isAlive(lastDatabasePid(data))).toBe(false);
+    expect(databaseProcesses(data)).toEqual([]);
+  });
+
+  test('told to end before its database server holds a lock, it leaves none', async () => {
+    const { child, ended } = start(data, '--no-demo');
+    const lock = join(data, 'postgres/cluster/postmaster.pid');
+    const comingUp = () => databaseProcesses(data).find((pid) => /^\S*\/postgres\0/.test(commandOf(pid)));
+    await expect.poll(comingUp, { timeout: 30_000, intervals: [1] }).toBeDefined();
+    const server = comingUp()!;
+    // Held still, it stays as it is until the start has been told to end.
+    process.kill(server, 'SIGSTOP');
+    expect(existsSync(lock)).toBe(false);
+    child.kill('SIGTERM');
+    await new Promise((resolve) => setTimeout(resolve, 1000));
+    process.kill(server, 'SIGCONT');
+    expect(await ended).toBe(0);
+    expect(databaseProcesses(data)).toEqual([]);
   });
 
   for (const [what, env, told] of [

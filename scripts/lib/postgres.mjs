@@ -13,6 +13,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
 import { capture } from './run.mjs';
 import { freePort } from './ports.mjs';
 
@@ -216,6 +217,22 @@ function clusterHandle(bin, folder, secret, port) {
   };
 }
 
+/**
+ * Whether a process names the folder of a cluster: its server, or what is about to become one and holds no lock yet.
+ * @param {string} folder
+ */
+function isNamed(folder) {
+  return readdirSync('/proc')
+    .filter((entry) => /^\d+$/.test(entry))
+    .some((pid) => {
+      try {
+        return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(folder);
+      } catch {
+        return false; // It has ended meanwhile.
+      }
+    });
+}
+
 /** So long a server may take to write everything down, s; after that it is ended, and recovers at its next start. */
 const STOPS_WITHIN_s = 8;
 
@@ -226,7 +243,12 @@ const STOPS_WITHIN_s = 8;
 async function stopServer(bin, folder) {
   const stop = (/** @type {string} */ mode) =>
     serverProgram(join(bin, 'pg_ctl'), ['stop', '-D', folder, '-m', mode, '-w', '-t', String(STOPS_WITHIN_s)]);
-  if (!runningServer(folder)) return;
+  const latest = Date.now() + STOPS_WITHIN_s * 1000;
+  while (!runningServer(folder)) {
+    // One that was told to start a moment ago can be stopped as soon as it holds its lock.
+    if (!isNamed(folder) || Date.now() > latest) return;
+    await sleep(20);
+  }
   await stop('fast').catch(() => (runningServer(folder) ? stop('immediate') : undefined));
 }
 
