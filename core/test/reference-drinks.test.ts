@@ -77,7 +77,8 @@ describe('elderberries, 100 g dried in 950 g of water, 45 min, lid off, pressed,
   });
 });
 
-test('150 g of sliced strawberries in a litre at 5 °C for 4 h: 2.5 g of sugar', () => {
+// By hand: 52 % open; 150 g x 4.9 % sugar x 0.52 = 3.8 g, less what clings to the slices.
+test('150 g of sliced strawberries in a litre at 5 °C for 4 h: 3.8 g of sugar', () => {
   const { batch } = run(
     drink(
       'infused-water',
@@ -88,7 +89,7 @@ test('150 g of sliced strawberries in a litre at 5 °C for 4 h: 2.5 g of sugar',
       { remove: 'solids' },
     ),
   );
-  close(batch.sugars_g, 2.49, 0.2);
+  close(batch.sugars_g, 3.8, 0.15);
 });
 
 test('30 g lemon juice, 20 g honey, 0.8 g salt, 480 g water', () => {

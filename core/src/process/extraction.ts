@@ -105,11 +105,6 @@ export const EXTRACTABLE_SHARES = {
   },
 } as const;
 
-/** Share of a fresh plant's juice that water can reach: raw and cut, or opened by heat, frost or a masher. */
-export const FRESH_ACCESS = { raw: 0.6, opened: 0.9 } as const;
-/** Raw tissue is opened above this temperature, °C. */
-export const OPENS_AT_C = 60;
-
 /** The mode that a temperature allows. */
 export function modeAt(temperature_C: number): ExtractionMode {
   if (temperature_C >= MODE_TEMPERATURES.decoction) return 'decoction';

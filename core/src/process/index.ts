@@ -18,7 +18,6 @@ export type { Lid } from './evaporation';
 export {
   EXTRACTABLE_SHARES,
   EXTRACTION_RATES,
-  FRESH_ACCESS,
   MACERATION_RATES,
   RATE_CV,
   extractedShare,
@@ -43,8 +42,18 @@ export {
   potOfWidth,
 } from './kitchen';
 export type { CookingPot, Habits, Kitchen } from './kitchen';
-export { FRESH_RETENTION, RETENTION, RETENTION_CV, STRAINER_CV, STRAINING_LOSS_mL } from './retention';
+export {
+  FRESH_ACCESS,
+  FRESH_HOLDS,
+  INSOLUBLE_SHARES,
+  OPENS_AT_C,
+  OPEN_AT_ONCE,
+  drawnRate,
+  openingRate,
+  skinOf,
+} from './fresh-tissue';
+export type { Cutting, Liquor, Skin } from './fresh-tissue';
+export { RETENTION, RETENTION_CV, STRAINER_CV, STRAINING_LOSS_SHARE, STRAINING_LOSS_mL } from './retention';
 export type { PlantPart, Straining } from './retention';
 export { airPressure, boilingPoint, saturationPressure } from './vapour-pressure';
-export { OPENS_AT_C } from './extraction';
 export { SEA_LEVEL_kPa } from './vapour-pressure';

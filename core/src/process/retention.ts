@@ -32,11 +32,9 @@ export const RETENTION: Readonly<Record<Exclude<PlantPart, 'fruit'>, Holds>> = {
   mucilage_seed: { drain: 10, press: 9, cloth: 7, mill: 5, extractable: 0.05 },
 };
 
-/** mL kept by a gram of fresh plant beyond its own water. */
-export const FRESH_RETENTION: Readonly<Record<Straining, number>> = { drain: 0.5, press: 0.25, cloth: 0.1, mill: 0.1 };
-
-/** What stays in the strainer, on the spoon and in the pot, mL. */
+/** What stays in the strainer, on the spoon and in the pot, mL; of a small amount, this share of it. */
 export const STRAINING_LOSS_mL = 10;
+export const STRAINING_LOSS_SHARE = 0.02;
 
 /**
  * Relative standard deviations of what is kept back: of the hand that strains, and of the plant. Together 0.15.

@@ -66,3 +66,9 @@ export function drawnChance(draws: number, normal: () => number): Chance {
     },
   };
 }
+
+/** Whether all samples are alike. */
+export function isEven(column: Column): boolean {
+  for (let sample = 1; sample < column.length; sample += 1) if (column[sample] !== column[0]) return false;
+  return true;
+}

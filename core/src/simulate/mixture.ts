@@ -109,6 +109,23 @@ export class Mixture {
     return solution > 0 ? (100 * solids) / solution : 0;
   }
 
+  /** {@link masses} of one sample, g. */
+  mass(sample = 0): number {
+    return (
+      this.amount('water_g', sample) +
+      this.amount('solubleSolids_g', sample) +
+      this.amount('insoluble_g', sample) +
+      this.amount('ethanol_g', sample)
+    );
+  }
+
+  /** {@link volumes} of one sample, mL. */
+  volume(sample = 0): number {
+    const vector = new Float64Array(VOLUME_VECTOR_LENGTH);
+    this.volumeVector(sample, vector);
+    return mixedVolume(vector, NOTHING, 0);
+  }
+
   /** Water, dissolved and undissolved solids and spirit, g. */
   masses(): Column {
     const water = this.column('water_g');

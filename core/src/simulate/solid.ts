@@ -1,5 +1,6 @@
 import type { Ingredient } from '../catalogue';
-import { isFreshForm, type ExtractionForm } from '../process';
+import { INSOLUBLE_SHARES, OPEN_AT_ONCE, isFreshForm, type Cutting, type ExtractionForm } from '../process';
+import { rowOf } from '../lookup';
 import { givingOf, solidsGiven, waterOf, type GivingMode, type IngredientParts } from './ingredient-parts';
 import { columnOf, type Column } from './chance';
 import type { Mixture } from './mixture';
@@ -20,13 +21,16 @@ export interface Solid {
   given: Column;
   /** Share of its own water that is out. */
   dryness: Column;
-  /** Cells opened by heat, frost or a masher. */
+  /** How it was cut when it went in; how it was broken since is in `broken`. */
+  cutting: Cutting;
+  /** Share of a fresh plant's membranes that have given way. */
+  broken: Column;
+  /** Opened by heat, frost or a masher, so that diffusion reaches further. */
   opened: boolean;
-  blended: boolean;
 }
 
 const LEAF_FORMS = { fresh: ['fresh_leaf_whole', 'fresh_leaf_torn'], dried: ['cut_leaf', 'whole_leaf'] } as const;
-const BROKEN = new Set(['crushed', 'grated', 'chopped', 'cut', 'sliced', 'sections', 'peeled', 'zest', 'juiced']);
+const BROKEN = new Set('crushed grated chopped cut sliced sections peeled zest juiced torn halved muddled'.split(' '));
 const isBerry = (ingredient: Ingredient): boolean => /berr|currant|cherr|grape|hip/.test(ingredient.id);
 
 function freshForm(ingredient: Ingredient, form: string | undefined): ExtractionForm {
@@ -36,8 +40,9 @@ function freshForm(ingredient: Ingredient, form: string | undefined): Extraction
     case 'flower':
       return LEAF_FORMS.fresh[broken ? 1 : 0];
     case 'root_bark':
-      return form === 'grated' || form === 'crushed' ? 'fresh_root_grated' : 'fresh_root_slice';
+      return form === 'grated' || form === 'crushed' || form === 'muddled' ? 'fresh_root_grated' : 'fresh_root_slice';
     default:
+      if (form === 'sliced') return 'fresh_fruit_slice';
       if (isBerry(ingredient)) return broken ? 'fresh_berry_cut' : 'fresh_berry_whole';
       // Whole fruit keeps its skin; a slice, a wedge and a peel do not.
       return form === 'whole' ? 'fresh_berry_whole' : 'fresh_fruit_slice';
@@ -61,6 +66,57 @@ function driedForm(ingredient: Ingredient, form: string | undefined): Extraction
   }
 }
 
+/** What a piece that was counted looks like. */
+function countedForm(piece: string): string | undefined {
+  if (piece === 'slice' || piece === 'wedge' || piece === 'coin') return 'sliced';
+  return piece === 'whole' ? 'whole' : undefined;
+}
+
+const CUTTINGS: Readonly<Record<string, Cutting>> = {
+  whole: 'whole',
+  peeled: 'halved',
+  halved: 'halved',
+  sliced: 'sliced',
+  cut: 'sliced',
+  sections: 'sliced',
+  torn: 'torn',
+  chopped: 'chopped',
+  grated: 'muddled',
+  zest: 'muddled',
+  muddled: 'muddled',
+  thawed: 'thawed',
+  crushed: 'crushed',
+  juiced: 'crushed',
+};
+
+/** Leaves and petals let through on all sides. */
+export const isThin = ({ part }: Ingredient): boolean => part === 'leaf' || part === 'flower';
+
+/**
+ * How a fresh plant was cut when it went in. Berries and leaves are whole where nothing is said; other fruit and
+ * roots go in as pieces.
+ *
+ * @param ingredient a plant
+ * @param form as written
+ * @param piece how it was counted
+ */
+export function cuttingOf(ingredient: Ingredient, form: string | undefined, piece: string): Cutting {
+  const known = form ?? countedForm(piece);
+  const cutting = known === undefined ? undefined : rowOf(CUTTINGS, known);
+  return cutting ?? (isThin(ingredient) || isBerry(ingredient) ? 'whole' : 'sliced');
+}
+
+/** Breaks a fresh plant at least as far as a cutting does. */
+export function breakTo(solid: Solid, cutting: Cutting): void {
+  if (OPEN_AT_ONCE[cutting] > OPEN_AT_ONCE[solid.cutting]) solid.cutting = cutting;
+  for (let sample = 0; sample < solid.broken.length; sample += 1)
+    solid.broken[sample] = Math.max(solid.broken[sample]!, OPEN_AT_ONCE[cutting]);
+}
+
+/** Matter of a fresh plant that never dissolves, g in a gram. */
+export const insolubleOf = ({ id, composition }: Ingredient): number =>
+  rowOf(INSOLUBLE_SHARES, id) ?? composition?.insoluble_g ?? 1;
+
 /**
  * The form that decides how fast a plant gives.
  *
@@ -70,11 +126,7 @@ function driedForm(ingredient: Ingredient, form: string | undefined): Extraction
  */
 export function extractionFormOf(ingredient: Ingredient, form: string | undefined, piece: string): ExtractionForm {
   if (piece === 'bag') return 'tea_bag';
-  if (!ingredient.dried && ingredient.id === 'strawberries' && (form === 'sliced' || piece === 'slice'))
-    return 'fresh_berry_cut';
-  const counted =
-    piece === 'slice' || piece === 'wedge' || piece === 'coin' ? 'sliced' : piece === 'whole' ? 'whole' : undefined;
-  const known = form ?? counted;
+  const known = form ?? countedForm(piece);
   return ingredient.dried ? driedForm(ingredient, known) : freshForm(ingredient, known);
 }
 

@@ -18,7 +18,7 @@ export const PLANTS: readonly FoodRow[] = [
   {
     id: 'elderberries-fresh', name: 'Elderberries, fresh', role: 'herb', state: 'solid', part: 'fruit',
     aliases: ['fresh elderberries', 'elderberries', 'elderberry'],
-    per100g: { water: 79.8, sucrose: 0.3, glucose: 3.4, fructose: 3.6, citric: 0.45, malic: 0.12, sodium_mg: 6, potassium_mg: 280, magnesium_mg: 5, calcium_mg: 38, chloride_mg: 15, phosphorus_mg: 39, vitaminC_mg: 36, energy_kcal: 73, fat: 0.5, solubleSolids: 11.5, residualAnion_mEq_per_kg: 30.5 },
+    per100g: { water: 79.8, sucrose: 0.3, glucose: 3.4, fructose: 3.6, citric: 0.45, malic: 0.12, sodium_mg: 6, potassium_mg: 280, magnesium_mg: 5, calcium_mg: 38, chloride_mg: 15, phosphorus_mg: 39, vitaminC_mg: 36, energy_kcal: 73, fat: 0.5, solubleSolids: 12.2, residualAnion_mEq_per_kg: 30.5 },
     density_g_mL: 1.02,
     source: 'usda', confidence: 'A',
   },
@@ -101,14 +101,14 @@ export const PLANTS: readonly FoodRow[] = [
   {
     id: 'strawberries', name: 'Strawberries', role: 'fruit', state: 'solid', part: 'fruit',
     aliases: ['strawberry'],
-    per100g: { water: 91, sucrose: 0.47, glucose: 1.99, fructose: 2.44, citric: 0.75, malic: 0.2, sodium_mg: 1, potassium_mg: 153, magnesium_mg: 13, calcium_mg: 16, chloride_mg: 6, phosphorus_mg: 24, vitaminC_mg: 58.8, energy_kcal: 32, fat: 0.3, solubleSolids: 8 },
+    per100g: { water: 91, sucrose: 0.47, glucose: 1.99, fructose: 2.44, citric: 0.75, malic: 0.2, sodium_mg: 1, potassium_mg: 153, magnesium_mg: 13, calcium_mg: 16, chloride_mg: 6, phosphorus_mg: 24, vitaminC_mg: 58.8, energy_kcal: 32, fat: 0.3, solubleSolids: 6.7 },
     density_g_mL: 1.02,
     source: 'usda', confidence: 'A',
   },
   {
     id: 'raspberries', name: 'Raspberries', role: 'fruit', state: 'solid', part: 'fruit',
     aliases: ['raspberry'],
-    per100g: { water: 85.8, sucrose: 0.2, glucose: 1.86, fructose: 2.35, citric: 1.6, malic: 0.1, sodium_mg: 1, potassium_mg: 151, magnesium_mg: 22, calcium_mg: 25, chloride_mg: 10, phosphorus_mg: 29, vitaminC_mg: 26.2, energy_kcal: 52, fat: 0.65, solubleSolids: 8.5 },
+    per100g: { water: 85.8, sucrose: 0.2, glucose: 1.86, fructose: 2.35, citric: 1.6, malic: 0.1, sodium_mg: 1, potassium_mg: 151, magnesium_mg: 22, calcium_mg: 25, chloride_mg: 10, phosphorus_mg: 29, vitaminC_mg: 26.2, energy_kcal: 52, fat: 0.65, solubleSolids: 6.5 },
     density_g_mL: 1.02,
     source: 'usda', confidence: 'A',
   },

@@ -1,5 +1,5 @@
 import type { Ingredient } from '../../catalogue';
-import { MOLAR_VOLUME_L, OPENS_AT_C, specificHeat } from '../../process';
+import { MOLAR_VOLUME_L, OPENS_AT_C, OPEN_AT_ONCE, specificHeat } from '../../process';
 import {
   formatVolume,
   type IngredientLine,
@@ -18,7 +18,7 @@ import { columnOf, type Column } from '../chance';
 import { PREPARATION_BUDGET } from '../preparation';
 import type { WorkingPot } from '../pot';
 import { contentCv } from '../ingredient-parts';
-import { extractionFormOf, solidMass } from '../solid';
+import { cuttingOf, extractionFormOf, solidMass } from '../solid';
 import { evenColumn, type Prepared, type StepContext, type StepDone } from '../step-run';
 
 /** Hands-on minutes of an addition, of each piece to be cut or squeezed in it, and of a pour (estimates). */
@@ -69,6 +69,7 @@ function put(context: StepContext, line: IngredientLine, grams: Column): void {
   pot.entries.push({ ingredient, mass_g: grams[0]!, step: index });
   if (ingredient.state !== 'solid') return pot.addDissolving(ingredient, grams);
   const zero = evenColumn(pot, 0);
+  const cutting = cuttingOf(ingredient, line.form, line.amount.unit.id);
   pot.solids.push({
     ingredient,
     step: index,
@@ -79,8 +80,9 @@ function put(context: StepContext, line: IngredientLine, grams: Column): void {
     progress: zero,
     given: zero.slice(),
     dryness: zero.slice(),
-    opened: pot.temperature_C[0]! >= OPENS_AT_C || ['crushed', 'grated'].includes(line.form ?? ''),
-    blended: false,
+    cutting,
+    broken: evenColumn(pot, OPEN_AT_ONCE[cutting]),
+    opened: pot.temperature_C[0]! >= OPENS_AT_C || OPEN_AT_ONCE[cutting] >= OPEN_AT_ONCE.muddled,
   });
   pot.liquid.credit(ingredient, grams);
 }

@@ -4,7 +4,7 @@ import { formatNumber, readAmount, isUnreadable, unreadable, type Unreadable } f
 import { elapse } from '../elapse';
 import { solidsGiven, waterOf } from '../ingredient-parts';
 import { readOptionalMinutes } from '../read-qualifiers';
-import { dryTo, finerForm, giveTo, isFresh, solidMass, type Solid } from '../solid';
+import { breakTo, dryTo, finerForm, giveTo, isFresh, solidMass, type Solid } from '../solid';
 import { evenColumn, type StepContext, type StepDone, type StepNote } from '../step-run';
 import { pressCake, runStrain } from './straining';
 
@@ -41,19 +41,7 @@ function blenderLoads(context: StepContext): { loads: number; notes: StepNote[] 
 function mashSolid(solid: Solid): void {
   solid.form = finerForm(solid.form);
   solid.opened = true;
-}
-
-/** Fruit that heat or frost has opened goes to pulp under a masher. */
-const goesToPulp = (solid: Solid): boolean => solid.opened && isFresh(solid) && solid.ingredient.part === 'fruit';
-
-/** Everything soluble and all its water goes over from a fresh plant to the liquid. */
-function liquefy(context: StepContext, solid: Solid): void {
-  const { pot } = context;
-  const all = evenColumn(pot, 1);
-  giveTo(pot.liquid, solid, 'juice', all);
-  dryTo(pot.liquid, solid, all);
-  solid.blended = true;
-  pot.dry = false;
+  if (isFresh(solid)) breakTo(solid, 'crushed');
 }
 
 /** `mash`, `mill`: what is in the pot becomes finer and gives faster. */
@@ -63,14 +51,12 @@ export function runMash(context: StepContext): StepDone | Unreadable {
   if (typeof minutes !== 'number') return minutes;
   if (pot.solids.length === 0)
     return unreadable('no-ingredient', step.text, 'There are no pieces in the pot to break.');
-  for (const solid of pot.solids)
-    if (goesToPulp(solid)) liquefy(context, solid);
-    else mashSolid(solid);
+  for (const solid of pot.solids) mashSolid(solid);
   elapse(pot, evenColumn(pot, minutes), pot.temperature_C);
   return { minutes, handsOn_min: minutes };
 }
 
-/** `blend`: fresh plants give all they have; dried ones become powder. */
+/** `blend`: hardly a cell of a fresh plant stays closed; dried ones become powder. */
 export function runBlend(context: StepContext): StepDone | Unreadable {
   const { pot, step } = context;
   if (pot.solids.length === 0 && pot.dry)
@@ -80,14 +66,12 @@ export function runBlend(context: StepContext): StepDone | Unreadable {
   const minutes = readOptionalMinutes(step.text, LOAD_min);
   if (typeof minutes !== 'number') return minutes;
   for (const solid of pot.solids) {
-    if (isFresh(solid)) liquefy(context, solid);
-    else {
-      mashSolid(solid);
-      solid.form = 'powder';
-    }
+    mashSolid(solid);
+    if (isFresh(solid)) breakTo(solid, 'blended');
+    else solid.form = 'powder';
   }
-  pot.settle();
   elapse(pot, evenColumn(pot, minutes), pot.temperature_C);
+  pot.settle();
   const all = minutes * load.loads;
   return { minutes: all, handsOn_min: all, notes: load.notes };
 }
@@ -154,7 +138,6 @@ export function runPress(context: StepContext): StepDone | Unreadable {
     const share = spread.map((factor) => Math.min(0.98, (range[0] * factor) / wet));
     giveTo(pot.liquid, solid, 'juice', share);
     dryTo(pot.liquid, solid, share);
-    solid.blended = true;
   }
   pot.dry = false;
   pot.settle();

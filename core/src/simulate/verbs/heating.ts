@@ -18,6 +18,8 @@ import { formatNumber, isUnreadable, unreadable, type Unreadable } from '../../q
 import type { Column } from '../chance';
 import { elapse, evaporate } from '../elapse';
 import { readBurner, readLid, readMinutes, readPot, readTemperature, type TemperatureMarks } from '../read-qualifiers';
+import type { WorkingPot } from '../pot';
+import { isFresh } from '../solid';
 import { evenColumn, type StepContext, type StepDone, type StepNote } from '../step-run';
 import { heatCapacity } from './adding';
 import { readReduction, waterToRemove } from './reduction';
@@ -27,7 +29,7 @@ const STANDING_BY = { start: 1, share: 0.05 } as const;
 const handsOnFor = (minutes: number): number => STANDING_BY.start + STANDING_BY.share * minutes;
 
 /** Water activity of the pot in sample 0; 1 for nothing. */
-const activityOf = (context: StepContext): number => waterActivityOf(context.pot.liquid.composition(0)) ?? 1;
+const activityOf = ({ pot }: StepContext): number => (pot.dry ? 1 : (waterActivityOf(pot.liquid.composition(0)) ?? 1));
 
 /** What temperatures in words mean in this kitchen, for what is in the pot. */
 export function marksOf(context: StepContext): TemperatureMarks {
@@ -69,6 +71,8 @@ function stoveOf(context: StepContext, usualLid: Lid): Stove | Unreadable {
   return { pot: chosen.pot, power_W, lid, notes };
 }
 
+/** Fresh fruit cooks in the juice it gives; anything else needs water. */
+const hasNothingToHeat = ({ dry, solids }: WorkingPot): boolean => dry && !solids.some(isFresh);
 const nothingToHeat = (text: string): Unreadable =>
   unreadable('no-ingredient', text, 'There is no liquid in the pot to heat. Add water or juice first.');
 
@@ -117,7 +121,7 @@ export function elapseRamp(context: StepContext, minutes: Column, from_C: number
 
 /** `heat`: to a temperature; time from power and mass. */
 export function runHeat(context: StepContext): StepDone | Unreadable {
-  if (context.pot.dry) return nothingToHeat(context.step.text);
+  if (hasNothingToHeat(context.pot)) return nothingToHeat(context.step.text);
   const marks = marksOf(context);
   const to_C = readTemperature(context.step.text, marks);
   if (typeof to_C !== 'number') return to_C;
@@ -171,7 +175,7 @@ const driedOut: StepNote = {
 
 function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
   const { pot, step } = context;
-  if (pot.dry) return nothingToHeat(step.text);
+  if (hasNothingToHeat(pot)) return nothingToHeat(step.text);
   const wanted = readMinutes(step.text);
   if (typeof wanted !== 'number') return wanted;
   const stove = stoveOf(context, 'off');
@@ -209,7 +213,7 @@ const LONGEST_REDUCTION_min = 2880;
 /** `reduce`: to a volume, a share or a strength; finds the time. */
 export function runReduce(context: StepContext): StepDone | Unreadable {
   const { pot, step } = context;
-  if (pot.dry) return nothingToHeat(step.text);
+  if (hasNothingToHeat(pot)) return nothingToHeat(step.text);
   const goal = readReduction(step.text);
   if (isUnreadable(goal)) return goal;
   const stove = stoveOf(context, 'off');

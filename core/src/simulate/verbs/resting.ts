@@ -4,6 +4,7 @@ import type { Column } from '../chance';
 import { elapse } from '../elapse';
 import { readMinutes, readOptionalMinutes } from '../read-qualifiers';
 import { evenColumn, type StepContext, type StepDone } from '../step-run';
+import { breakTo, isFresh } from '../solid';
 import { heatCapacity, runAdd } from './adding';
 import { holdBack } from './holding';
 
@@ -81,8 +82,7 @@ function stand(context: StepContext, usualPlace: string): StepDone | Unreadable 
   const where = readPlace(step.at, usualPlace, kitchen);
   if (isUnreadable(where)) return where;
   const hottest_C = Math.max(pot.temperature_C[0]!, where.held ? where.around_C : -Infinity);
-  if (pot.dry) pot.temperature_C.fill(where.around_C);
-  else if (where.held) {
+  if (pot.dry || where.held) {
     pot.temperature_C.fill(where.around_C);
     elapse(pot, evenColumn(pot, minutes), pot.temperature_C);
   } else {
@@ -122,7 +122,10 @@ export function runSoak(context: StepContext): StepDone | Unreadable {
 export function runFreeze(context: StepContext): StepDone | Unreadable {
   const minutes = readOptionalMinutes(context.step.text, 720);
   if (typeof minutes !== 'number') return minutes;
-  for (const solid of context.pot.solids) solid.opened = true;
+  for (const solid of context.pot.solids) {
+    solid.opened = true;
+    if (isFresh(solid)) breakTo(solid, 'thawed');
+  }
   return { minutes, handsOn_min: SET_ASIDE_min };
 }
 
