@@ -11,7 +11,7 @@ import {
   type Keeping,
   type Stored,
 } from '../keeping';
-import { describeLiquid, type Liquid, addScaled, emptyComposition, scaled, type Composition } from '../liquid';
+import { describeLiquid, type Liquid, addScaled, emptyComposition, massOf, scaled, type Composition } from '../liquid';
 import {
   botanicalsOf,
   nutrientsOf,
@@ -24,6 +24,7 @@ import {
 } from '../serving';
 import { ownIngredient } from '../own-ingredient';
 import {
+  potVolume,
   preparationRuns,
   runSteps,
   type Measured,
@@ -76,7 +77,15 @@ function addedMinerals(pot: Pot): Nutrients & { potassium_mmol: number } {
 
 /** Totals of one serving of the pot. */
 export function servingComposition(pot: Pot, serving: ServingSize | null): Composition {
-  return scaled(pot.liquid, serving && serving.servings > 0 ? 1 / serving.servings : 0);
+  return scaled(pot.drunk, serving && serving.servings > 0 ? 1 / serving.servings : 0);
+}
+
+/** What the liquid is like, in the volume of what is poured. */
+function liquidOf(pot: Pot): Liquid | null {
+  const liquid = describeLiquid(pot.liquid);
+  return liquid && pot.suspended.length > 0
+    ? { ...liquid, mass_g: massOf(pot.body), volume_mL: potVolume(pot)! }
+    : liquid;
 }
 
 function storedAs({ entries, pot }: Trace, measured_pH: number | undefined): Stored {
@@ -95,7 +104,7 @@ function storedAs({ entries, pot }: Trace, measured_pH: number | undefined): Sto
 function atServing(drink: Drink, options: RunOptions): { trace: Trace | null; added: Composition | null } {
   if (!drink.atServing || drink.atServing.length === 0) return { trace: null, added: null };
   const trace = runSteps(drink.atServing, options);
-  return { trace, added: trace.pot.liquid };
+  return { trace, added: trace.pot.drunk };
 }
 
 /** What was read off a batch while it was made. */
@@ -177,14 +186,14 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
   };
   const trace = runSteps(drink.steps, runOptions, measured?.at);
   const { pot } = trace;
-  const liquid = pot.dry ? null : describeLiquid(pot.liquid);
+  const liquid = pot.dry ? null : liquidOf(pot);
   const size = servingSize(drink, pot);
   const serving = size.kind === 'serving' ? size : null;
   const glass = atServing(drink, runOptions);
   const served = { ...servingComposition(pot, serving) };
   if (glass.added) addScaled(served, glass.added, 1);
   const perServing = nutrientsOf(served);
-  const perLitre = liquid ? perLitreOf(pot.liquid, liquid.volume_mL) : null;
+  const perLitre = liquid ? perLitreOf(pot.drunk, liquid.volume_mL) : null;
   const added = addedMinerals(pot);
   const share = serving && serving.servings > 0 ? 1 / serving.servings : 0;
   const problems: AnalysisProblem[] = [...refused, ...trace.problems];
@@ -224,8 +233,8 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
     perServing,
     perLitre,
     botanicals: botanicalsOf(pot, serving?.servings ?? 0),
-    litre: liquid ? nutrientsOf(scaled(pot.liquid, 1000 / liquid.volume_mL)) : null,
-    batch: nutrientsOf(pot.liquid),
+    litre: liquid ? nutrientsOf(scaled(pot.drunk, 1000 / liquid.volume_mL)) : null,
+    batch: nutrientsOf(pot.drunk),
     keeping,
     cautions,
     findings: findingsOf({ drink, trace, liquid, perLitre, perServing, serving, keeping }),

@@ -30,7 +30,7 @@ const brings = ({ composition }: Ingredient, grams: number, figure: (c: Composit
  */
 export function contributionsTo(analysis: Analysis, figure: (c: Composition) => number): readonly Contribution[] {
   const { pot } = analysis.trace;
-  const total = figure(pot.liquid);
+  const total = figure(pot.drunk);
   if (!(Math.abs(total) > 0)) return [];
   const rows = [...pot.origins]
     .filter(([, grams]) => grams > 0)

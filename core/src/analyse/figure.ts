@@ -15,6 +15,7 @@ export const SPREAD_FIGURES = [
   'perServing.vitaminC_mg',
   'perServing.addedSugars_g',
   'perServing.fat_g',
+  'perServing.fibre_g',
   'perServing.ethanol_g',
   'perServing.caffeine_mg',
   'perLitre.sodium_mmol',

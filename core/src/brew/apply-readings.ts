@@ -21,14 +21,14 @@ function exchangeSteam(pot: WorkingPot, wanted_g: Column): void {
 
 /** Liquid that stayed with the solids, or was spilled where there are none. */
 function leaveBehind(pot: WorkingPot, share: Column): void {
-  const left = pot.liquid.take(share);
+  const left = pot.pourOff(share);
   if (pot.cake) pot.cake.held.pour(left);
   else pot.ledger.skimmed.pour(left);
 }
 
 type Measure = (pot: WorkingPot) => Column;
-const volumes: Measure = (pot) => pot.liquid.volumes();
-const masses: Measure = (pot) => pot.liquid.masses();
+const volumes: Measure = (pot) => pot.body().volumes();
+const masses: Measure = (pot) => pot.body().masses();
 
 /** Liquid out of what was strained off, until there is as much as was measured. */
 function squeezeOut(pot: WorkingPot, measure: Measure, wanted: number): void {
@@ -102,7 +102,7 @@ export function applyReadings(pot: WorkingPot, verb: Verb, readings: readonly Re
     setAmount(pot, verb, volumes, volume);
     check(volumes(pot)[0]!, volume);
   } else if (mass !== undefined) {
-    const pieces = pot.solids.reduce((sum, solid) => sum + solidMass(solid)[0]!, 0);
+    const pieces = pot.solids.reduce((sum, solid) => sum + (solid.suspended ? 0 : solidMass(solid)[0]!), 0);
     const wanted = Math.max(1, mass - pieces);
     setAmount(pot, verb, masses, wanted);
     check(masses(pot)[0]!, wanted);

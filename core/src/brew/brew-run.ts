@@ -99,8 +99,8 @@ const DRAWS = 240;
 const SEED = 7;
 
 const READ_OFF: Readonly<Partial<Record<ReadQuantity, (pot: WorkingPot) => Float64Array>>> = {
-  volume_mL: (pot) => pot.liquid.volumes(),
-  mass_g: (pot) => pot.liquid.masses(),
+  volume_mL: (pot) => pot.body().volumes(),
+  mass_g: (pot) => pot.body().masses(),
   brix: (pot) => Float64Array.from({ length: pot.samples }, (_, sample) => pot.liquid.brix(sample)),
   temperature_C: (pot) => pot.temperature_C.slice(),
 };

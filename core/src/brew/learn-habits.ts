@@ -82,7 +82,7 @@ function predicted(brew: LearnedFrom, reading: Reading, habits: Habits, chance: 
     }
     if ('kind' in done) return;
     if (reading.quantity === 'minutes') value = done.minutesBySample?.slice() ?? null;
-    else if (!pot.dry) value = reading.quantity === 'mass_g' ? pot.liquid.masses() : pot.liquid.volumes();
+    else if (!pot.dry) value = reading.quantity === 'mass_g' ? pot.body().masses() : pot.body().volumes();
   });
   return value;
 }

@@ -39,6 +39,7 @@ export interface Per100g {
   readonly dextrin?: number;
   readonly fat?: number;
   readonly protein?: number;
+  readonly fibre?: number;
   readonly ethanol?: number;
   readonly lactic?: number;
   readonly caffeine_mg?: number;

@@ -29,6 +29,8 @@ export interface PlantExtras {
   readonly quinic?: number;
   readonly tartaric?: number;
   readonly caffeine_mg?: number;
+  /** Dietary fibre, g. */
+  readonly fibre?: number;
 }
 
 /** A plant as one line of a table. */

@@ -49,6 +49,7 @@ export function foodComposition(row: Pick<FoodRow, 'per100g' | 'role' | 'state'>
     addedSugars_g: row.role === 'sweetener' ? sugars : 0,
     fat_g: share(p.fat),
     protein_g: share(p.protein),
+    fibre_g: share(p.fibre),
     caffeine_mg: share(p.caffeine_mg),
     energy_kcal: share(p.energy_kcal),
     sodium_mmol: ion(p.sodium_mg, 'Na'),

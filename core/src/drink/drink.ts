@@ -38,6 +38,8 @@ export interface DrinkStep {
   readonly keepLiquid?: boolean;
   readonly loadLimit?: string;
   readonly gently?: boolean;
+  /** The pieces are eaten with the drink. */
+  readonly eaten?: boolean;
   readonly strain?: string;
   readonly as?: string;
   readonly headspace?: string;
@@ -61,7 +63,12 @@ export const TEXT_QUALIFIERS = [
   'method',
   'altitude',
 ] as const satisfies readonly (keyof DrinkStep)[];
-export const FLAG_QUALIFIERS = ['optional', 'keepLiquid', 'gently'] as const satisfies readonly (keyof DrinkStep)[];
+export const FLAG_QUALIFIERS = [
+  'optional',
+  'keepLiquid',
+  'gently',
+  'eaten',
+] as const satisfies readonly (keyof DrinkStep)[];
 
 /** A formula: what it is for, how it is served, and its steps in order. */
 export interface Drink {

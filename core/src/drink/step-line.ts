@@ -134,8 +134,9 @@ const CLAUSES: readonly Clause[] = [
   },
 ];
 
-const FLAG_CLAUSES: readonly { name: 'keepLiquid' | 'gently'; reads: RegExp; writes: string }[] = [
+const FLAG_CLAUSES: readonly { name: 'keepLiquid' | 'gently' | 'eaten'; reads: RegExp; writes: string }[] = [
   { name: 'keepLiquid', reads: /\bkeep(?:ing)? (?:the )?(?:liquid|water)\b/i, writes: 'keep the liquid' },
+  { name: 'eaten', reads: /\s*[,;]\s*(?:to be )?eaten,?(?: too| with it)?$/i, writes: 'eaten too' },
   { name: 'gently', reads: /\b(?:gently|without (?:pressing|wringing))\b/i, writes: 'gently' },
 ];
 
@@ -169,6 +170,9 @@ const VALUE: Readonly<Partial<Record<Verb, (text: string) => string>>> = {
   reduce: (text) => (/^(?:to|by)\b/i.test(text) ? text : text && `to ${text}`),
 };
 
+/** What begins with no verb is something to add. */
+const ANYTHING = [/^/, 'add'] as const;
+
 /**
  * A typed line as a step. Never fails: what is no known verb is taken as something to add, and is refused
  * later, where it stands, if it cannot be read.
@@ -176,16 +180,15 @@ const VALUE: Readonly<Partial<Record<Verb, (text: string) => string>>> = {
 export function stepFromLine(line: string): DrinkStep {
   const text = line.trim().replace(/\s+/g, ' ');
   const found = BEGINNINGS.find(([pattern]) => pattern.test(text));
-  if (!found) return { verb: 'add', text };
-  const [pattern, verb, lead = ''] = found;
+  const [pattern, verb, lead = ''] = found ?? ANYTHING;
   let rest = `${lead}${text.replace(pattern, '')}`;
-  if (verb === 'add' || verb === 'use') return { verb, text: rest.trim() };
   const qualifiers: Record<string, string | boolean> = {};
   for (const { name, reads } of FLAG_CLAUSES)
     if (takes(verb, name) && reads.test(rest)) {
       qualifiers[name] = true;
       rest = rest.replace(reads, '');
     }
+  if (verb === 'add' || verb === 'use') return { verb, text: rest.trim(), ...qualifiers };
   for (const { name, clause, reads, means } of CLAUSES) {
     const match = takes(verb, clause ?? name) && qualifiers[name] === undefined ? reads.exec(rest) : null;
     if (!match) continue;

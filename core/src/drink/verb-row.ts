@@ -16,6 +16,7 @@ export type StepClause =
   | 'washFor'
   | 'keepLiquid'
   | 'gently'
+  | 'eaten'
   | 'rinseThrough'
   | 'headspace'
   | 'altitude'

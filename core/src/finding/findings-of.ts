@@ -20,6 +20,7 @@ import {
   noLabel,
   notStrained,
   overfullJar,
+  piecesLeft,
   slowCooling,
   stepNotes,
 } from './process-findings';
@@ -44,6 +45,7 @@ const RULES: readonly FindingRule[] = [
   noTestedProcess,
   slowCooling,
   notStrained,
+  piecesLeft,
   bitterPith,
   noLabel,
 ];

@@ -30,6 +30,7 @@ export function recipeOf(analysis: Analysis) {
       carbohydrateContent: grams(perServing.carbohydrate_g),
       sugarContent: grams(perServing.sugars_g),
       fatContent: grams(perServing.fat_g),
+      fiberContent: grams(perServing.fibre_g),
       proteinContent: grams(perServing.protein_g),
       sodiumContent: `${formatNumber(perServing.sodium_mg)} mg`,
     },

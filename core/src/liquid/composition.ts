@@ -18,6 +18,7 @@ export const EXTENSIVE_PROPERTIES = [
   'addedSugars_g',
   'fat_g',
   'protein_g',
+  'fibre_g',
   'caffeine_mg',
   'energy_kcal',
   'sodium_mmol',
@@ -64,6 +65,7 @@ export function emptyComposition(): MutableComposition {
     addedSugars_g: 0,
     fat_g: 0,
     protein_g: 0,
+    fibre_g: 0,
     caffeine_mg: 0,
     energy_kcal: 0,
     sodium_mmol: 0,
@@ -112,6 +114,7 @@ export function addScaled(total: MutableComposition, part: Composition, factor: 
   total.addedSugars_g += part.addedSugars_g * factor;
   total.fat_g += part.fat_g * factor;
   total.protein_g += part.protein_g * factor;
+  total.fibre_g += part.fibre_g * factor;
   total.caffeine_mg += part.caffeine_mg * factor;
   total.energy_kcal += part.energy_kcal * factor;
   total.sodium_mmol += part.sodium_mmol * factor;

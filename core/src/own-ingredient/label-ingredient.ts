@@ -23,6 +23,8 @@ export interface PackageLabel {
   readonly sugar?: 'sucrose' | 'glucose' | 'fructose';
   readonly fat_g?: number;
   readonly protein_g?: number;
+  /** Counted in the carbohydrate on some labels, beside it on others. */
+  readonly fibre_g?: number;
   readonly sodium_mg?: number;
   readonly potassium_mg?: number;
   readonly magnesium_mg?: number;
@@ -94,6 +96,7 @@ export function ingredientFromLabel(label: PackageLabel): Ingredient {
       addedSugars_g: sugars,
       fat_g: fat,
       protein_g: protein,
+      fibre_g: per(label.fibre_g),
       caffeine_mg: per(label.caffeine_mg),
       energy_kcal: per(label.energy_kcal),
       sodium_mmol: ions.sodium,

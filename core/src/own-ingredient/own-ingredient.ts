@@ -18,6 +18,7 @@ const LABEL_NUMBERS = [
   'sugars_g',
   'fat_g',
   'protein_g',
+  'fibre_g',
   'sodium_mg',
   'potassium_mg',
   'magnesium_mg',

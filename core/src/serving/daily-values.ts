@@ -13,6 +13,7 @@ export const DAILY_VALUES = {
   addedSugars_g: 50,
   carbohydrate_g: 275,
   fat_g: 78,
+  fibre_g: 28,
 } as const;
 
 export type DailyValue = keyof typeof DAILY_VALUES;

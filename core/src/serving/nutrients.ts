@@ -23,6 +23,7 @@ export interface Nutrients {
   readonly fat_g: number;
   readonly ethanol_g: number;
   readonly protein_g: number;
+  readonly fibre_g: number;
   readonly caffeine_mg: number;
 }
 
@@ -44,6 +45,7 @@ export function nutrientsOf(c: Composition): Nutrients {
     fat_g: c.fat_g,
     ethanol_g: c.ethanol_g,
     protein_g: c.protein_g,
+    fibre_g: c.fibre_g,
     caffeine_mg: c.caffeine_mg,
   };
 }

@@ -2,13 +2,14 @@
 export { kitchenOptions } from './kitchen-options';
 export { AS_WRITTEN, columnOf, drawnChance } from './chance';
 export type { Chance, Column } from './chance';
+export { Mixture } from './mixture';
 export { imbalance, massBalance } from './mass-balance';
 export type { MassBalance } from './mass-balance';
 export { accountedMass, potVolume } from './pot';
 export type { Pot, PotEntry, Sediment, WorkingPot } from './pot';
 export { POT_PARTS, potContents } from './pot-contents';
 export type { PotContents, PotPart } from './pot-contents';
-export { solidMass } from './solid';
+export { addRemains, solidMass } from './solid';
 export { preparationRuns, runInPot, runSteps } from './run-steps';
 export { PREPARATION_BUDGET } from './preparation';
 export type { PreparationLibrary, Scope } from './step-run';

@@ -26,7 +26,7 @@ function acidsOf(c: Composition): number {
  * @param pot at any moment
  */
 export function potContents(pot: Pot): PotContents {
-  const { liquid: c, sediment, pieces_g, origins } = pot;
+  const { body: c, sediment, pieces_g, origins } = pot;
   let salt = 0;
   let saltAcids = 0;
   for (const [ingredient, grams] of origins) {

@@ -1,9 +1,17 @@
 import type { Ingredient } from '../catalogue';
-import { massOf, type Composition, VOLUME_VECTOR_LENGTH, gramsToVolume, volumeOf, volumeVector } from '../liquid';
+import {
+  addScaled,
+  massOf,
+  type Composition,
+  VOLUME_VECTOR_LENGTH,
+  gramsToVolume,
+  volumeOf,
+  volumeVector,
+} from '../liquid';
 import { AS_WRITTEN, columnOf, type Chance, type Column } from './chance';
 import { contentCv, partsOf } from './ingredient-parts';
 import { Mixture } from './mixture';
-import { solidMass, type Solid } from './solid';
+import { addRemains, solidMass, type Solid } from './solid';
 
 /** Grams of an ingredient that have gone into the pot. */
 export interface PotEntry {
@@ -25,14 +33,20 @@ export interface Sediment {
 export interface Pot {
   /** Everything that has ever gone in. */
   readonly entries: readonly PotEntry[];
-  /** What is in solution or pours with it. */
+  /** What is in solution, with the fat and pulp that juice and milk bring. */
   readonly liquid: Composition;
+  /** {@link liquid}, and what is suspended in it: powder, blended and swollen plants. */
+  readonly body: Composition;
+  /** What whoever empties the pot drinks: its body, and the crystals at the bottom. */
+  readonly drunk: Composition;
   /** Crystals that do not dissolve. */
   readonly sediment: readonly Sediment[];
-  /** Plants in it, as they weigh now. */
+  /** Plants that lie in it and stay behind, as they weigh now. */
   readonly solids: readonly Sediment[];
   /** All of them together, g. */
   readonly pieces_g: number;
+  /** Plants that pour with it, as they weigh now. */
+  readonly suspended: readonly Sediment[];
   /** True while nothing that pours has been added. */
   readonly dry: boolean;
   readonly mass_g: number;
@@ -62,6 +76,15 @@ const wets = (ingredient: Ingredient): boolean =>
 
 /** Warm water holds more sugar: about 1 % more a degree above 20 °C. Source: sucrose solubility tables. */
 const WARMER_HOLDS_per_K = 0.012;
+
+/** A composition with crystals in it. */
+function withSediment(body: Composition, sediment: readonly Sediment[]): Composition {
+  if (sediment.length === 0) return body;
+  const drunk = { ...body };
+  for (const { ingredient, mass_g } of sediment)
+    if (ingredient.composition) addScaled(drunk, ingredient.composition, mass_g);
+  return drunk;
+}
 
 /** Less than this is rounding, g. */
 const LEAST_MOVE_g = 1e-15;
@@ -188,26 +211,74 @@ export class WorkingPot {
     if (!ingredient.composition) return zeros(this.samples);
     const perGram = volumeVector(ingredient.composition);
     const present = new Float64Array(VOLUME_VECTOR_LENGTH);
+    const body = this.body();
     return marks_mL.map((mark, sample) => {
-      this.liquid.volumeVector(sample, present);
+      body.volumeVector(sample, present);
       return gramsToVolume(present, perGram, mark);
     });
+  }
+
+  /** The liquid with what is suspended in it. */
+  body(): Mixture {
+    const suspended = this.solids.filter((solid) => solid.suspended);
+    if (suspended.length === 0) return this.liquid;
+    const body = new Mixture(this.samples);
+    body.pour(this.liquid);
+    for (const solid of suspended) addRemains(body, solid);
+    return body;
+  }
+
+  /** The body with the crystals at the bottom. */
+  drunk(body: Mixture): Mixture {
+    if (this.sediment.size === 0) return body;
+    const drunk = new Mixture(this.samples);
+    drunk.pour(body);
+    for (const [ingredient, grams] of this.sediment) {
+      const { steady, varying } = partsOf(ingredient);
+      const content = this.contentOf(ingredient);
+      drunk.add(steady, grams);
+      drunk.add(
+        varying,
+        grams.map((mass, sample) => mass * content[sample]!),
+      );
+    }
+    return drunk;
+  }
+
+  /** Pours a share of the body off. */
+  pourOff(share: Column): Mixture {
+    const taken = this.liquid.take(share);
+    for (const solid of this.solids) {
+      if (!solid.suspended) continue;
+      addRemains(taken, solid, share);
+      solid.grams = solid.grams.map((grams, sample) => grams * (1 - share[sample]!));
+    }
+    return taken;
   }
 
   /** The pot as it stands in sample 0. */
   snapshot(): Pot {
     const liquid = this.liquid.composition(0);
+    const whole = this.body();
+    const body = whole === this.liquid ? liquid : whole.composition(0);
     const sediment = [...this.sediment].map(([ingredient, grams]) => ({ ingredient, mass_g: grams[0]! }));
-    const solids = this.solids.map((solid) => ({ ingredient: solid.ingredient, mass_g: solidMass(solid)[0]! }));
+    const weighed = (suspended: boolean): readonly Sediment[] =>
+      this.solids
+        .filter((solid) => solid.suspended === suspended)
+        .map((solid) => ({ ingredient: solid.ingredient, mass_g: solidMass(solid)[0]! }));
+    const solids = weighed(false);
     const pieces_g = solids.reduce((sum, { mass_g }) => sum + mass_g, 0);
     return {
       entries: this.entries.slice(),
       liquid,
+      body,
+      drunk: withSediment(body, sediment),
+      suspended: weighed(true),
       sediment: sediment.filter(({ mass_g }) => mass_g > 1e-12),
       solids,
       pieces_g,
       dry: this.dry,
-      mass_g: massOf(liquid) + pieces_g + sediment.reduce((sum, { mass_g }) => sum + mass_g, 0),
+      mass_g: massOf(body) + pieces_g + sediment.reduce((sum, { mass_g }) => sum + mass_g, 0),
       origins: new Map([...this.liquid.origins].map(([ingredient, grams]) => [ingredient, grams[0]!])),
     };
   }
@@ -215,10 +286,10 @@ export class WorkingPot {
 
 /** Volume of the pot at 20 °C, mL; null while it is dry. Pieces displace liquid but are not counted. */
 export function potVolume(pot: Pot): number | null {
-  return pot.dry ? null : volumeOf(pot.liquid);
+  return pot.dry ? null : volumeOf(pot.body);
 }
 
 /** Mass that the pot accounts for in its parts; equal to `mass_g` to rounding. */
 export function accountedMass(pot: Pot): number {
-  return massOf(pot.liquid) + pot.sediment.reduce((sum, { mass_g }) => sum + mass_g, 0) + pot.pieces_g;
+  return massOf(pot.body) + pot.sediment.reduce((sum, { mass_g }) => sum + mass_g, 0) + pot.pieces_g;
 }

@@ -8,9 +8,7 @@ import type { Prepared, Preparing, PreparationLibrary, Scope } from './step-run'
 /** Everything in a pot as one composition: pieces that are still in it count as solids. */
 function wholeOf(pot: Pot): Composition {
   const total = emptyComposition();
-  addScaled(total, pot.liquid, 1);
-  for (const { ingredient, mass_g } of pot.sediment)
-    if (ingredient.composition) addScaled(total, ingredient.composition, mass_g);
+  addScaled(total, pot.drunk, 1);
   for (const { mass_g } of pot.solids) total.insoluble_g += mass_g;
   return total;
 }

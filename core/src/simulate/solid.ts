@@ -1,7 +1,7 @@
 import type { Ingredient } from '../catalogue';
 import { INSOLUBLE_SHARES, OPEN_AT_ONCE, isFreshForm, type Cutting, type ExtractionForm } from '../process';
 import { rowOf } from '../lookup';
-import { givingOf, solidsGiven, waterOf, type GivingMode, type IngredientParts } from './ingredient-parts';
+import { givingOf, partsOf, solidsGiven, waterOf, type GivingMode, type IngredientParts } from './ingredient-parts';
 import { columnOf, type Column } from './chance';
 import type { Mixture } from './mixture';
 
@@ -9,8 +9,8 @@ import type { Mixture } from './mixture';
 export interface Solid {
   readonly ingredient: Ingredient;
   readonly step: number;
-  /** As it went in, g. */
-  readonly grams: Column;
+  /** As it went in, g, less what was poured off with the liquid. */
+  grams: Column;
   /** Factor on what varies in it. */
   readonly content: Column;
   form: ExtractionForm;
@@ -27,6 +27,8 @@ export interface Solid {
   broken: Column;
   /** Opened by heat, frost or a masher, so that diffusion reaches further. */
   opened: boolean;
+  /** It pours with the liquid and is drunk: powder, what swells, what was blended; or pieces that are eaten. */
+  suspended: boolean;
 }
 
 const LEAF_FORMS = { fresh: ['fresh_leaf_whole', 'fresh_leaf_torn'], dried: ['cut_leaf', 'whole_leaf'] } as const;
@@ -88,6 +90,13 @@ const CUTTINGS: Readonly<Record<string, Cutting>> = {
   crushed: 'crushed',
   juiced: 'crushed',
 };
+
+/** Grain that swells until it pours; seeds with mucilage do too. */
+const SWELLS = new Set(['oats-rolled']);
+
+/** Whether what goes in like this pours with the drink unless it is strained out. */
+export const pours = ({ id, part }: Ingredient, form: ExtractionForm): boolean =>
+  form === 'powder' || (form !== 'tea_bag' && (part === 'mucilage_seed' || SWELLS.has(id)));
 
 /** Leaves and petals let through on all sides. */
 export const isThin = ({ part }: Ingredient): boolean => part === 'leaf' || part === 'flower';
@@ -193,4 +202,17 @@ export function solidMass(solid: Solid): Column {
     grams.length,
     (sample) => grams[sample]! * (1 - solids_g * given[sample]! - water_g * dryness[sample]!),
   );
+}
+
+/** Adds all that a solid still has to a mixture: what it brought, less what it has given. */
+export function addRemains(mixture: Mixture, solid: Solid, share?: Column): void {
+  const { ingredient, mode, grams, given, dryness, content } = solid;
+  const samples = grams.length;
+  const of = (sample: number): number => grams[sample]! * (share?.[sample] ?? 1);
+  addParts(mixture, partsOf(ingredient), columnOf(samples, of), content);
+  const gone = columnOf(samples, (sample) => -of(sample) * given[sample]!);
+  addParts(mixture, givingOf(ingredient, mode), gone, content);
+  const water = mixture.column('water_g');
+  const own_g = waterOf(ingredient);
+  for (let sample = 0; sample < samples; sample += 1) water[sample]! -= of(sample) * own_g * dryness[sample]!;
 }

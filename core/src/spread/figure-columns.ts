@@ -10,7 +10,7 @@ import {
   ETHANOL_DENSITY_g_mL,
 } from '../liquid';
 import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '../serving';
-import { type Column, type WorkingPot, solidMass } from '../simulate';
+import { type Column, type Mixture, type WorkingPot, solidMass } from '../simulate';
 
 type Linear = (c: Composition) => number;
 
@@ -31,26 +31,36 @@ function weightsOf(figure: SpreadFigure, linear: Linear): readonly (readonly [Ex
 /** Columns of every sample of a finished pot. */
 export interface DrawnPot {
   readonly pot: WorkingPot;
+  /** What whoever empties it drinks. */
+  readonly drunk: Mixture;
+  /** Of what is poured, and of the liquid in it. */
   readonly volumes_mL: Column;
+  readonly liquid_mL: Column;
   readonly masses_g: Column;
   /** Minutes from the first step to the last. */
   readonly minutes: Column;
 }
 
 export function drawnPot(pot: WorkingPot, minutes: Column): DrawnPot {
-  const masses_g = pot.liquid.masses();
+  const body = pot.body();
+  const masses_g = body.masses();
   const add = (column: Column): void => {
     for (let sample = 0; sample < masses_g.length; sample += 1) masses_g[sample]! += column[sample]!;
   };
-  pot.solids.map(solidMass).forEach(add);
+  pot.solids
+    .filter(({ suspended }) => !suspended)
+    .map(solidMass)
+    .forEach(add);
   pot.sediment.forEach(add);
-  return { pot, volumes_mL: pot.liquid.volumes(), masses_g, minutes };
+  const volumes_mL = body.volumes();
+  const liquid_mL = body === pot.liquid ? volumes_mL : pot.liquid.volumes();
+  return { pot, drunk: pot.drunk(body), volumes_mL, liquid_mL, masses_g, minutes };
 }
 
-function total({ pot }: DrawnPot, figure: SpreadFigure, linear: Linear): Column {
-  const sum = new Float64Array(pot.samples);
+function total(mixture: Mixture, figure: SpreadFigure, linear: Linear): Column {
+  const sum = new Float64Array(mixture.samples);
   for (const [name, weight] of weightsOf(figure, linear)) {
-    const column = pot.liquid.column(name);
+    const column = mixture.column(name);
     for (let sample = 0; sample < sum.length; sample += 1) sum[sample]! += weight * column[sample]!;
   }
   return sum;
@@ -62,7 +72,7 @@ const over = (column: Column, by: Column, factor: number): Column =>
 /** A serving's share of each sample: so many mL of the liquid, or so many g of a powder. */
 function perServing(drawn: DrawnPot, analysis: Analysis, figure: SpreadFigure, linear: Linear): Column {
   const { serving } = analysis;
-  const sums = total(drawn, figure, linear);
+  const sums = total(drawn.drunk, figure, linear);
   if (serving?.volume_mL) return over(sums, drawn.volumes_mL, serving.volume_mL);
   return over(sums, drawn.masses_g, serving?.mass_g ?? 0);
 }
@@ -110,6 +120,7 @@ export function describedColumns({ pot }: DrawnPot): Readonly<Record<DescribedFi
 export function linearColumn(figure: SpreadFigure, analysis: Analysis, drawn: DrawnPot): Column {
   const [group, name] = figure.split('.') as [string, string];
   const { volumes_mL } = drawn;
+  const { liquid } = drawn.pot;
   if (figure === 'yield.volume_mL') return volumes_mL;
   if (figure === 'yield.mass_g') return drawn.masses_g;
   if (figure === 'time.total_min') return drawn.minutes;
@@ -119,21 +130,20 @@ export function linearColumn(figure: SpreadFigure, analysis: Analysis, drawn: Dr
     return perServing(drawn, analysis, figure, (c) => nutrientsOf(c)[name as keyof Nutrients]);
   if (group === 'perLitre')
     return over(
-      total(drawn, figure, (c) => perLitreOf(c, 1)[name as keyof PerLitre]),
+      total(drawn.drunk, figure, (c) => perLitreOf(c, 1)[name as keyof PerLitre]),
       volumes_mL,
       1,
     );
   if (figure === 'liquid.osmolarity_mOsm_L')
     return over(
-      total(drawn, figure, (c) => osmolarity(c, 1)),
-      volumes_mL,
+      total(liquid, figure, (c) => osmolarity(c, 1)),
+      drawn.liquid_mL,
       1,
     );
   if (figure === 'liquid.alcohol_pctABV')
-    return over(drawn.pot.liquid.column('ethanol_g'), volumes_mL, 100 / ETHANOL_DENSITY_g_mL);
-  const liquid_g = drawn.pot.liquid.masses();
-  if (figure === 'liquid.density_g_mL') return over(liquid_g, volumes_mL, 1);
-  const solids = drawn.pot.liquid.column('solubleSolids_g');
-  const water = drawn.pot.liquid.column('water_g');
+    return over(liquid.column('ethanol_g'), drawn.liquid_mL, 100 / ETHANOL_DENSITY_g_mL);
+  if (figure === 'liquid.density_g_mL') return over(liquid.masses(), drawn.liquid_mL, 1);
+  const solids = liquid.column('solubleSolids_g');
+  const water = liquid.column('water_g');
   return solids.map((grams, sample) => (100 * grams) / (grams + water[sample]!));
 }

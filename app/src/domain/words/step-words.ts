@@ -37,6 +37,7 @@ export function qualifierWords(step: DrinkStep): string {
     step.in && `in ${step.in}`,
     step.keepLiquid && 'the liquid is kept',
     step.gently && 'without wringing',
+    step.eaten && 'eaten, too',
     as && `as ${as}`,
     headspace && `${headspace} headspace`,
     method,

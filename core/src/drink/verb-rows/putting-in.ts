@@ -9,6 +9,7 @@ export const PUTTING_IN = verbRows(
       title: '',
       line: '',
       value: { label: 'How much of what', placeholder: '2 tbsp honey', picks: [] },
+      takes: ['eaten'],
       guide: { readings: ['mass_g'] },
     },
     use: {

@@ -18,7 +18,7 @@ import { columnOf, type Column } from '../chance';
 import { PREPARATION_BUDGET } from '../preparation';
 import type { WorkingPot } from '../pot';
 import { contentCv } from '../ingredient-parts';
-import { cuttingOf, extractionFormOf, solidMass } from '../solid';
+import { cuttingOf, extractionFormOf, pours, solidMass } from '../solid';
 import { evenColumn, type Prepared, type StepContext, type StepDone } from '../step-run';
 
 /** Hands-on minutes of an addition, of each piece to be cut or squeezed in it, and of a pour (estimates). */
@@ -69,13 +69,14 @@ function put(context: StepContext, line: IngredientLine, grams: Column): void {
   pot.entries.push({ ingredient, mass_g: grams[0]!, step: index });
   if (ingredient.state !== 'solid') return pot.addDissolving(ingredient, grams);
   const zero = evenColumn(pot, 0);
+  const form = extractionFormOf(ingredient, line.form, line.amount.unit.id);
   const cutting = cuttingOf(ingredient, line.form, line.amount.unit.id);
   pot.solids.push({
     ingredient,
     step: index,
     grams,
     content: pot.chance.shared(`content:${ingredient.id}`, contentCv(ingredient)),
-    form: extractionFormOf(ingredient, line.form, line.amount.unit.id),
+    form,
     mode: ingredient.dried === false ? 'raw' : 'cold_night',
     progress: zero,
     given: zero.slice(),
@@ -83,6 +84,7 @@ function put(context: StepContext, line: IngredientLine, grams: Column): void {
     cutting,
     broken: evenColumn(pot, OPEN_AT_ONCE[cutting]),
     opened: pot.temperature_C[0]! >= OPENS_AT_C || OPEN_AT_ONCE[cutting] >= OPEN_AT_ONCE.muddled,
+    suspended: context.step.eaten === true || pours(ingredient, form),
   });
   pot.liquid.credit(ingredient, grams);
 }
@@ -100,7 +102,7 @@ function gramsOf(context: StepContext, line: IngredientLine): Column | Unreadabl
     return unreadable(
       'not-positive',
       context.step.text,
-      `There is more than this in the pot already (${formatVolume(pot.liquid.volumes()[0] ?? 0)}). Fill to a higher mark.`,
+      `There is more than this in the pot already (${formatVolume(pot.body().volume())}). Fill to a higher mark.`,
     );
   return grams.map((each) => Math.max(0, each));
 }

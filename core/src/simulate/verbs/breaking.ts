@@ -21,7 +21,7 @@ function blenderLoads(context: StepContext): { loads: number; notes: StepNote[] 
       return unreadable('unit-mismatch', step.loadLimit, 'A blender jug holds a volume, such as 1.5 L.');
     limit_mL = amount.value * amount.unit.size;
   }
-  const all_mL = pot.solids.reduce((sum, solid) => sum + solidMass(solid)[0]!, pot.liquid.volumes()[0]!);
+  const all_mL = pot.solids.reduce((sum, solid) => sum + solidMass(solid)[0]!, pot.liquid.volume());
   const loads = Math.max(1, Math.ceil(all_mL / limit_mL - 1e-9));
   const each = formatNumber(all_mL / loads);
   return {
@@ -69,6 +69,7 @@ export function runBlend(context: StepContext): StepDone | Unreadable {
     mashSolid(solid);
     if (isFresh(solid)) breakTo(solid, 'blended');
     else solid.form = 'powder';
+    solid.suspended = true;
   }
   elapse(pot, evenColumn(pot, minutes), pot.temperature_C);
   pot.settle();

@@ -85,7 +85,7 @@ export function runBottle(context: StepContext): StepDone | Unreadable {
   const filled = readContainer(step.text, step.headspace);
   if ('kind' in filled) return filled;
   const notes: StepNote[] = [];
-  const volume_mL = pot.dry ? 0 : pot.liquid.volumes()[0]!;
+  const volume_mL = pot.dry ? 0 : pot.body().volume();
   const room_mL = filled.count * (filled.size_mL - (filled.headspace_mL ?? 0));
   if (volume_mL > room_mL * 1.01)
     notes.push({

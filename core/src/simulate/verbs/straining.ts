@@ -88,7 +88,7 @@ export function runRemove(context: StepContext): StepDone | Unreadable {
     .trim()
     .toLowerCase()
     .replace(/^(?:the|all)(?: the)? /, '');
-  let solids: readonly Solid[] = pot.solids;
+  let solids: readonly Solid[] = pot.solids.filter(({ suspended }) => !suspended);
   if (!/^(?:solids?|pieces|big pieces|everything|fruit|herbs|spices)?$/.test(text)) {
     const phrase = splitPhrase(text);
     if (isUnreadable(phrase)) return phrase;
@@ -162,7 +162,7 @@ export function runSkim(context: StepContext): StepDone | Unreadable {
     if ('kind' in part) return part;
     share = part;
   }
-  const taken = pot.liquid.take(share);
+  const taken = pot.pourOff(share);
   pot.ledger.skimmed.pour(taken);
   return { minutes: 3, handsOn_min: 3, strained_g: taken.masses()[0]! };
 }
@@ -174,7 +174,8 @@ function shareOfAmount(text: string, pot: WorkingPot): Float64Array | Unreadable
   const size = amount.value * amount.unit.size;
   if (amount.unit.dimension !== 'volume' && amount.unit.dimension !== 'mass')
     return unreadable('unit-mismatch', text, 'Write a volume or a mass, such as 250 mL.');
-  const whole = amount.unit.dimension === 'volume' ? pot.liquid.volumes() : pot.liquid.masses();
+  const body = pot.body();
+  const whole = amount.unit.dimension === 'volume' ? body.volumes() : body.masses();
   if (!(whole[0]! >= size))
     return unreadable(
       'not-positive',
@@ -190,7 +191,7 @@ export function runDraw(context: StepContext): StepDone | Unreadable {
   if (pot.dry) return unreadable('no-ingredient', step.text, 'There is no liquid in the pot to draw off.');
   const share = /^half$/i.test(step.text.trim()) ? evenColumn(pot, 0.5) : shareOfAmount(step.text, pot);
   if ('kind' in share) return share;
-  const drawn = pot.liquid.take(share);
+  const drawn = pot.pourOff(share);
   pot.ledger.drawn.pour(drawn);
   return { minutes: 2, handsOn_min: 2, drawn_g: drawn.masses()[0]! };
 }

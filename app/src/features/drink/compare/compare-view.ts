@@ -33,6 +33,8 @@ const LABELS: Readonly<Partial<Record<SpreadFigure, readonly [label: string, uni
   'perServing.potassium_mg': ['Potassium a serving', 'mg'],
   'perServing.magnesium_mg': ['Magnesium a serving', 'mg'],
   'perServing.vitaminC_mg': ['Vitamin C a serving', 'mg'],
+  'perServing.fat_g': ['Fat a serving', 'g'],
+  'perServing.fibre_g': ['Fibre a serving', 'g'],
   'perServing.caffeine_mg': ['Caffeine a serving', 'mg'],
   'perServing.ethanol_g': ['Alcohol a serving', 'g'],
   'liquid.brix': ['Strength', '°Brix'],

@@ -94,6 +94,10 @@ const PORTION_MEASURES: readonly PortionMeasure[] = [
   },
   { nutrient: 'vitaminC_mg', label: 'Vitamin C', unit: 'mg', tone: 'acid', daily: 'vitaminC_mg' },
   { nutrient: 'energy_kcal', label: 'Energy', unit: 'kcal', tone: 'sugar' },
+  { nutrient: 'fat_g', label: 'Fat', unit: 'g', tone: 'plain', daily: 'fat_g' },
+  { nutrient: 'fibre_g', label: 'Fibre', unit: 'g', tone: 'botanical', daily: 'fibre_g' },
+  { nutrient: 'protein_g', label: 'Protein', unit: 'g', tone: 'plain' },
+  { nutrient: 'caffeine_mg', label: 'Caffeine', unit: 'mg', tone: 'botanical' },
 ];
 const ALWAYS_SHOWN = new Set<keyof Nutrients>(['sugars_g', 'sodium_mg']);
 const WORTH_SHOWING: Partial<Record<keyof Nutrients, number>> = {
@@ -101,6 +105,10 @@ const WORTH_SHOWING: Partial<Record<keyof Nutrients, number>> = {
   magnesium_mg: 1,
   vitaminC_mg: 0.5,
   energy_kcal: 1,
+  fat_g: 0.5,
+  fibre_g: 0.5,
+  protein_g: 0.5,
+  caffeine_mg: 1,
 };
 
 /** Below this a figure is nothing. */

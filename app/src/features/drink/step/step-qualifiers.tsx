@@ -62,6 +62,7 @@ const FIELDS: Readonly<
 const TOGGLES = {
   keepLiquid: 'The soaking liquid is kept',
   gently: 'Gently, without wringing',
+  eaten: 'Its pieces are eaten, too',
 } as const;
 
 /** One thing a step can say besides its value. */
