@@ -152,6 +152,12 @@ describe('as a maker does it', () => {
     expect(pot.pieces_g).toBe(500);
   });
 
+  test('pressing what has been cooked takes nothing back', () => {
+    const cooked = run('add 1 kg pineapple | simmer 10 min', 'juice').pot.liquid;
+    const pressed = run('add 1 kg pineapple | simmer 10 min | press juicer', 'juice').pot.liquid;
+    expect(pressed.sucrose_g).toBeGreaterThanOrEqual(cooked.sucrose_g);
+  });
+
   test('a little zest does not turn a jar of sugar into a syrup', () => {
     expect(run('add 500 g white sugar | add 5 g lemon peel | stir 1 min', 'dry-mix').pot.dry).toBe(true);
   });

@@ -9,6 +9,7 @@ import {
   type ExtensiveProperty,
 } from '../src/liquid';
 import { AS_WRITTEN, Mixture, addRemains, imbalance, massBalance, runInPot, type WorkingPot } from '../src/simulate';
+import { trialDrink } from './trial-drink';
 import { randomDrink } from './random-drinks';
 import fc from './seeded';
 
@@ -78,6 +79,15 @@ test('what is drunk, what is left and what left as steam is what went in: water,
     }),
     { numRuns: 600 },
   );
+});
+
+test('crystals whose own water has boiled off take no more along than there is', () => {
+  const steps = trialDrink(
+    'tea',
+    'add 0.03 g magnesium chloride hexahydrate | add 0.01 g sweet lemon | simmer 2 min; burner kettle',
+  ).steps;
+  const pot = runInPot(steps, {}, AS_WRITTEN, (index, _done, at) => expectBalanced(at, `step ${index}`));
+  expect(pot.liquid.amount('water_g')).toBeGreaterThanOrEqual(0);
 });
 
 const finite = (value: unknown, path: string): void => {

@@ -186,10 +186,14 @@ export class WorkingPot {
       const lying = this.sediment.get(ingredient);
       // What has once dissolved stays dissolved while the pot is reduced: syrups are often oversaturated.
       if (!lying && !this.canFall.has(ingredient)) continue;
+      const crystalWater = ingredient.composition?.water_g ?? 0;
       const moves = columnOf(this.samples, (sample) => {
         const warmth = 1 + WARMER_HOLDS_per_K * Math.max(0, this.temperature_C[sample]! - 20);
         const grams = dissolved[sample]!;
-        return Math.min(grams + (lying?.[sample] ?? 0), (limit * warmth * water[sample]!) / 100) - grams;
+        const held = Math.max(0, (limit * warmth * water[sample]!) / 100);
+        // Crystals cannot take more water along than there is.
+        const mostFalls = Math.min(grams, crystalWater > 0 ? Math.max(0, water[sample]!) / crystalWater : grams);
+        return Math.max(-mostFalls, Math.min(grams + (lying?.[sample] ?? 0), held) - grams);
       });
       if (moves.every((grams) => Math.abs(grams) < LEAST_MOVE_g)) continue;
       moved = true;

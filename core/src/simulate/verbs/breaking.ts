@@ -136,7 +136,10 @@ export function runPress(context: StepContext): StepDone | Unreadable {
       { key: `press:${ingredient.id}`, cv: yieldCv(range) },
       { key: 'own', cv: BETWEEN_FRUIT_CV / 2 },
     ]);
-    const share = spread.map((factor) => Math.min(0.98, (range[0] * factor) / wet));
+    // What cooking or sugar has drawn out already is out.
+    const share = spread.map((factor, sample) =>
+      Math.max(solid.given[sample]!, Math.min(0.98, (range[0] * factor) / wet)),
+    );
     giveTo(pot.liquid, solid, 'juice', share);
     dryTo(pot.liquid, solid, share);
   }
