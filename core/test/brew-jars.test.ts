@@ -53,4 +53,15 @@ describe('what is read decides how jars keep', () => {
     expect(days).toBeLessThan(1);
     expect(kept(read('fill', 'pH', 3.3), read('bath', 'minutes', 11))).toEqual(['cupboard', 365]);
   });
+  test('a kitchen whose altitude is known needs no step to say it: ten minutes are too few at 1,200 m', () => {
+    const bath = { ...step('bath', 'process', '10 min') };
+    const here = { ...jars, steps: jars.steps.map((each) => (each.id === 'bath' ? bath : each)) };
+    const at = (altitude_m: number) =>
+      runBrew({ document: here, options: { kitchen: { altitude_m } } }, brewState([read('fill', 'pH', 3.3)])).analysis;
+    expect(at(1200).keeping!.days).toBeLessThan(1);
+    expect(at(1200).findings.find(({ code }) => code === 'process-time-altitude')?.text).toMatch(
+      /At 1.?200 m .*15 min/,
+    );
+    expect(at(200).keeping!.days).toBe(365);
+  });
 });

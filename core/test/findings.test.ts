@@ -86,6 +86,20 @@ const FINDINGS: readonly Pair[] = [
     'add 2 L water | add 20 g dried nettle | simmer 10 min | strain mesh | chill to 5 °C',
     'add 2 L water | add 20 g dried nettle | simmer 10 min | strain mesh | cool to 6 °C; in ice bath | chill to 5 °C',
   ],
+  // In a room of 21 °C it never comes below that.
+  [
+    'cooling-too-slow',
+    'tea',
+    'add 2 L water | add 20 g dried nettle | simmer 10 min | cool to 30 °C | bottle 2 x 1 L bottle | store cupboard',
+    'add 2 L water | add 20 g dried nettle | simmer 10 min | cool to 30 °C; in ice bath | bottle 2 x 1 L bottle | store fridge',
+  ],
+  // What is drunk from the pot is not kept.
+  [
+    'cooling-too-slow',
+    'tea',
+    'add 2 L water | add 20 g dried nettle | simmer 10 min | steep 1 h | bottle 2 x 1 L bottle',
+    'add 2 L water | add 20 g dried nettle | simmer 10 min | steep 1 h',
+  ],
   [
     'will-not-dissolve',
     'concentrate',

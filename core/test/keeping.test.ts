@@ -1,6 +1,9 @@
 import { analyseDrink } from '../src/analyse';
+import { CATALOGUE } from '../src/catalogue';
 import { DRINK_KINDS, type DrinkKind, type DrinkStep } from '../src/drink';
 import { KEEPING_TIMES, acidSugarIndex } from '../src/keeping';
+import { randomDrink } from './random-drinks';
+import fc from './seeded';
 
 /** How long things keep: household conventions, condensed from extension-service guidance. */
 
@@ -213,4 +216,22 @@ describe('what is in it decides, not the kind that was ticked', () => {
     expect(because('gel', '300 g water', '30 g chia seed', '10 g citric acid')).not.toMatch(/neutral/);
     expect(because('sport', '500 mL milk', '500 mL water')).not.toMatch(/little in it to feed germs/);
   });
+});
+
+test('a fresh plant never makes a drink keep longer than raw plants do, unless a property that was reckoned does', () => {
+  const fresh = CATALOGUE.filter(({ state, dried, role }) => state === 'solid' && dried === false && role !== 'spice');
+  fc.assert(
+    fc.property(randomDrink, fc.constantFrom(...fresh), fc.integer({ min: 20, max: 500 }), (drink, plant, grams) => {
+      const add = { verb: 'add', text: `${grams} g ${plant.name}` } as const;
+      const { keeping, trace } = analyseDrink({ ...drink, steps: [...drink.steps, add] });
+      if (!keeping || trace.problems.length > 0 || !['fruit', 'vegetable'].includes(plant.role)) return;
+      const byLiquid = ['alcohol_20', 'vinegar_extract', 'oxymel', /^syrup/].some((each) =>
+        typeof each === 'string' ? each === keeping.class : each.test(keeping.class),
+      );
+      if (byLiquid) return;
+      // Raw juice keeps 2 days in the fridge, sour raw juice 3.
+      if (keeping.closed.fridge > 3) throw new Error(`${plant.name}: ${keeping.class} ${keeping.closed.fridge} d`);
+    }),
+    { numRuns: 500 },
+  );
 });

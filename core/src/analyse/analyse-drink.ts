@@ -5,8 +5,11 @@ import { findingsOf, type Finding } from '../finding';
 import {
   contentsOf,
   hotWaterMinutes,
+  hoursWarm,
   jarsAreTested,
   keepingOf,
+  spoilsWarm,
+  surelySour,
   testedRecipe,
   type Keeping,
   type Stored,
@@ -88,7 +91,8 @@ function liquidOf(pot: Pot): Liquid | null {
     : liquid;
 }
 
-function storedAs({ entries, pot }: Trace, measured_pH: number | undefined): Stored {
+function storedAs(trace: Trace, measured_pH: number | undefined, warm_h: number): Stored {
+  const { entries, pot } = trace;
   const place = entries.findLast((entry) => entry.place)?.place;
   const processed = entries.find((entry) => entry.processed)?.processed;
   const tested = processed && jarsAreTested(entries) ? testedRecipe(pot) : undefined;
@@ -97,6 +101,8 @@ function storedAs({ entries, pot }: Trace, measured_pH: number | undefined): Sto
     ...(measured_pH === undefined ? {} : { measured_pH }),
     processed: tested !== undefined && processed!.minutes >= hotWaterMinutes(tested, processed!.altitude_m ?? 0),
     pieces: pot.solids.length > 0,
+    warm_h,
+    spoilsWarm: warm_h > 0 && spoilsWarm(trace),
   };
 }
 
@@ -200,7 +206,8 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
   for (const problem of glass.trace?.problems ?? []) problems.push({ ...problem, step: null });
   if (size.kind === 'unreadable') problems.push({ ...size, step: null });
   const contents = contentsOf(trace);
-  const stored = storedAs(trace, measured?.pH);
+  const warm_h = surelySour(measured?.pH) ? 0 : hoursWarm(trace);
+  const stored = storedAs(trace, measured?.pH, warm_h);
   const keeping = pot.mass_g > 0 ? keepingOf(drink.kind, pot.liquid, liquid, contents, stored) : null;
   const own = cautionsOf({
     kind: drink.kind,
@@ -211,6 +218,7 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
     perServing,
     keeping,
     contents,
+    warm_h,
     servings: serving?.servings ?? 0,
     addedPerServing: {
       potassium_mmol: added.potassium_mmol * share,

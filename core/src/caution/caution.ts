@@ -14,6 +14,8 @@ export interface CautionContext {
   readonly trace: Trace;
   readonly keeping: Keeping | null;
   readonly contents: Contents;
+  /** Hours between 57 and 5 °C since it last boiled, where it is neither sour nor dry. */
+  readonly warm_h: number;
   /** Servings in the batch; 0 where that is not known. */
   readonly servings: number;
   readonly liquid: Liquid | null;

@@ -14,7 +14,7 @@ export const undissolved: FindingRule = ({ trace }) =>
   trace.pot.sediment.map(({ ingredient, mass_g }) => ({
     code: 'will-not-dissolve',
     step: trace.pot.entries.findLast((entry) => entry.ingredient.id === ingredient.id)?.step ?? null,
-    text: `${formatMass(mass_g)} of the ${ingredient.name.toLowerCase()} will not dissolve in this much water. Use less, or more water; the figures leave it out.`,
+    text: `${formatMass(mass_g)} of the ${ingredient.name.toLowerCase()} will not dissolve in this much water. Use less, or more water. A serving counts it; °Brix, pH and particles leave it out.`,
   }));
 
 /** A recipe's own count of servings may be off by this share before it is said. */

@@ -8,8 +8,10 @@ import {
   undissolved,
   unevenMix,
 } from './amount-findings';
+import { slowCooling } from './cooling-findings';
 import type { Finding, FindingContext, FindingRule } from './finding';
 import { noTestedProcess, processTime } from './jar-findings';
+import { notStrained, piecesLeft } from './piece-findings';
 import {
   bitterPith,
   boilsInstead,
@@ -18,10 +20,7 @@ import {
   herbAbove,
   honeyTooHot,
   noLabel,
-  notStrained,
   overfullJar,
-  piecesLeft,
-  slowCooling,
   stepNotes,
 } from './process-findings';
 

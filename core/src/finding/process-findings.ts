@@ -1,4 +1,3 @@
-import { twoStageCooling } from '../process';
 import { formatNumber, bulkDensityFor } from '../quantity';
 import type { TraceEntry } from '../simulate';
 import type { Finding, FindingContext, FindingRule } from './finding';
@@ -161,68 +160,6 @@ export const headspace: FindingRule = ({ trace }) =>
         : 'Foam needs room: leave a fifth of the bottle empty.';
     return [{ code: 'headspace', step, text: `How much room is left at the top is not said. ${why}` }];
   });
-
-/** °Brix from which a syrup is exempt from the two-stage rule. */
-const EXEMPT_BRIX = 65;
-
-/** Low-acid liquids that stay warm for too long. */
-export const slowCooling: FindingRule = ({ trace, liquid, keeping }) => {
-  if (!liquid || !keeping?.lowAcid || liquid.brix >= EXEMPT_BRIX) return [];
-  const first = trace.entries.findIndex(({ hottest_C, cooling }) => cooling && hottest_C > 57);
-  if (first < 0) return [];
-  const stages = trace.entries.slice(first).flatMap(({ cooling }) => cooling ?? []);
-  // A chill that ends near the fridge's own temperature goes on in the fridge.
-  const { first_min, all_min, ok } = twoStageCooling(trace.entries[first]!.hottest_C, stages);
-  if (ok || !Number.isFinite(first_min)) return [];
-  const last = trace.entries.findLast(({ cooling }) => cooling);
-  const all = Number.isFinite(all_min) ? ` and ${formatNumber(all_min / 60)} h to 5 °C` : '';
-  return first_min <= 120 && !Number.isFinite(all_min)
-    ? []
-    : [
-        {
-          code: 'cooling-too-slow',
-          step: last?.step ?? null,
-          text: `It takes ${formatNumber(first_min / 60)} h from 57 to 21 °C${all}; 2 h and 6 h are the most for a liquid that is neither sour nor sweet. Stand the pot in ice water first.`,
-        },
-      ];
-};
-
-const MAY_STAY = new Set(['infused-water', 'dry-mix', 'gel']);
-
-/** Plants that are still in a finished drink. */
-export const notStrained: FindingRule = ({ drink, trace }) => {
-  if (MAY_STAY.has(drink.kind) || trace.pot.dry) return [];
-  const left = trace.pot.solids.find(({ mass_g }) => mass_g > 0);
-  return left
-    ? [
-        {
-          code: 'not-strained',
-          step: trace.pot.entries.findLast(({ ingredient }) => ingredient === left.ingredient)?.step ?? null,
-          text: `${left.ingredient.name} is still in it at the end. Strain it, or say on its step that it is eaten, too.`,
-        },
-      ]
-    : [];
-};
-
-/** Pieces worth a word: less than this share of the drink is a garnish. */
-const LEAST_PIECES_SHARE = 0.02;
-
-/** Whether pieces are eaten is not said: they count by what they gave. */
-export const piecesLeft: FindingRule = ({ drink, trace }) => {
-  const { pot } = trace;
-  if (!MAY_STAY.has(drink.kind) || pot.dry) return [];
-  const left = pot.solids.filter(({ mass_g }) => mass_g > LEAST_PIECES_SHARE * pot.mass_g);
-  const first = left[0];
-  if (!first) return [];
-  const names = [...new Set(left.map(({ ingredient }) => ingredient.name))].join(', ');
-  return [
-    {
-      code: 'pieces-left',
-      step: pot.entries.findLast(({ ingredient }) => ingredient === first.ingredient)?.step ?? null,
-      text: `${names}: taken as left in the glass, and counted by what they gave. If they are eaten, say so on the step.`,
-    },
-  ];
-};
 
 const PITHY = new Set([
   'lemon',

@@ -10,6 +10,7 @@ import {
   surelyAcid,
 } from './classify-keeping';
 import type { Contents } from './contents';
+import { STOOD_WARM_h } from './hours-warm';
 import type { KeepingProperties } from './keeping-properties';
 import { KEEPING_TIMES, type KeepingClass, type KeepingTimes } from './keeping-classes';
 
@@ -48,7 +49,26 @@ export interface Stored {
   readonly measured_pH?: number;
   /** Plants still lie in it. */
   readonly pieces?: boolean;
+  /** Hours that it stood warm since it last boiled, and whether it is poured away after four of them. */
+  readonly warm_h?: number;
+  readonly spoilsWarm?: boolean;
 }
+
+/** What standing warm takes away: nothing, a day, or every day; with why, in words. */
+function standing({ warm_h = 0, spoilsWarm = false }: Stored): { readonly lost: number; readonly because: string[] } {
+  if (warm_h <= STOOD_WARM_h.warn) return { lost: 0, because: [] };
+  const all = spoilsWarm || warm_h > STOOD_WARM_h.none;
+  const stood = `it stood warm for ${Math.round(warm_h)} h`;
+  if (!all) return { lost: 1, because: [`${stood}, which took a day of it`] };
+  return {
+    lost: Infinity,
+    because: [spoilsWarm ? `${stood}: pour it away` : `${stood}: bring it back to the boil, or drink it now`],
+  };
+}
+
+/** Whether a pH that was measured is low enough whatever the meter is off by. */
+export const surelySour = (pH: number | undefined): boolean =>
+  pH !== undefined && surelyAcid({ pH, phMargin: METER_MARGIN_pH });
 
 /** The strictest of some classes: in each place no longer than the shortest; of equal ones the first gives the reason. */
 function strictest(classes: readonly KeepingClass[]): { readonly name: KeepingClass; readonly times: KeepingTimes } {
@@ -135,22 +155,24 @@ export function keepingOf(
   const unmeasured = processed && !jarsKeep && (isWarm || stored.place === undefined);
   const most = stored.pieces === true && keepingClass === 'infused_water' ? 1 : Infinity;
   const warm = Math.min(most, jarsKeep ? PROCESSED_days : room);
+  const stood = standing(stored);
+  const left = (days: number): number => Math.max(0, days - stood.lost);
   const closed: Record<KeepingPlace, number> = {
-    fridge: Math.min(most, jarsKeep ? PROCESSED_days : times.fridge),
-    'cool room': warm,
-    cupboard: warm,
-    freezer: FREEZER_days,
+    fridge: left(Math.min(most, jarsKeep ? PROCESSED_days : times.fridge)),
+    'cool room': left(warm),
+    cupboard: left(warm),
+    freezer: left(FREEZER_days),
   };
   const best = jarsKeep || (room >= times.fridge && kind !== 'rehydration') ? 'cupboard' : 'fridge';
   const place = unmeasured ? 'fridge' : (stored.place ?? best);
-  const because = [reasonAt(place, properties, times, jarsKeep), ...(unmeasured ? [MEASURE_IT] : [])];
+  const because = [...stood.because, reasonAt(place, properties, times, jarsKeep), ...(unmeasured ? [MEASURE_IT] : [])];
   const days = closed[place];
   return {
     class: keepingClass,
     place,
     days,
     daysOpened: Math.min(days, times.fridgeOpened),
-    daysInCoolRoom: warm,
+    daysInCoolRoom: closed['cool room'],
     closed,
     heldBackBy: stored.pieces && !properties.dry ? [...because, PIECES_IN_IT] : because,
     lowAcid: !properties.dry && !keepsByAlcohol(properties) && lowAcid(properties),

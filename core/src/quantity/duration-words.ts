@@ -30,6 +30,7 @@ export function durationWords(minutes: number): string {
  * @param days 0 or more
  */
 export function shelfWords(days: number): string {
+  if (days <= 0) return 'not at all';
   if (days < (2 * HOUR_min) / DAY_min) return `${Math.max(1, Math.round(days * DAY_min))} min`;
   if (days < 2) return `${Math.round(days * 24)} h`;
   if (days < 2 * MONTH_days) return `${Math.round(days)} days`;

@@ -29,12 +29,14 @@ export function useBy(
   const days = closedDays(keeping, bottle.place === 'cool-room' ? 'cool room' : bottle.place);
   const closed = bottle.madeAt.getTime() + days * DAY_ms;
   const opened = bottle.openedAt ? bottle.openedAt.getTime() + Math.min(days, keeping.daysOpened) * DAY_ms : Infinity;
+  const reason = keeping.heldBackBy.join('; ');
+  if (days <= 0) return { useBy: bottle.madeAt, reason: `Not to be kept: ${reason}.` };
   const span =
     opened < closed
       ? `${shelfWords(Math.min(days, keeping.daysOpened))} once opened`
       : `${shelfWords(days)} ${PLACE_WORDS[bottle.place]}`;
   return {
     useBy: new Date(Math.min(closed, opened, LATEST)),
-    reason: `About ${span}: ${keeping.heldBackBy.join('; ')}.`,
+    reason: `About ${span}: ${reason}.`,
   };
 }

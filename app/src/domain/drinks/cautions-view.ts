@@ -15,6 +15,8 @@ export function cautionsView({ cautions }: Analysis): CautionsView {
   return { stops: cautions.filter(isStop), others: cautions.filter((caution) => !isStop(caution)) };
 }
 
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** How it is kept, by its place. */
 const KEPT: Readonly<Record<Keeping['place'], string>> = {
   fridge: 'Closed and cold in the fridge',
@@ -28,6 +30,7 @@ export function keepingView({ keeping }: Analysis): { readonly title: string; re
   if (!keeping) return null;
   const opened = keeping.daysOpened < keeping.days ? `, ${shelfWords(keeping.daysOpened)} once opened` : '';
   const reason = keeping.heldBackBy.join('; ');
+  if (keeping.days <= 0) return { title: 'Not to be kept', text: `${capital(reason)}. ${KEEPING_NOTE}` };
   return {
     title: `Keeps about ${shelfWords(keeping.days)}`,
     text: `${KEPT[keeping.place]}${opened}: ${reason}. ${KEEPING_NOTE}`,

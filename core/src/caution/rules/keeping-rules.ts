@@ -1,4 +1,4 @@
-import { PASTEURISED_C } from '../../keeping';
+import { PASTEURISED_C, STOOD_WARM_h, spoilsWarm } from '../../keeping';
 import { BOTTLE_LIMITS_bar, bottlePressure } from '../../process';
 import { formatNumber } from '../../quantity';
 import type { CautionContext, CautionRule } from '../caution';
@@ -78,6 +78,24 @@ export const KEEPING_RULES: readonly CautionRule[] = [
         ? `The gas in it would press with ${formatNumber(pressure(context))} bar, and an ordinary bottle or jar takes 1. Let it finish fizzing in an open jug, then bottle it.`
         : 'Raw juice with sugar ferments in a warm place, and the gas can burst a closed bottle. Keep it in the fridge, or open it daily.',
     source: "Henry's law; bottle ratings",
+  },
+  {
+    code: 'stood-warm',
+    severity: ({ warm_h }) => (warm_h > STOOD_WARM_h.warn ? 'warn' : 'note'),
+    title: 'It stands warm for hours',
+    concerns: 'anyone, above all the very young, the old and the ill',
+    fires: ({ warm_h }) => warm_h > STOOD_WARM_h.note,
+    text: ({ warm_h, keeping, trace }) => {
+      const stood = `For ${formatNumber(warm_h)} h it is between 57 and 5 °C, neither sour nor sweet enough to hold germs back.`;
+      if (warm_h <= STOOD_WARM_h.warn)
+        return `${stood} More than 4 h cost it a day. Let it stand in the fridge, or cool it in ice water.`;
+      if (keeping && keeping.days > 0)
+        return `${stood} It keeps a day less. Let it stand in the fridge, or boil it once more afterwards.`;
+      return spoilsWarm(trace)
+        ? `${stood} Milk, roots and vegetables are poured away then. Let it stand in the fridge.`
+        : `${stood} Bring it back to the boil for a minute, or drink it now: it is not to be kept. In the fridge it may stand as long.`;
+    },
+    source: 'US FDA Food Code 2022, 3-501',
   },
   {
     code: 'raw-juice-vulnerable',

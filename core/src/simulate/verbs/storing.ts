@@ -124,7 +124,13 @@ export function runProcess(context: StepContext): StepDone | Unreadable {
       'Jars are processed in a hot-water bath here; other ways need tested recipes.',
       ['hot-water bath'],
     );
-  const altitude_m = step.altitude === undefined ? null : readAltitude(step.altitude);
+  // A kitchen at 0 m may be one of which nobody has said how high it is.
+  const altitude_m =
+    step.altitude !== undefined
+      ? readAltitude(step.altitude)
+      : context.kitchen.altitude_m > 0
+        ? context.kitchen.altitude_m
+        : null;
   if (altitude_m !== null && typeof altitude_m !== 'number') return altitude_m;
   return { minutes: minutes + 15, handsOn_min: 10, processed: { minutes, altitude_m } };
 }

@@ -11,6 +11,8 @@ import type { Plan } from '@wellhydra/contract';
 
 export const MINUTE_ms = 60_000;
 const DAY_min = 1440;
+/** So long a drink that is not to be kept may stand before it is drunk. */
+const DRUNK_WITHIN_min = 60;
 /** Nights are kept to so far ahead. */
 const NIGHTS = 35;
 
@@ -95,7 +97,8 @@ export function planProblem(
       name: document.name,
       ...planNeeds(analysis, batchSteps(document).map(stepTitle)),
       readyBy_min: minutesFrom(begin, request.readyBy),
-      keeps_min: (analysis.keeping?.days ?? 1) * DAY_min,
+      // What is not to be kept is drunk when it is done.
+      keeps_min: Math.max(DRUNK_WITHIN_min, (analysis.keeping?.days ?? 1) * DAY_min),
       after: planned
         .filter((each) => each.request !== request && used.has(each.document.name))
         .map((each) => each.request.id),
