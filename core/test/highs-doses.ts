@@ -9,7 +9,7 @@ const isEven = (grams: Float64Array): boolean =>
   grams.every((each, level) => Math.abs(each - level * grams[1]!) < 1e-9);
 
 /** Each ingredient takes exactly one of its levels; scales in even steps are one integer variable each. */
-export function asProgram({ matrix, wanted, levels }: DoseProblem): string {
+export function asProgram({ matrix, wanted, levels, ceilings = [] }: DoseProblem): string {
   const even = levels.map(isEven);
   const gramsOf = (index: number): { name: string; grams: number }[] =>
     even[index]
@@ -31,6 +31,12 @@ export function asProgram({ matrix, wanted, levels }: DoseProblem): string {
     const parts = gramsOf(index);
     if (even[index]) lines.push(` m${index}: k${index} - ${grams.length - 1} z${index} <= 0`);
     else lines.push(` m${index}: ${parts.map(({ name }) => `+ ${name}`).join(' ')} - z${index} <= 0`);
+  });
+  ceilings.forEach((row, line) => {
+    const terms = levels.flatMap((_, index) =>
+      row[index]! > 0 ? gramsOf(index).map(({ name, grams }) => `${number(row[index]! * grams)} ${name}`) : [],
+    );
+    if (terms.length > 0) lines.push(` t${line}: ${terms.join(' ')} <= 1`);
   });
   lines.push('Bounds');
   levels.forEach((grams, index) => even[index] && lines.push(` 0 <= k${index} <= ${grams.length - 1}`));

@@ -120,6 +120,21 @@ test('a target becomes doses that can be weighed, one locked, and they become th
   await expect(figures.getByRole('group', { name: /^Sodium 7[3-7] mmol\/L, within/ })).toBeVisible();
 });
 
+test('a jug too small for a coarse scale: what would do is offered, and taken with one touch', async ({ page }) => {
+  await register(page, 'Wilf');
+  await newDrink(page, 'Rehydration', 'Small jug');
+  await fromMenu(page, 'Aim the doses');
+  await page.getByRole('radio', { name: 'Reduced-osmolarity rehydration' }).click();
+  await page.getByRole('radio', { name: '1 g scale', exact: true }).click();
+  await page.getByLabel('To make').fill('250 mL');
+  const would = page.getByRole('group', { name: 'What would do' });
+  await expect(would.getByRole('button', { name: /^Make / })).toBeVisible();
+  await would.getByRole('button', { name: 'Measure with a 0.1 g scale' }).click();
+  await expect(page.getByRole('radio', { name: '0.1 g scale', exact: true })).toBeChecked();
+  await expect(page.getByText('Every figure is inside its band.')).toBeVisible();
+  await expect(would).toHaveCount(0);
+});
+
 test('a figure can be asked where it comes from', async ({ page }) => {
   await elder(page);
   const figures = await allFigures(page);

@@ -1,4 +1,4 @@
-import { AIM_FORMAT, aimAt, doseLine, readAim } from '@wellhydra/core/aim';
+import { AIM_FORMAT, aimAt, doseLines, readAim, remediesFor } from '@wellhydra/core/aim';
 import { WrongInput, type CommandVerb } from '../command';
 import { parseOptions } from '../options';
 import { parseJson, problemLines } from './drink-file';
@@ -10,7 +10,8 @@ export const aim: CommandVerb = (args, { readFile }) => {
   if (!path || extra) throw new WrongInput('aim takes one file, or - for standard input.');
   const read = readAim(parseJson(readFile(path), path));
   if (read.kind === 'not-an-aim') throw new WrongInput(problemLines(path, read.problems));
-  const { doses, figures, distance, proven, obstacles } = aimAt(read.aim);
+  const result = aimAt(read.aim);
+  const { doses, figures, distance, proven, obstacles, heldBy } = result;
   return {
     format: AIM_FORMAT,
     volume_mL: read.aim.volume_mL,
@@ -19,12 +20,14 @@ export const aim: CommandVerb = (args, { readFile }) => {
       ingredient: dose.ingredient.name,
       mass_g: dose.mass_g,
       words: dose.words,
-      line: doseLine(dose),
+      lines: doseLines(dose),
     })),
     fixed: read.aim.fixed.map(({ ingredient, mass_g }) => ({ ingredient: ingredient.name, mass_g })),
     figures: Object.fromEntries(figures.map(({ figure, ...rest }) => [figure, rest])),
     distance,
     provenBest: proven,
     obstacles,
+    heldBy: heldBy.map(({ code, name, most, unit }) => ({ code, name, most, unit })),
+    remedies: remediesFor(read.aim, result),
   };
 };

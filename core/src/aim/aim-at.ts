@@ -1,4 +1,7 @@
 import type { Ingredient } from '../catalogue';
+import { doseLinesFor, type DoseLine } from '../caution';
+import type { DrinkKind } from '../drink';
+import { volumeOf } from '../liquid';
 import { formatNumber } from '../quantity';
 import { AIM_FIGURES, type AimFigure } from './aim-figures';
 import { bestDoses, type DoseProblem } from './best-doses';
@@ -11,6 +14,12 @@ export interface Aim {
   readonly available: readonly Ingredient[];
   readonly fixed: readonly { readonly ingredient: Ingredient; readonly mass_g: number }[];
   readonly instrument: Instrument;
+  /** Kinds of drink it is to be: their lines hold. */
+  readonly kinds?: readonly DrinkKind[];
+  /** A serving of it, mL. */
+  readonly serving_mL?: number;
+  /** Where a figure is as good as met, from low to high. */
+  readonly bands?: Readonly<Partial<Record<AimFigure, readonly [low: number, high: number]>>>;
 }
 
 export interface Dose {
@@ -26,6 +35,8 @@ export interface ReachedFigure {
   readonly value: number;
   /** Value over target, less 1; null for a target of 0. */
   readonly relative: number | null;
+  /** Inside its band, or near its target where it has none. */
+  readonly met: boolean;
 }
 
 export interface AimResult {
@@ -37,13 +48,18 @@ export interface AimResult {
   readonly proven: boolean;
   /** What stands in the way of each figure that is missed. */
   readonly obstacles: readonly string[];
+  /** Lines that hold the doses back: without them they would be crossed. */
+  readonly heldBy: readonly DoseLine[];
 }
 
-/** A dose is never looked for above this many times what any one figure needs. */
-const MOST_TIMES = 1.5;
-const MOST_g_L = 300;
+/** How finely a dose is weighed goes by this many times what the first figure that is full takes of it. */
+const USUAL_TIMES = 1.5;
+/** A serving where nobody has said how large it is, mL. */
+const USUAL_SERVING_mL = 250;
 /** A figure is missed when it is off by more than this share. */
 const MISSED = 0.05;
+/** A band ends where it ends, but for rounding. */
+const IN_BAND = 1e-6;
 /** A target of 0 counts a unit of its figure as a whole. */
 const scaleOf = (target: number): number => (target > 0 ? target : 1);
 
@@ -51,15 +67,54 @@ const scaleOf = (target: number): number => (target > 0 ? target : 1);
 const perGram = ({ composition }: Ingredient, figure: AimFigure, volume_mL: number): number =>
   composition ? (AIM_FIGURES[figure].of(composition) * 1000) / volume_mL : 0;
 
-/** Grams above which an ingredient overshoots some figure by half. */
-function mostOf(ingredient: Ingredient, aim: Aim): number {
-  let most = (MOST_g_L * aim.volume_mL) / 1000;
+/** Volume that a gram takes up in the drink, mL. */
+const volumePerGram = ({ composition }: Ingredient): number => (composition ? volumeOf(composition) : 1);
+
+/** What a gram takes up of a line, in the volume that is made. */
+function shareOfLine({ of, most, per }: DoseLine, ingredient: Ingredient, aim: Aim): number {
+  const portion_mL = per === 'litre' ? 1000 : Math.min(aim.volume_mL, aim.serving_mL ?? USUAL_SERVING_mL);
+  return (of(ingredient) * portion_mL) / aim.volume_mL / most;
+}
+
+/** Less than this is left of a line that is used up. */
+const NOTHING_LEFT = 1e-9;
+
+/** Rows of what must not be crossed: the lines of its kinds, and the volume itself, less what the fixed doses take up. */
+function ceilingsOf(aim: Aim, candidates: readonly Candidate[]): readonly Float64Array[] {
+  const shares: readonly ((ingredient: Ingredient) => number)[] = [
+    ...doseLinesFor(aim.kinds ?? []).map((line) => (ingredient: Ingredient) => shareOfLine(line, ingredient, aim)),
+    (ingredient) => volumePerGram(ingredient) / aim.volume_mL,
+  ];
+  return shares.map((share) => {
+    const taken = aim.fixed.reduce((sum, { ingredient, mass_g }) => sum + mass_g * share(ingredient), 0);
+    // Where the fixed doses are over a line by themselves, nothing may be added to them.
+    const left = Math.max(NOTHING_LEFT, 1 - taken);
+    return Float64Array.from(candidates, ({ ingredient }) => {
+      const each = share(ingredient);
+      return each > 0 ? each / left : 0;
+    });
+  });
+}
+
+/** Grams of an ingredient at which some figure is so many times full; no more than the volume holds. */
+function gramsAt(times: number, ingredient: Ingredient, aim: Aim): number {
+  let most = aim.volume_mL / volumePerGram(ingredient);
   for (const [figure, target] of Object.entries(aim.figures) as [AimFigure, number][]) {
     const gram = perGram(ingredient, figure, aim.volume_mL);
-    if (gram > 0) most = Math.min(most, (MOST_TIMES * scaleOf(target)) / gram);
+    if (gram > 0) most = Math.min(most, (times * scaleOf(target)) / gram);
   }
   return most;
 }
+
+/**
+ * Grams above which an ingredient cannot help: with every figure off by its whole, one more figure over by more than
+ * all of them together.
+ */
+const mostOf = (ingredient: Ingredient, aim: Aim): number =>
+  gramsAt(1 + Object.keys(aim.figures).length, ingredient, aim);
+
+const levelsIn = (ingredient: Ingredient, aim: Aim): Levels | undefined =>
+  levelsFor(ingredient, aim.instrument, mostOf(ingredient, aim), gramsAt(USUAL_TIMES, ingredient, aim));
 
 interface Candidate {
   readonly ingredient: Ingredient;
@@ -71,7 +126,7 @@ export function doseProblem(aim: Aim): { readonly problem: DoseProblem; readonly
   const figures = Object.entries(aim.figures) as [AimFigure, number][];
   const candidates = aim.available.flatMap((ingredient): Candidate[] => {
     if (!figures.some(([figure]) => perGram(ingredient, figure, aim.volume_mL) > 0)) return [];
-    const levels = levelsFor(ingredient, aim.instrument, mostOf(ingredient, aim));
+    const levels = levelsIn(ingredient, aim);
     return levels ? [{ ingredient, levels }] : [];
   });
   const matrix = figures.map(([figure, target]) =>
@@ -84,7 +139,23 @@ export function doseProblem(aim: Aim): { readonly problem: DoseProblem; readonly
     );
     return (target - there) / scaleOf(target);
   });
-  return { problem: { matrix, wanted, levels: candidates.map(({ levels }) => levels.grams) }, candidates };
+  const levels = candidates.map((each) => each.levels.grams);
+  return { problem: { matrix, wanted, levels, ceilings: ceilingsOf(aim, candidates) }, candidates };
+}
+
+/** Lines that the doses would cross if nothing held them back. */
+function linesInTheWay(
+  aim: Aim,
+  { ceilings: _ceilings, ...free }: DoseProblem,
+  candidates: readonly Candidate[],
+): readonly DoseLine[] {
+  const { grams } = bestDoses(free);
+  return doseLinesFor(aim.kinds ?? []).filter((line) => {
+    const share = (ingredient: Ingredient): number => shareOfLine(line, ingredient, aim);
+    const added = candidates.reduce((sum, { ingredient }, index) => sum + grams[index]! * share(ingredient), 0);
+    const there = aim.fixed.reduce((sum, { ingredient, mass_g }) => sum + mass_g * share(ingredient), 0);
+    return added > 0 && added + there > 1;
+  });
 }
 
 /** Why a figure is missed, in words. */
@@ -102,7 +173,7 @@ function obstacle({ figure, target, value }: ReachedFigure, aim: Aim): string {
   );
   if (value > target && fromFixed > target)
     return `The fixed doses alone bring ${formatNumber(fromFixed)} of ${name}, above the ${formatNumber(target)} that is wanted.`;
-  const measurable = sources.some((ingredient) => levelsFor(ingredient, aim.instrument, mostOf(ingredient, aim)));
+  const measurable = sources.some((ingredient) => levelsIn(ingredient, aim));
   if (value < target && !measurable) return `What brings ${name} cannot be measured with a ${aim.instrument}.`;
   const others = sources.map((ingredient) => ingredient.name.toLowerCase()).slice(0, 3);
   return value < target
@@ -132,17 +203,23 @@ export function aimAt(aim: Aim): AimResult {
       (sum, { ingredient, mass_g }) => sum + mass_g * perGram(ingredient, figure, aim.volume_mL),
       0,
     );
-    return { figure, target, value, relative: target > 0 ? value / target - 1 : null };
+    const band = aim.bands?.[figure];
+    const met = band
+      ? value >= band[0] * (1 - IN_BAND) && value <= band[1] * (1 + IN_BAND)
+      : Math.abs(value - target) <= MISSED * scaleOf(target);
+    return { figure, target, value, relative: target > 0 ? value / target - 1 : null, met };
   });
-  const missed = reached.filter(({ target, value }) => Math.abs(value - target) > MISSED * scaleOf(target));
+  const missed = reached.filter(({ met }) => !met);
   return {
     doses,
     figures: reached,
     distance: best.distance,
     proven: best.proven,
     obstacles: missed.map((figure) => obstacle(figure, aim)),
+    heldBy: missed.length > 0 ? linesInTheWay(aim, problem, candidates) : [],
   };
 }
 
-/** A dose as a line of a recipe: "2.6 g table salt", "1 x 1/2 tsp, level table salt". */
-export const doseLine = ({ ingredient, words }: Dose): string => `${words} ${ingredient.name.toLowerCase()}`;
+/** A dose as lines of a recipe, one for each size of spoon: "2.6 g table salt", "3 x 1/4 level tsp table salt". */
+export const doseLines = ({ ingredient, words }: Dose): readonly string[] =>
+  words.split(' + ').map((part) => `${part} ${ingredient.name.toLowerCase()}`);

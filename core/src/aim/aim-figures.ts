@@ -25,12 +25,19 @@ export const AIM_FIGURES = {
 export type AimFigure = keyof typeof AIM_FIGURES;
 export const isAimFigure = (key: string): key is AimFigure => key in AIM_FIGURES;
 
-/** The figures of a target that add up, at what the target aims for. */
-export function figuresOf(target: Target): Readonly<Partial<Record<AimFigure, number>>> {
-  const figures: Partial<Record<AimFigure, number>> = {};
-  for (const { figure, aim } of target.bands) {
-    const key = figure.replace(/^(?:perLitre|liquid)\./, '').replace(/_(mmol|g)$/, '_$1_L');
-    if (isAimFigure(key)) figures[key] = aim;
+function byFigure<Value>(target: Target, value: (band: Target['bands'][number]) => Value) {
+  const figures: Partial<Record<AimFigure, Value>> = {};
+  for (const band of target.bands) {
+    const key = band.figure.replace(/^(?:perLitre|liquid)\./, '').replace(/_(mmol|g)$/, '_$1_L');
+    if (isAimFigure(key)) figures[key] = value(band);
   }
   return figures;
 }
+
+/** The figures of a target that add up, at what the target aims for. */
+export const figuresOf = (target: Target): Readonly<Partial<Record<AimFigure, number>>> =>
+  byFigure(target, ({ aim }) => aim);
+
+/** The bands of the same figures. */
+export const bandsOf = (target: Target): Readonly<Partial<Record<AimFigure, readonly [low: number, high: number]>>> =>
+  byFigure(target, ({ low, high }) => [low, high] as const);

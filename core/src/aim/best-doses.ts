@@ -16,6 +16,20 @@ export interface DoseProblem {
   readonly wanted: Float64Array;
   /** Grams that can be measured of each ingredient, ascending, from 0. */
   readonly levels: readonly Float64Array[];
+  /** Lines that no choice may cross: shares of a line that a gram takes up; all together take up at most 1. */
+  readonly ceilings?: readonly Float64Array[];
+}
+
+/** Rounding that is not over a line. */
+const WITHIN = 1 + 1e-9;
+
+/** Whether given grams stay under every line. */
+export function isAllowed({ ceilings = [] }: DoseProblem, grams: ArrayLike<number>): boolean {
+  return ceilings.every((row) => {
+    let sum = 0;
+    for (let index = 0; index < row.length; index += 1) sum += row[index]! * grams[index]!;
+    return sum <= WITHIN;
+  });
 }
 
 export interface BestDoses {
@@ -84,6 +98,7 @@ class DoseSearch {
       levels,
       (each, index) => ((each[1] ?? 0) - each[0]!) * Math.sqrt(this.gram[index * this.size + index]!),
     );
+    // Nothing at all is under every line.
     this.best = new Float64Array(this.size);
     this.bestCost = distanceOf(problem, this.best);
   }
@@ -121,7 +136,7 @@ class DoseSearch {
   private take(grams: Float64Array): void {
     const cost =
       distanceOf(this.problem, grams) + INGREDIENT_COST * grams.reduce((count, each) => count + (each > 0 ? 1 : 0), 0);
-    if (cost < this.bestCost - 1e-12) {
+    if (cost < this.bestCost - 1e-12 && isAllowed(this.problem, grams)) {
       this.bestCost = cost;
       this.best = grams.slice();
     }
@@ -200,6 +215,21 @@ class DoseSearch {
     return 3;
   }
 
+  /** The highest level of an ingredient that stays under every line beside what is decided. */
+  private highestLevel(index: number, fixed: Float64Array): number {
+    const levels = this.problem.levels[index]!;
+    let most = Infinity;
+    for (const row of this.problem.ceilings ?? []) {
+      if (!(row[index]! > 0)) continue;
+      let taken = 0;
+      for (let other = 0; other < row.length; other += 1) taken += row[other]! * fixed[other]!;
+      most = Math.min(most, (WITHIN - taken) / row[index]!);
+    }
+    if (levels.at(-1)! <= most) return levels.length - 1;
+    const nearest = nearestLevel(levels, most);
+    return levels[nearest]! > most ? Math.max(0, nearest - 1) : nearest;
+  }
+
   private descend(free: boolean[], rest: Float64Array, fixed: Float64Array, used: number, relaxed: Relaxation): void {
     this.nodes += 1;
     if (this.nodes > MOST_NODES) {
@@ -214,11 +244,12 @@ class DoseSearch {
     if (more === 0) this.take(fixed);
     free[next] = false;
     const levels = this.problem.levels[next]!;
-    const middle = nearestLevel(levels, x[next]!);
+    const highest = this.highestLevel(next, fixed);
+    const middle = Math.min(nearestLevel(levels, x[next]!), highest);
     // The bound is convex in the dose: in each direction the first level that is too dear ends the row.
     for (
       let level = middle;
-      level < levels.length && this.tryLevel(next, levels[level]!, free, rest, fixed, used);
+      level <= highest && this.tryLevel(next, levels[level]!, free, rest, fixed, used);
       level += 1
     );
     for (let level = middle - 1; level > 0 && this.tryLevel(next, levels[level]!, free, rest, fixed, used); level -= 1);

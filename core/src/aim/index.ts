@@ -1,9 +1,11 @@
 /** Aim: doses for a target that can really be measured, with a search whose optimality is known. */
-export { aimAt, doseLine, doseProblem } from './aim-at';
+export { aimAt, doseLines, doseProblem } from './aim-at';
 export type { Aim, AimResult, Dose, ReachedFigure } from './aim-at';
-export { AIM_FIGURES, figuresOf } from './aim-figures';
+export { remediesFor } from './remedies';
+export type { Remedy } from './remedies';
+export { AIM_FIGURES, bandsOf, figuresOf } from './aim-figures';
 export type { AimFigure } from './aim-figures';
-export { INGREDIENT_COST, bestDoses, distanceOf } from './best-doses';
+export { INGREDIENT_COST, bestDoses, distanceOf, isAllowed } from './best-doses';
 export type { BestDoses, DoseProblem } from './best-doses';
 export { INSTRUMENTS } from './measurable-levels';
 export type { Instrument } from './measurable-levels';

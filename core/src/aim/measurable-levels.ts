@@ -13,12 +13,12 @@ export interface Levels {
 
 const STEP_g = { '0.1 g scale': 0.1, '1 g scale': 1 } as const;
 
-/** Doses are told apart no finer than this share of the largest: nobody weighs 43.7 g of juice. */
+/** Doses are told apart no finer than this share of a usual one: nobody weighs 43.7 g of juice. */
 const FINEST_SHARE = 1 / 250;
 const ROUND_STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500] as const;
 
-function scaleLevels(step_g: number, most_g: number): Levels {
-  const times = ROUND_STEPS.find((each) => each * step_g >= most_g * FINEST_SHARE) ?? 1000;
+function scaleLevels(step_g: number, most_g: number, usual_g: number): Levels {
+  const times = ROUND_STEPS.find((each) => each * step_g >= usual_g * FINEST_SHARE) ?? 1000;
   const count = Math.max(1, Math.floor(most_g / (times * step_g) + 1e-9));
   // Multiples, not sums: 0.1 g a thousand times over is 100 g.
   const grams = Float64Array.from({ length: count + 1 }, (_, level) => Math.round(level * times * step_g * 10) / 10);
@@ -74,8 +74,16 @@ function spoonLevels(ingredient: Ingredient, most_g: number): Levels | undefined
 /**
  * Doses of an ingredient that an instrument can measure, up to a mass.
  *
+ * @param usual_g what of it a target takes, which says how finely it is worth weighing
  * @returns levels from 0; undefined when a spoon cannot measure it
  */
-export function levelsFor(ingredient: Ingredient, instrument: Instrument, most_g: number): Levels | undefined {
-  return instrument === 'spoon set' ? spoonLevels(ingredient, most_g) : scaleLevels(STEP_g[instrument], most_g);
+export function levelsFor(
+  ingredient: Ingredient,
+  instrument: Instrument,
+  most_g: number,
+  usual_g: number,
+): Levels | undefined {
+  return instrument === 'spoon set'
+    ? spoonLevels(ingredient, most_g)
+    : scaleLevels(STEP_g[instrument], most_g, usual_g);
 }

@@ -1,8 +1,8 @@
 import { findIngredient, INGREDIENT_NAMES } from '../catalogue';
 import { nearestNames, readAmount, readIngredientLine, isUnreadable } from '../quantity';
-import { isObject, show, type DrinkProblem, type Json } from '../drink';
-import { TARGETS, targetByCode } from '../target';
-import { AIM_FIGURES, figuresOf, isAimFigure, type AimFigure } from './aim-figures';
+import { DRINK_KINDS, isObject, show, type DrinkKind, type DrinkProblem, type Json } from '../drink';
+import { TARGETS, targetByCode, type Target } from '../target';
+import { AIM_FIGURES, bandsOf, figuresOf, isAimFigure, type AimFigure } from './aim-figures';
 import type { Aim } from './aim-at';
 import { INSTRUMENTS, type Instrument } from './measurable-levels';
 
@@ -14,22 +14,51 @@ export type ReadAim =
   | { readonly kind: 'aim'; readonly aim: Aim }
   | { readonly kind: 'not-an-aim'; readonly problems: readonly AimProblem[] };
 
-const FIELDS = new Set(['format', 'volume', 'target', 'targetName', 'available', 'fixed', 'instrument', 'name']);
+const FIELDS = new Set([
+  'format',
+  'volume',
+  'target',
+  'targetName',
+  'available',
+  'fixed',
+  'instrument',
+  'name',
+  'kind',
+  'serving',
+]);
 
-function readVolume(value: unknown, problems: AimProblem[]): number {
+function readVolume(value: unknown, problems: AimProblem[], at: 'volume' | 'serving' = 'volume'): number {
   const amount = typeof value === 'string' ? readAmount(value) : undefined;
   if (!amount || isUnreadable(amount) || amount.unit.dimension !== 'volume') {
     const why = amount && isUnreadable(amount) ? amount.message : 'Write a volume, such as "1 L".';
-    problems.push({ at: 'volume', text: show(value), message: why });
+    problems.push({ at, text: show(value), message: why });
     return NaN;
   }
   return amount.value * amount.unit.size;
 }
 
+/** A target by its code or its name. */
+function targetNamed(json: Json): Target | undefined {
+  const name = String(json.targetName).toLowerCase();
+  return targetByCode(name) ?? TARGETS.find((each) => each.name.toLowerCase() === name);
+}
+
+/** What it is to be: the kind that is named, and what its target is for. */
+function readKinds(json: Json, problems: AimProblem[]): readonly DrinkKind[] {
+  const target = json.targetName === undefined ? undefined : targetNamed(json);
+  const kinds: readonly string[] = DRINK_KINDS;
+  if (json.kind !== undefined && !kinds.includes(String(json.kind)))
+    problems.push({
+      at: 'kind',
+      text: show(json.kind),
+      message: `A kind is ${DRINK_KINDS.join(', ')}.`,
+    });
+  return [...(json.kind === undefined ? [] : [json.kind as DrinkKind]), ...(target ? target.kinds.slice(0, 1) : [])];
+}
+
 function readFigures(json: Json, problems: AimProblem[]): Aim['figures'] {
   if (json.targetName !== undefined) {
-    const name = String(json.targetName).toLowerCase();
-    const target = targetByCode(name) ?? TARGETS.find((each) => each.name.toLowerCase() === name);
+    const target = targetNamed(json);
     if (target) return figuresOf(target);
     problems.push({
       at: 'targetName',
@@ -125,7 +154,11 @@ export function readAim(json: unknown): ReadAim {
       text: show(json.instrument),
       message: `An instrument is ${INSTRUMENTS.join(', ')}.`,
     });
+  const target = json.targetName === undefined ? undefined : targetNamed(json);
   const aim: Aim = {
+    kinds: readKinds(json, problems),
+    ...(json.serving === undefined ? {} : { serving_mL: readVolume(json.serving, problems, 'serving') }),
+    ...(target ? { bands: bandsOf(target) } : {}),
     volume_mL: readVolume(json.volume, problems),
     figures: readFigures(json, problems),
     available: [...new Set(readAvailable(json.available, problems))],

@@ -16,6 +16,7 @@ export const SPREAD_FIGURES = [
   'perServing.addedSugars_g',
   'perServing.fat_g',
   'perServing.fibre_g',
+  'perServing.protein_g',
   'perServing.ethanol_g',
   'perServing.caffeine_mg',
   'perLitre.sodium_mmol',

@@ -21,7 +21,7 @@ import { isUnreadable, unreadable, type Unreadable } from './outcome';
 import { amountOf, checkNumber, scanUnit, unknownUnit } from './read-amount';
 import { readCapsules } from './read-capsules';
 import { readFill } from './read-fill';
-import { scanNumber } from './scan-number';
+import { scanNumber, type ScannedNumber } from './scan-number';
 import { UNIT_BY_ALIAS, WHOLE } from './units';
 import type { Unit } from './unit';
 
@@ -137,6 +137,15 @@ function nothingBefore(text: string): Unreadable {
     : unreadable('no-amount', text, 'Start with an amount, such as "2.6 g table salt".');
 }
 
+/** "2 x 1/4 tsp" is so many of so much; "2 x cloves" has no second number. */
+function timesOf(text: string, count: ScannedNumber): ScannedNumber | Unreadable | undefined {
+  const times = /^ ?[x×] ?(?=[\d½¼¾⅓⅔⅛⅜⅝⅞])/.exec(text.slice(count.end));
+  const each = times ? scanNumber(text, count.end + times[0].length) : undefined;
+  if (!each) return undefined;
+  const wrong = checkNumber(each, text.slice(count.end, each.end).trim());
+  return wrong ?? { ...each, low: count.low * each.low, high: count.high * each.high };
+}
+
 /**
  * Reads one line of a recipe: "1 1/2 tsp fine sea salt, level", "juice of 1 lime", "water to 1 L".
  *
@@ -159,14 +168,15 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
   const peel = PEEL_OF.test(text);
   text = text.replace(juice ? JUICE_OF : PEEL_OF, '');
 
-  let at = 0;
   const number = scanNumber(text, 0);
   if (number) {
     const wrong = checkNumber(number, text.slice(0, number.end));
     if (wrong) return { ...wrong, suggestions: wrong.suggestions.map((each) => `${each}${text.slice(number.end)}`) };
-    at = number.end;
   }
-  const value = number ?? { low: 1, high: 1, decimals: 0, end: 0 };
+  const several = number && timesOf(text, number);
+  if (several && 'kind' in several) return several;
+  const value = several ?? number ?? { low: 1, high: 1, decimals: 0, end: 0 };
+  let at = value.end;
   while (text[at] === ' ' || (text[at] === 'x' && text[at + 1] === ' ')) at += 1;
   QUALIFIED_UNIT.lastIndex = at;
   const qualifiers = QUALIFIED_UNIT.test(text) ? text.slice(at, QUALIFIED_UNIT.lastIndex) : '';

@@ -1,15 +1,12 @@
 import { ATOMIC_WEIGHTS } from '../../liquid';
 import { formatMass, formatNumber } from '../../quantity';
 import type { CautionContext, CautionRule } from '../caution';
+import { MAGNESIUM_mg, POTASSIUM_mmol, SODA_g } from '../dose-lines';
 import { gramsOf, gramsPerServing, isMineral } from '../in-the-drink';
 
 const rehydration = ({ kind }: CautionContext): boolean => kind === 'rehydration';
 
 const POTASSIUM_g_mol = ATOMIC_WEIGHTS['K'] as number;
-/** Potassium in a serving worth a word, and too much of it, mmol. Source: label and prescribing practice. */
-const POTASSIUM_mmol = { some: 0.5, much: 10, tooMuch: 20 } as const;
-/** Baking soda in a serving, g: a quarter of a teaspoon. Source: US FDA antacid labelling. */
-const SODA_g = 1.2;
 /** Vitamin C of a day, mg. Source: IOM 2000. */
 const VITAMIN_C_mg = 2000;
 /** Doses that get under a line are said so much below it, so that a rounded weight is under it, too. */
@@ -96,7 +93,7 @@ export const MINERAL_RULES: readonly CautionRule[] = [
     severity: 'warn',
     title: 'A lot of magnesium',
     concerns: 'anyone, and people with kidney disease above all',
-    fires: (context) => context.addedPerServing.magnesium_mg > 250,
+    fires: (context) => context.addedPerServing.magnesium_mg > MAGNESIUM_mg,
     text: (context) =>
       `${formatNumber(context.addedPerServing.magnesium_mg)} mg of added magnesium in a serving. Expect loose stools above 250 to 350 mg a day; take less. With kidney disease take none without asking.`,
     source: 'SCF/EFSA 250 mg; IOM 1997 350 mg a day',

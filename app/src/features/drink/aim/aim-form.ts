@@ -1,7 +1,8 @@
-import { figuresOf, type AimFigure, type Instrument } from '@wellhydra/core/aim';
+import { bandsOf, figuresOf, type AimFigure, type Instrument, type Remedy } from '@wellhydra/core/aim';
 import type { Analysis } from '@wellhydra/core/analyse';
+import type { DrinkKind } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
-import { readAmount } from '@wellhydra/core/quantity';
+import { formatVolume, readAmount } from '@wellhydra/core/quantity';
 import { TARGETS, targetByCode, targetFor } from '@wellhydra/core/target';
 import type { AimQuestion, LockedDose } from './answer-aim';
 
@@ -15,6 +16,9 @@ export interface AimForm {
   readonly available: readonly string[];
   readonly locked: readonly LockedDose[];
   readonly instrument: Instrument;
+  /** What the drink is, and a serving of it, mL: their lines hold. */
+  readonly kind: DrinkKind;
+  readonly serving_mL: number | null;
 }
 
 /** What most kitchens have of what targets ask for. */
@@ -40,6 +44,8 @@ export function aimForm(analysis: Analysis, { scale_g }: KitchenSettings): AimFo
     figures: typedFigures(target),
     available: [...new Set([...inIt, ...USUAL])],
     locked: [],
+    kind: analysis.drink.kind,
+    serving_mL: analysis.serving?.volume_mL ?? null,
     instrument: scale_g === null ? 'spoon set' : scale_g === 1 ? '1 g scale' : '0.1 g scale',
   };
 }
@@ -47,6 +53,13 @@ export function aimForm(analysis: Analysis, { scale_g }: KitchenSettings): AimFo
 /** Another target; a maker's own begins with the figures that were there. */
 export const withTarget = (form: AimForm, target: string): AimForm =>
   target === '' ? { ...form, target } : { ...form, target, figures: typedFigures(target) };
+
+/** The form after a remedy: the measure and the batch that would do. */
+export const withRemedy = (form: AimForm, { instrument, volume_mL }: Remedy): AimForm => ({
+  ...form,
+  instrument,
+  volume: formatVolume(volume_mL),
+});
 
 /** The question behind a form, or what is wrong with it. */
 export function aimQuestion(form: AimForm): AimQuestion | string {
@@ -62,9 +75,13 @@ export function aimQuestion(form: AimForm): AimQuestion | string {
   }
   if (Object.keys(figures).length === 0) return 'Write at least one figure to aim at.';
   if (form.available.length === 0) return 'Say what there is to make it with.';
+  const target = targetByCode(form.target);
   return {
     volume_mL: volume.value * volume.unit.size,
     figures,
+    kinds: [...new Set([form.kind, ...(target?.kinds.slice(0, 1) ?? [])])],
+    ...(form.serving_mL === null ? {} : { serving_mL: form.serving_mL }),
+    ...(target ? { bands: bandsOf(target) } : {}),
     available: form.available,
     locked: form.locked,
     instrument: form.instrument,

@@ -20,7 +20,7 @@ import type { RunContext } from '../../../domain/run/run-context';
 import { oddsWords } from '../figures/target-words';
 import { sensible } from '../figures/figures-view';
 import { Suggestions } from '../step/suggestions';
-import { aimForm, aimQuestion, withTarget, type AimForm } from './aim-form';
+import { aimForm, aimQuestion, withRemedy, withTarget, type AimForm } from './aim-form';
 import { aimedSteps, figureName, type AimAnswer } from './answer-aim';
 import { useAim } from './use-aim';
 
@@ -49,6 +49,18 @@ export function AimSheet({ analysis, context, onTake, onClose }: AimSheetProps) 
       />
       {form.target === '' ? <OwnFigures form={form} onChange={setForm} /> : null}
       {answer ? <Reached answer={answer} /> : null}
+      {answer && answer.remedies.length > 0 ? (
+        <View className="gap-2" role="group" aria-label="What would do">
+          {answer.remedies.map((remedy) => (
+            <Button
+              key={remedy.words}
+              label={remedy.words}
+              kind="plain"
+              onPress={() => setForm(withRemedy(form, remedy))}
+            />
+          ))}
+        </View>
+      ) : null}
       <Text variant="smallStrong">Measured with</Text>
       <Choice
         label="Measured with"
@@ -84,10 +96,9 @@ function Reached({ answer }: { readonly answer: AimAnswer }) {
   const odds = oddsWords(answer.chanceTooSalty);
   return (
     <View className="on-panel -mx-5 gap-2 bg-panel px-5 py-4" role="group" aria-label="What the doses come to">
-      {answer.figures.map(({ figure, target, value, range }) => {
+      {answer.figures.map(({ figure, target, value, range, met, band }) => {
         const { name, unit } = figureName(figure);
-        const top = 1.4 * Math.max(target, value, range?.p95 ?? 0, 1e-9);
-        const off = Math.abs(value - target) > 0.05 * Math.max(target, 1e-9);
+        const top = Math.max(1.4 * Math.max(target, value, range?.p95 ?? 0, 1e-9), 1.1 * band[1]);
         return (
           <Rail
             key={figure}
@@ -101,22 +112,22 @@ function Reached({ answer }: { readonly answer: AimAnswer }) {
                   ? 'acid'
                   : 'salt'
             }
-            outside={off}
+            outside={!met}
             spoken={`${name} ${sensible(value)} ${unit}, wanted ${sensible(target)}`}
             places={{
               dot: value / top,
-              band: [(0.95 * target) / top, (1.05 * target) / top],
+              band: [band[0] / top, band[1] / top],
               ...(range ? { whisker: [range.p5 / top, range.p95 / top] as const } : {}),
             }}
           />
         );
       })}
       <Text className="text-[14px] leading-[20px] text-panelmute">
-        {answer.distance < 0.005
-          ? 'Every figure is met.'
+        {answer.figures.every(({ met }) => met)
+          ? 'Every figure is inside its band.'
           : `Off by ${formatNumber(100 * answer.distance, 2)} % over all figures together${answer.proven ? '; nothing that can be measured comes nearer' : ''}.`}
       </Text>
-      {answer.obstacles.map((text) => (
+      {[...answer.heldBy, ...answer.obstacles].map((text) => (
         <Text key={text} className="text-[14px] leading-[20px] text-[#FFB199]">
           {text}
         </Text>

@@ -1,9 +1,18 @@
-import { AIM_FIGURES, aimAt, type Aim, type AimFigure, type Instrument } from '@wellhydra/core/aim';
+import {
+  AIM_FIGURES,
+  aimAt,
+  doseLines,
+  remediesFor,
+  type Aim,
+  type AimFigure,
+  type Instrument,
+  type Remedy,
+} from '@wellhydra/core/aim';
 import { analyseDrink, type SpreadFigure } from '@wellhydra/core/analyse';
 import { ingredientById } from '@wellhydra/core/catalogue';
-import { REHYDRATION_SODIUM } from '@wellhydra/core/caution';
-import type { DrinkDocument } from '@wellhydra/core/drink';
-import { formatMass, formatNumber, readIngredientLine } from '@wellhydra/core/quantity';
+import { CAUTION_RULES, REHYDRATION_SODIUM } from '@wellhydra/core/caution';
+import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
+import { formatMass, formatNumber } from '@wellhydra/core/quantity';
 import { measureSpread, type Range } from '@wellhydra/core/spread';
 
 /** A dose that stays as it is. */
@@ -18,6 +27,9 @@ export interface AimQuestion {
   readonly available: readonly string[];
   readonly locked: readonly LockedDose[];
   readonly instrument: Instrument;
+  readonly kinds: readonly DrinkKind[];
+  readonly serving_mL?: number;
+  readonly bands?: NonNullable<Aim['bands']>;
 }
 
 export interface AimedDose {
@@ -38,28 +50,33 @@ export interface AimAnswer {
     readonly target: number;
     readonly value: number;
     readonly range: Range | null;
+    readonly met: boolean;
+    /** What counts as met, from low to high. */
+    readonly band: readonly [low: number, high: number];
   }[];
   readonly distance: number;
   readonly proven: boolean;
   readonly obstacles: readonly string[];
+  /** Lines that hold the doses back, in words. */
+  readonly heldBy: readonly string[];
+  /** What would bring more of it home. */
+  readonly remedies: readonly Remedy[];
   /** Share of litres measured like this that are above the salt line of rehydration drinks. */
   readonly chanceTooSalty: number | null;
 }
 
 const DRAWS = 1000;
+/** Without a band a figure is met this near its target. */
+const NEAR = [0.95, 1.05] as const;
+
+/** What the caution behind a line is called. */
+const cautionTitle = (code: string): string => CAUTION_RULES.find((rule) => rule.code === code)?.title ?? code;
 
 /** The figure of an analysis behind a figure that is aimed at. */
 const spreadFigureOf = (figure: AimFigure): SpreadFigure =>
   figure === 'osmolarity_mOsm_L'
     ? 'liquid.osmolarity_mOsm_L'
     : (`perLitre.${figure.replace(/_L$/, '')}` as SpreadFigure);
-
-/** Lines that the reader understands: a line for each size of spoon, or grams where it would not. */
-function linesOf(name: string, mass_g: number, words: string): readonly string[] {
-  const plain = name.toLowerCase();
-  const lines = words.split(' + ').map((part) => `${part} ${plain}`);
-  return lines.every((line) => readIngredientLine(line).kind === 'read') ? lines : [`${formatMass(mass_g)} ${plain}`];
-}
 
 /** Steps of a litre with the doses: each dose, and water to the mark. */
 export function aimedSteps(
@@ -75,10 +92,11 @@ export function aimedSteps(
 
 /** Doses for a target, and how far they may be off; runs in the worker, and in place where there is none. */
 export function answerAim(question: AimQuestion): AimAnswer {
-  const { volume_mL, figures, available, locked, instrument } = question;
+  const { available, locked, ...asked } = question;
+  const { volume_mL, figures, kinds } = asked;
   const fixed = locked.map(({ id, mass_g }) => ({ ingredient: ingredientById(id), mass_g }));
   const free = available.filter((id) => !locked.some((each) => each.id === id)).map(ingredientById);
-  const aim: Aim = { volume_mL, figures, available: free, fixed, instrument };
+  const aim: Aim = { ...asked, available: free, fixed };
   const result = aimAt(aim);
   const doses: AimedDose[] = [
     ...fixed.map(({ ingredient, mass_g }) => ({
@@ -89,12 +107,12 @@ export function answerAim(question: AimQuestion): AimAnswer {
       lines: [`${formatMass(mass_g)} ${ingredient.name.toLowerCase()}`],
       locked: true,
     })),
-    ...result.doses.map(({ ingredient, mass_g, words }) => ({
-      id: ingredient.id,
-      name: ingredient.name,
-      mass_g,
-      words,
-      lines: linesOf(ingredient.name, mass_g, words),
+    ...result.doses.map((dose) => ({
+      id: dose.ingredient.id,
+      name: dose.ingredient.name,
+      mass_g: dose.mass_g,
+      words: dose.words,
+      lines: doseLines(dose),
       locked: false,
     })),
   ];
@@ -107,17 +125,25 @@ export function answerAim(question: AimQuestion): AimAnswer {
   const spread = measureSpread(analysis, { draws: DRAWS });
   return {
     doses,
-    figures: result.figures.map(({ figure, target, value }) => ({
+    figures: result.figures.map(({ figure, target, value, met }) => ({
       figure,
       target,
       value,
+      met,
+      band: question.bands?.[figure] ?? [NEAR[0] * target, NEAR[1] * target],
       range: spread.ranges[spreadFigureOf(figure)] ?? null,
     })),
     distance: result.distance,
     proven: result.proven,
     obstacles: result.obstacles,
+    heldBy: result.heldBy.map(
+      ({ name, most, unit, code }) => `No more ${name} than ${formatNumber(most)} ${unit}: ${cautionTitle(code)}`,
+    ),
+    remedies: remediesFor(aim, result),
     chanceTooSalty:
-      'sodium_mmol_L' in figures ? spread.chanceAbove('perLitre.sodium_mmol', REHYDRATION_SODIUM.high) : null,
+      'sodium_mmol_L' in figures && kinds.includes('rehydration')
+        ? spread.chanceAbove('perLitre.sodium_mmol', REHYDRATION_SODIUM.high)
+        : null,
   };
 }
 
