@@ -1,5 +1,6 @@
 import { readIngredientLine } from '../src/quantity';
 import { saltPinches } from '../src/serving';
+import { trialDrink } from './trial-drink';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { analyseDrink } from '../src/analyse';
@@ -198,4 +199,29 @@ test('a pinch of salt is one pinch', () => {
   if (line.kind !== 'read' || line.dose.kind !== 'mass') throw new Error('a pinch was not read');
   // 393.4 mg sodium in a gram of salt.
   expect(saltPinches(393.4 * line.dose.mass_g)).toBeCloseTo(1, 3);
+});
+
+describe('servings of a dry mix', () => {
+  const size = (serving: string) =>
+    analyseDrink(trialDrink('dry-mix', 'add 54 g fine salt | add 100 g glucose monohydrate', { serving }));
+  // 54 g at 1.217 g/mL and 100 g at 0.65: 198 mL, 154 g.
+  test.each([
+    ['1 level tsp', 3.83],
+    ['a teaspoon', 3.83],
+    ['1 scoop of 30 mL', 23.3],
+    ['2 scoops of 30 mL', 46.6],
+    ['1 scoop (8 g)', 8],
+    ['30 mL scoop', 23.3],
+    ['5 g', 5],
+  ])('%s', (serving, mass_g) => {
+    const { problems, serving: found } = size(serving);
+    expect(problems).toEqual([]);
+    expect(Math.abs(found!.mass_g / mass_g - 1)).toBeLessThan(0.02);
+  });
+
+  test('a scoop of which nobody has said how large it is, is asked about', () => {
+    const [problem] = size('1 scoop').problems;
+    expect(problem!.message).toMatch(/How large is the scoop/);
+    expect(problem!.suggestions).toContain('1 scoop of 30 mL');
+  });
 });

@@ -79,6 +79,14 @@ function moreHeating(entry: Entry, from_C: number, measured_C: number): number |
   return (short_C / rise_C) * rising_min;
 }
 
+/** What was to be read of a step: the pot, or what goes into a dry one by itself. */
+function expectedAmount({ pot, verb, added_g, volume_mL, mass_g }: Entry, { quantity, value }: Reading): number | null {
+  if (quantity === 'volume_mL') return volume_mL;
+  if (!pot.dry || verb !== 'add' || added_g === undefined) return mass_g;
+  // A scale that was not set to nothing shows all that lies there.
+  return Math.abs(Math.log(value / added_g)) <= Math.abs(Math.log(value / mass_g)) ? added_g : mass_g;
+}
+
 /**
  * What a reading means now: less juice means less honey to hold the same sweetness, more in the pot means longer
  * on the heat, so does cooler or what runs off a cold spoon; warmer means longer in the bath.
@@ -110,7 +118,7 @@ export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading
       measured <= RUNS_OFF && VERB_TABLE[entry.verb].stove === 'cooks' ? LOOK_AGAIN_min : null,
     );
   if (reading.quantity !== 'volume_mL' && reading.quantity !== 'mass_g') return null;
-  const expected = reading.quantity === 'volume_mL' ? entry.volume_mL : entry.mass_g;
+  const expected = expectedAmount(entry, reading);
   if (expected === null || !(expected > 0) || Math.abs(measured / expected - 1) < NEAR) return null;
   const held = VERB_TABLE[entry.verb].holdsBack;
   const heat = VERB_TABLE[entry.verb].stove === 'cooks' ? moreOnHeat(entry, measured - expected) : null;

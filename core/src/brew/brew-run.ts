@@ -118,7 +118,7 @@ export type Expected = Readonly<Partial<Record<ReadQuantity, Range>>>;
  *
  * @param step id of a step of the drink
  * @returns 5 % and 95 % points around the run as written, for volume (mL), mass (g), °Brix, °C and minutes;
- *   empty where the step cannot be run or nothing pours yet
+ *   of what goes into a dry pot its own mass; empty where the step cannot be run
  */
 export function expectedAt(recipe: BrewRecipe, state: BrewState, step: string): Expected {
   const { preparations, options = {}, document } = recipe;
@@ -129,7 +129,10 @@ export function expectedAt(recipe: BrewRecipe, state: BrewState, step: string): 
   let expected: Expected = {};
   runInPot(steps.slice(0, at + 1), runOptions, drawnChance(DRAWS, standardNormal(SEED)), (index, done, pot) => {
     if (index < at) applyReadings(pot, steps[index]!.verb, readingsAt(state, steps[index]!));
-    else if (!('kind' in done) && !pot.dry)
+    else if ('kind' in done) return;
+    // Into a dry pot something is weighed by itself.
+    else if (pot.dry) expected = done.line && pot.lastAdded ? { mass_g: rangeOf(pot.lastAdded) } : {};
+    else
       expected = {
         ...Object.fromEntries(Object.entries(READ_OFF).map(([quantity, read]) => [quantity, rangeOf(read(pot))])),
         ...(done.minutesBySample ? { minutes: rangeOf(done.minutesBySample) } : {}),

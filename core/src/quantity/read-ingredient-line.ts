@@ -19,7 +19,7 @@ import {
 import { juiceMass, massOfAmount, measuredMass, pieceFor, type MeasuredMass } from './measured-mass';
 import { isUnreadable, unreadable, type Unreadable } from './outcome';
 import { amountOf, checkNumber, scanUnit, unknownUnit } from './read-amount';
-import { readCapsules } from './read-capsules';
+import { inCapsuleOrder, readCapsules } from './read-capsules';
 import { readFill } from './read-fill';
 import { scanNumber, type ScannedNumber } from './scan-number';
 import { UNIT_BY_ALIAS, WHOLE } from './units';
@@ -164,6 +164,7 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
     return unreadable('empty', written, 'Write an amount and an ingredient, such as "2.6 g table salt".');
   const fill = readFill(text, options.own);
   if (fill) return fill;
+  text = inCapsuleOrder(text);
   const juice = JUICE_OF.test(text);
   const peel = PEEL_OF.test(text);
   text = text.replace(juice ? JUICE_OF : PEEL_OF, '');

@@ -1,4 +1,12 @@
-import { bulkDensityFor, readAmount, unreadable, type Unreadable } from '../quantity';
+import {
+  bulkDensityFor,
+  isUnreadable,
+  readAmount,
+  scanNumber,
+  unreadable,
+  type Amount,
+  type Unreadable,
+} from '../quantity';
 import { DEFAULT_SERVINGS, type Drink } from '../drink';
 import { potVolume, type Pot } from '../simulate';
 
@@ -15,12 +23,34 @@ export interface ServingSize {
   readonly asked: number;
 }
 
+/** A powder that nobody has weighed by the spoon, g/mL (estimate of ours, C). */
+const POWDER_g_mL = 0.8;
+
 /** Loose volume of a dry mix, mL: each powder as it lies by itself. */
 function dryVolume(pot: Pot): number {
   return pot.entries.reduce((sum, { ingredient, mass_g }) => {
-    const bulk = bulkDensityFor(ingredient);
-    return bulk ? sum + mass_g / bulk.density_g_mL : sum;
+    return sum + mass_g / (bulkDensityFor(ingredient)?.density_g_mL ?? POWDER_g_mL);
   }, 0);
+}
+
+/** "1 level tsp" is a teaspoon; "2 scoops of 30 mL" is two of those. */
+function readServing(written: string): Amount | Unreadable {
+  const text = written
+    .toLowerCase()
+    .replace(/\b(?:level|flat|a|an) (?=\w)/g, (word) => (/^an? /.test(word) ? '1 ' : ''));
+  if (!/\bscoops?\b/.test(text)) return readAmount(text);
+  const [before = '', after = ''] = text.split(/\s*\bscoops?\b\s*(?:of|holding|=|,|\()?\s*/);
+  const count = scanNumber(before, 0);
+  const size = after.replace(/\)$/, '').trim() || (count && count.end < before.trim().length ? before : '');
+  if (size === '')
+    return unreadable(
+      'no-such-measure',
+      written,
+      'How large is the scoop? Write "1 scoop of 30 mL", or what it weighs.',
+      [`${before || '1'} scoop of 30 mL`.trim(), `${before || '1'} scoop of 8 g`.trim()],
+    );
+  const each = readAmount(size);
+  return isUnreadable(each) || size === before ? each : { ...each, value: each.value * (count?.low ?? 1) };
 }
 
 /**
@@ -32,7 +62,7 @@ function dryVolume(pot: Pot): number {
  */
 export function servingSize(drink: Drink, pot: Pot): ServingSize | Unreadable {
   const text = drink.serving?.trim() || DEFAULT_SERVINGS[drink.kind];
-  const amount = readAmount(text);
+  const amount = readServing(text);
   if ('kind' in amount) return amount;
   const size = amount.value * amount.unit.size;
   if (amount.unit.dimension !== 'mass' && amount.unit.dimension !== 'volume')

@@ -103,6 +103,8 @@ export class WorkingPot {
   cake: Cake | undefined;
   readonly sediment = new Map<Ingredient, Column>();
   dry = true;
+  /** Grams of the last ingredient that went in. */
+  lastAdded: Column | undefined;
   readonly temperature_C: Column;
   /** Crystals added since the last settling, or lying at the bottom; only they can fall out. */
   private readonly canFall = new Set<Ingredient>();
@@ -136,6 +138,26 @@ export class WorkingPot {
     this.pourIn(ingredient, grams);
     this.liquid.credit(ingredient, grams);
     this.canFall.add(ingredient);
+    this.settle();
+  }
+
+  /**
+   * Makes the last addition what was weighed, in every sample.
+   *
+   * @param grams of it, above 0
+   */
+  weighLast(grams: number): void {
+    const entry = this.entries.at(-1);
+    if (!entry || !this.lastAdded) return;
+    const more = this.lastAdded.map((each) => grams - each);
+    const solid = this.solids.findLast(
+      ({ ingredient, step }) => ingredient === entry.ingredient && step === entry.step,
+    );
+    if (solid) solid.grams = solid.grams.map((each, sample) => each + more[sample]!);
+    else this.pourIn(entry.ingredient, more);
+    this.liquid.credit(entry.ingredient, more);
+    this.entries[this.entries.length - 1] = { ...entry, mass_g: grams };
+    this.lastAdded = this.lastAdded.map(() => grams);
     this.settle();
   }
 

@@ -67,6 +67,7 @@ function put(context: StepContext, line: IngredientLine, grams: Column): void {
   const cp = ingredient.composition ? specificHeat(brixOf(ingredient.composition)) : specificHeat(0);
   mixTemperature(pot, grams, cp, warmthOf(context.step.text.toLowerCase(), kitchen.tap_C));
   pot.entries.push({ ingredient, mass_g: grams[0]!, step: index });
+  pot.lastAdded = grams.slice();
   if (ingredient.state !== 'solid') return pot.addDissolving(ingredient, grams);
   const zero = evenColumn(pot, 0);
   const form = extractionFormOf(ingredient, line.form, line.amount.unit.id);
