@@ -12,7 +12,7 @@ test.each([
 ])('%d minutes are said as %s', (minutes, words) => expect(durationWords(minutes)).toBe(words));
 
 test.each([
-  [0, '1 min'],
+  [0, 'not at all'],
   [1 / 36, '40 min'],
   [2 / 24, '2 h'],
   [1, '24 h'],

@@ -86,6 +86,18 @@ const FINDINGS: readonly Pair[] = [
     'add 2 L water | add 20 g dried nettle | simmer 10 min | strain mesh | chill to 5 °C',
     'add 2 L water | add 20 g dried nettle | simmer 10 min | strain mesh | cool to 6 °C; in ice bath | chill to 5 °C',
   ],
+  [
+    'boils-what-should-simmer',
+    'syrup',
+    'add 1 L water | add 300 g honey; note do not boil | boil 3 min',
+    'add 1 L water | add 300 g honey; note do not boil | heat to 70 °C',
+  ],
+  [
+    'boils-what-should-simmer',
+    'syrup',
+    'add 1 L water | heat to 80 °C; note never let it boil | heat to boil',
+    'add 1 L water | heat to boil | add 300 g honey; note never let it boil | rest 10 min',
+  ],
   // In a room of 21 °C it never comes below that.
   [
     'cooling-too-slow',

@@ -23,6 +23,8 @@ import {
   extractionRate,
   freshFromDried,
   heatUp,
+  openCooling,
+  potFor,
   latentHeat,
   potArea,
   potHeat,
@@ -123,6 +125,37 @@ describe('heat and steam', () => {
 });
 
 describe('cooling', () => {
+  test.each([
+    ['2 kg, open', 2, 'off', 83],
+    ['0.57 kg, open', 0.57, 'off', 33],
+  ] as const)('a 20 cm pot from 95 to 40 °C: %s', (_what, kg, lid, minutes) => {
+    const { diameter_m, mass_kg } = COOKING_POTS.saucepan;
+    const area_m2 = potArea(COOKING_POTS.saucepan);
+    const cooled = openCooling({
+      heat_kJ_K: kg * 4.187,
+      vessel: potFor(kg * 1000, diameter_m, mass_kg),
+      place: 'room',
+      from_C: 95,
+      to_C: 40,
+      around_C: 21,
+      steam_kg_h: (temperature_C) => surfaceEvaporation({ area_m2, temperature_C, lid, ...ROOM }),
+    });
+    within(cooled.minutes, minutes, 0.08);
+    // What the steam took along is no more than the heat there was, and a good part of it.
+    const heat_kJ = (kg * 4.187 + mass_kg * 0.5) * 55;
+    expect((cooled.steam_g * latentHeat(70)) / 1000).toBeGreaterThan(0.4 * heat_kJ);
+    expect((cooled.steam_g * latentHeat(70)) / 1000).toBeLessThan(0.7 * heat_kJ);
+  });
+  test('without steam it is as slow as Newton says', () => {
+    const { diameter_m, mass_kg } = COOKING_POTS.saucepan;
+    const vessel = potFor(2000, diameter_m, mass_kg);
+    const closed = { heat_kJ_K: 2 * 4.187, vessel, place: 'room' as const, from_C: 95, to_C: 40, around_C: 21 };
+    within(
+      openCooling({ ...closed, steam_kg_h: () => 0 }).minutes,
+      coolingTime(coolingConstant(closed.heat_kJ_K, vessel, 'room'), 95, 40, 21),
+      0.005,
+    );
+  });
   const jar = { area_m2: 0.06, shell_kg: 0.42, shell_kJ_kgK: 0.84 };
   const tau = coolingConstant(4.18, jar, 'room');
   test('a litre jar in a room: τ 114 min, 95 to 40 °C in 156 min, never to 21', () => {

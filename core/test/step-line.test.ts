@@ -65,3 +65,12 @@ test.each(['', '   ', 'simmer', 'lid ajar', '§§', 'simmer , , ;'])(
     expect(typeof stepFromLine(line).text).toBe('string');
   },
 );
+
+test.each([
+  ['heat to 80 °C, do not boil', 'heat', 'to 80 °C'],
+  ['heat to 80 °C but never let it boil', 'heat', 'to 80 °C'],
+  ['simmer 20 min without boiling', 'simmer', '20 min'],
+  ["300 g honey (don't boil)", 'add', '300 g honey'],
+])('"%s" is a limit, and the rest of the line is the step', (line, verb, text) => {
+  expect(stepFromLine(line)).toEqual({ verb, text, note: 'do not boil' });
+});

@@ -223,3 +223,16 @@ test('what is colder than it is to be cooled to takes no time, and says so', () 
   expect(entry.minutes).toBe(0);
   expect(entry.notes!.map(({ code }) => code)).toEqual(['colder-already']);
 });
+
+test('to reduce from cold is to bring it to the boil first, and takes the time of both', () => {
+  const start = [{ verb: 'add', text: '1 L water' }] as const;
+  const boil = runSteps([...start, { verb: 'heat', text: 'to boil' }]).entries.at(-1)!;
+  const cold = runSteps([...start, { verb: 'reduce', text: 'to half' }]).entries.at(-1)!;
+  expect(cold.hottest_C).toBeCloseTo(boil.temperature_C, 6);
+  expect(cold.minutes - cold.cooking_min!).toBeCloseTo(boil.minutes, 6);
+  // A pot that simmers already goes on as it is.
+  const hot = runSteps([...start, { verb: 'simmer', text: '5 min' }, { verb: 'reduce', text: 'to half' }]).entries.at(
+    -1,
+  )!;
+  expect(hot.minutes).toBeCloseTo(hot.cooking_min!, 6);
+});

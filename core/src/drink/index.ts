@@ -17,6 +17,6 @@ export type { ReadDrink } from './read-drink';
 export { EMPTY_BOARD, meanScore, mergeBoards } from './variant-board';
 export { variantDocument } from './variant-document';
 export type { Slot, TasteScore, Variant, VariantBoard } from './variant-board';
-export { lineFromStep, stepFromLine } from './step-line';
+export { forbidsBoiling, lineFromStep, stepFromLine } from './step-line';
 export { isObject, show } from './drink-json';
 export type { Json } from './drink-json';

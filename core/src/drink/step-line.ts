@@ -142,6 +142,11 @@ const FLAG_CLAUSES: readonly { name: 'keepLiquid' | 'gently' | 'eaten'; reads: R
 
 const takes = (verb: Verb, clause: string): boolean => (VERB_TABLE[verb].takes as readonly string[]).includes(clause);
 
+/** "do not boil", "without letting it boil": a limit, kept as what the cook is told. */
+const NOT_TO_BOIL =
+  /[\s,;(]*\b(?:but )?(?:(?:do not|don'?t|never)(?: let (?:it|them))? boil|without (?:letting (?:it|them) )?boil(?:ing)?|below the boil)\b\)?/i;
+const NOT_TO_BOIL_NOTE = 'do not boil';
+
 /** Words between the verb and its value that say nothing. */
 const FILLERS =
   /^(?:it|them|everything|gently|slowly|for|about|through|into|off|until dissolved|over(?:night)?|again|a(?! little))\s+/i;
@@ -183,6 +188,10 @@ export function stepFromLine(line: string): DrinkStep {
   const [pattern, verb, lead = ''] = found ?? ANYTHING;
   let rest = `${lead}${text.replace(pattern, '')}`;
   const qualifiers: Record<string, string | boolean> = {};
+  if (NOT_TO_BOIL.test(rest)) {
+    qualifiers.note = NOT_TO_BOIL_NOTE;
+    rest = rest.replace(NOT_TO_BOIL, '');
+  }
   for (const { name, reads } of FLAG_CLAUSES)
     if (takes(verb, name) && reads.test(rest)) {
       qualifiers[name] = true;
@@ -213,3 +222,6 @@ export function lineFromStep(step: DrinkStep): string {
   for (const { name, writes } of FLAG_CLAUSES) if (takes(verb, name) && step[name]) parts.push(writes);
   return parts.join(', ');
 }
+
+/** Whether a note or a text says that what is in the pot must not boil. */
+export const forbidsBoiling = (words: string): boolean => NOT_TO_BOIL.test(` ${words}`);

@@ -14,6 +14,7 @@ import { noTestedProcess, processTime } from './jar-findings';
 import { notStrained, piecesLeft } from './piece-findings';
 import {
   bitterPith,
+  boilsAgainstNote,
   boilsInstead,
   fizzOrder,
   headspace,
@@ -36,6 +37,7 @@ const RULES: readonly FindingRule[] = [
   unevenMix,
   honeyTooHot,
   boilsInstead,
+  boilsAgainstNote,
   overfullJar,
   herbAbove,
   fizzOrder,

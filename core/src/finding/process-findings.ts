@@ -1,3 +1,4 @@
+import { forbidsBoiling } from '../drink';
 import { formatNumber, bulkDensityFor } from '../quantity';
 import type { TraceEntry } from '../simulate';
 import type { Finding, FindingContext, FindingRule } from './finding';
@@ -54,6 +55,30 @@ export const boilsInstead: FindingRule = ({ trace }) =>
         ]
       : [];
   });
+
+/** A pot this near the boil boils, K. */
+const BOILS_WITHIN_K = 1;
+
+/** "Do not boil" is said of a step, and it or a later one boils what it went into. */
+export const boilsAgainstNote: FindingRule = ({ trace, drink }) => {
+  const said = trace.entries.findIndex(({ step }) => forbidsBoiling(drink.steps[step]?.note ?? ''));
+  if (said < 0) return [];
+  const hot = trace.entries
+    .slice(said)
+    .find(
+      ({ verb, hottest_C, boil_C }) =>
+        verb === 'boil' || (boil_C !== undefined && hottest_C >= boil_C - BOILS_WITHIN_K),
+    );
+  return hot
+    ? [
+        {
+          code: 'boils-what-should-simmer',
+          step: hot.step,
+          text: `Step ${trace.entries[said]!.step + 1} says not to boil it, and here it boils. Stay below ${formatNumber(Math.floor((hot.boil_C ?? 100) - 5))} °C, or take the note away.`,
+        },
+      ]
+    : [];
+};
 
 const bulkOf = ({ pot }: TraceEntry, dried: boolean): number =>
   pot.entries.reduce((sum, { ingredient, mass_g }) => {

@@ -1,3 +1,5 @@
+import { latentHeat } from './evaporation';
+
 /** What the vessel stands in, and how fast heat leaves it, W/(m² K). Source: textbook ranges. */
 export const COOLING_RATES = { room: 11, fan: 20, fridge: 8, 'ice bath': 60, 'stirred ice bath': 150 } as const;
 export type CoolingPlace = keyof typeof COOLING_RATES;
@@ -14,6 +16,9 @@ export interface CoolingVessel {
   readonly shell_kg: number;
   readonly shell_kJ_kgK: number;
 }
+
+/** Heat that a kilogram of water holds. */
+const WATER_kJ_kgK = 4.187;
 
 /** Two-stage rule for low-acid liquids, °C and min. Source: US FDA Food Code. */
 export const TWO_STAGE = { from_C: 57, middle_C: 21, to_C: 5, first_min: 120, all_min: 360 } as const;
@@ -58,6 +63,47 @@ export function coolingTime(tau_min: number, from_C: number, to_C: number, aroun
   if (from_C <= to_C) return 0;
   if (to_C <= around_C) return Infinity;
   return tau_min * Math.log((from_C - around_C) / (to_C - around_C));
+}
+
+/** Steps of temperature in which an open pot is followed. */
+const OPEN_STEPS = 60;
+
+/**
+ * Cooling of an open pot: heat leaves through its walls and with the steam of its surface, q = U A (T - Ta) + E(T) h.
+ *
+ * @param options heat_kJ_K of liquid and pot, the vessel and where it stands, °C from, to (above what is around it) and
+ *   around; steam_kg_h at a temperature
+ * @returns minutes, and grams of steam that leave meanwhile
+ */
+export function openCooling(options: {
+  readonly heat_kJ_K: number;
+  readonly vessel: CoolingVessel;
+  readonly place: CoolingPlace;
+  readonly from_C: number;
+  readonly to_C: number;
+  readonly around_C: number;
+  readonly steam_kg_h: (temperature_C: number) => number;
+}): { readonly minutes: number; readonly steam_g: number } {
+  const { heat_kJ_K, vessel, place, from_C, to_C, around_C, steam_kg_h } = options;
+  const loss_W_K = COOLING_RATES[place] * vessel.area_m2;
+  let capacity_kJ_K = heat_kJ_K + vessel.shell_kg * vessel.shell_kJ_kgK;
+  let minutes = 0;
+  let steam_g = 0;
+  for (let step = 0; step < OPEN_STEPS; step += 1) {
+    // Even steps of what is left above the surroundings: short at first, where steam takes most.
+    const at = (share: number): number =>
+      around_C + (from_C - around_C) * ((to_C - around_C) / (from_C - around_C)) ** share;
+    const [upper, lower] = [at(step / OPEN_STEPS), at((step + 1) / OPEN_STEPS)];
+    const middle_C = (upper + lower) / 2;
+    const steam = steam_kg_h(middle_C);
+    const loss_W = loss_W_K * (middle_C - around_C) + (steam * 1000 * latentHeat(middle_C)) / 3600;
+    const took_min = (1000 * capacity_kJ_K * (upper - lower)) / loss_W / 60;
+    minutes += took_min;
+    const left_g = (steam * 1000 * took_min) / 60;
+    steam_g += left_g;
+    capacity_kJ_K -= (left_g * WATER_kJ_kgK) / 1000;
+  }
+  return { minutes, steam_g };
 }
 
 /** Temperature after some minutes. */

@@ -8,6 +8,7 @@ export {
   coolingConstant,
   coolingTime,
   jarFor,
+  openCooling,
   potFor,
   twoStageCooling,
 } from './cooling';

@@ -43,7 +43,7 @@ export function potOfWidth(diameter_m: number, holds_mL?: number): CookingPot {
 /** Heat a pot itself takes up, kJ/K. */
 export const potHeat = (pot: CookingPot): number => pot.mass_kg * STEEL_kJ_kgK;
 /** Open surface of what is in a pot, m². */
-export const potArea = (pot: CookingPot): number => (Math.PI / 4) * pot.diameter_m ** 2;
+export const potArea = (pot: Pick<CookingPot, 'diameter_m'>): number => (Math.PI / 4) * pot.diameter_m ** 2;
 
 /**
  * How a kitchen differs from the tables, as far as its own readings tell: by process, such as `evaporation:saucepan`

@@ -34,6 +34,8 @@ export interface StepDone {
   readonly strained_g?: number;
   /** Liquid that left to a bottle of its own. */
   readonly drawn_g?: number;
+  /** Where it boils in this kitchen, as it is in the pot, °C; of what was on the heat. */
+  readonly boil_C?: number;
   /** Minutes at a simmer or boil, without the heating up. */
   readonly cooking_min?: number;
   /** How it cooled, for the two-stage rule. */

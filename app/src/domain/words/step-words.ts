@@ -54,7 +54,9 @@ const LEAST_g = 1;
 const WARMING_min = 2;
 
 function timeWords({ verb, minutes, cooking_min, temperature_C }: Entry): string | undefined {
-  if (VERB_TABLE[verb].time === 'found') return `about ${durationWords(minutes)}`;
+  const warming_min = cooking_min === undefined ? 0 : minutes - cooking_min;
+  if (VERB_TABLE[verb].time === 'found')
+    return `about ${durationWords(minutes)}${needsStove(verb) && warming_min >= WARMING_min ? `, ${durationWords(warming_min)} of it to the boil` : ''}`;
   if (needsStove(verb) && cooking_min !== undefined && minutes - cooking_min >= WARMING_min)
     return `and ${durationWords(minutes - cooking_min)} to get there`;
   if (VERB_TABLE[verb].group === 'Let stand' && minutes >= 1) return `ends at ${showTemperature(temperature_C)}`;

@@ -6,6 +6,7 @@ export const COOLING = verbRows(
   {
     cool: {
       label: 'Cool',
+      takes: ['coolIn', 'lid'],
       value: { label: 'To', placeholder: 'to 40 °C', picks: ['to 40 °C', 'to 25 °C', 'to room'] },
       guide: {
         look: 'Lukewarm at the wall of the pot.',

@@ -137,7 +137,13 @@ export function runHeat(context: StepContext): StepDone | Unreadable {
   const heating = bringTo(context, Math.min(to_C, marks.boil_C), stove);
   if (isUnreadable(heating)) return heating;
   const minutes = heating[0]!;
-  return { minutes, minutesBySample: heating, handsOn_min: handsOnFor(minutes), notes: stove.notes };
+  return {
+    minutes,
+    minutesBySample: heating,
+    handsOn_min: handsOnFor(minutes),
+    boil_C: marks.boil_C,
+    notes: stove.notes,
+  };
 }
 
 /** Steam that leaves in a minute, g, below the boil or at it. */
@@ -198,6 +204,7 @@ function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
     handsOn_min: handsOnFor(minutes),
     cooking_min: wanted,
     hottest_C: temperature_C,
+    boil_C: marks.boil_C,
     notes: dry ? [...stove.notes, driedOut] : stove.notes,
   };
 }
@@ -207,6 +214,8 @@ export const runSimmer = (context: StepContext): StepDone | Unreadable => cook(c
 /** `boil`: the same at the boil, where the burner decides the steam. */
 export const runBoil = (context: StepContext): StepDone | Unreadable => cook(context, true);
 
+/** A pot this near a simmer is on the heat already, K. */
+const HOT_WITHIN_K = 20;
 /** Longest a pot is reduced, min: two days of low heat. */
 const LONGEST_REDUCTION_min = 2880;
 
@@ -223,7 +232,9 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
   const boiling = step.burner !== undefined || pot.temperature_C[0]! >= marks.boil_C - 0.5;
   const temperature_C = boiling ? marks.boil_C : marks.simmer_C;
   const start = pot.liquid.composition(0);
-  const warming = bringTo(context, temperature_C, { ...stove, lid: 'on' });
+  // From cold it is brought to the boil first, as one does, and simmers down from there.
+  const cold = pot.temperature_C[0]! < marks.simmer_C - HOT_WITHIN_K;
+  const warming = bringTo(context, cold ? marks.boil_C : temperature_C, { ...stove, lid: 'on' });
   if (isUnreadable(warming)) return warming;
   pot.temperature_C.fill(temperature_C);
   const rate = steamRate(context, stove, temperature_C, boiling);
@@ -261,7 +272,8 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
     minutesBySample,
     handsOn_min: handsOnFor(minutes),
     cooking_min: cooking[0]!,
-    hottest_C: temperature_C,
+    hottest_C: cold ? marks.boil_C : temperature_C,
+    boil_C: marks.boil_C,
     notes: dry ? [...stove.notes, driedOut] : stove.notes,
   };
 }

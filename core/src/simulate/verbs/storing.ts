@@ -1,7 +1,21 @@
 import { bottleLike, readContainer } from './container';
-import { COOLING_CV, coolingConstant, coolingTime, jarFor, type CoolingPlace } from '../../process';
+import { waterActivityOf } from '../../liquid';
+import {
+  COOLING_CV,
+  SURFACE_EVAPORATION_CV,
+  coolingConstant,
+  coolingTime,
+  jarFor,
+  openCooling,
+  potArea,
+  potFor,
+  surfaceEvaporation,
+  type CoolingPlace,
+  type Lid,
+} from '../../process';
+import { evaporate } from '../elapse';
 import { formatNumber, nearestNames, isUnreadable, unreadable, type Unreadable, scanNumber } from '../../quantity';
-import { readMinutes, readTemperature } from '../read-qualifiers';
+import { readLid, readMinutes, readTemperature } from '../read-qualifiers';
 import type { StepContext, StepDone, StepNote, StoragePlace } from '../step-run';
 import { heatCapacity } from './adding';
 import { marksOf } from './heating';
@@ -30,6 +44,24 @@ function coolingPlace(
   ]);
 }
 
+/** Minutes and steam of a pot that cools with its surface open to the air. */
+function openPot(context: StepContext, place: CoolingPlace, lid: Lid, to_C: number) {
+  const { pot, kitchen } = context;
+  const { diameter_m, mass_kg } = kitchen.pots[kitchen.pot]!;
+  const { room_C, humidity } = kitchen;
+  const area_m2 = potArea({ diameter_m });
+  const waterActivity = waterActivityOf(pot.liquid.composition(0)) ?? 1;
+  return openCooling({
+    heat_kJ_K: heatCapacity(pot)[0]!,
+    vessel: potFor(pot.liquid.volume(), diameter_m, mass_kg),
+    place,
+    from_C: pot.temperature_C[0]!,
+    to_C,
+    around_C: room_C,
+    steam_kg_h: (temperature_C) => surfaceEvaporation({ area_m2, temperature_C, room_C, humidity, lid, waterActivity }),
+  });
+}
+
 function coolTo(context: StepContext, chilling: boolean): StepDone | Unreadable {
   const { step, pot, kitchen } = context;
   const where = coolingPlace(step.in, chilling);
@@ -54,14 +86,28 @@ function coolTo(context: StepContext, chilling: boolean): StepDone | Unreadable 
     };
     return { minutes: 0, handsOn_min: 0, notes: !pot.dry && from_C < wanted - COLDER_BY_K ? [colder] : [] };
   }
-  const tau_min = where.jar
+  const lid = readLid(step, 'off');
+  if (isUnreadable(lid)) return lid;
+  // In ice and in the fridge it stands covered.
+  const open = !where.jar && (where.place === 'room' || where.place === 'fan');
+  const cooled = open ? openPot(context, where.place, lid, to_C) : undefined;
+  const closed_min = where.jar
     ? coolingConstant(heatCapacity(pot)[0]!, jarFor(pot.liquid.volumes()[0]!), where.place)
     : potConstant(context, where.place);
-  const tables_min = coolingTime(tau_min, from_C, to_C, around_C);
+  const tables_min = cooled?.minutes ?? coolingTime(closed_min, from_C, to_C, around_C);
+  // The constant of a closed pot that would take as long.
+  const tau_min = cooled ? tables_min / Math.log((from_C - around_C) / (to_C - around_C)) : closed_min;
   const factors = pot.chance.shared(`cooling:${where.place}`, COOLING_CV);
   const minutesBySample = factors.map((factor) => factor * tables_min);
   const minutes = minutesBySample[0]!;
   elapseToward(context, minutesBySample, around_C, tau_min);
+  if (cooled) {
+    const spread = pot.chance.shared('steam:cooling', SURFACE_EVAPORATION_CV);
+    evaporate(
+      pot,
+      spread.map((factor) => factor * cooled.steam_g),
+    );
+  }
   return {
     minutes,
     minutesBySample,
