@@ -45,7 +45,7 @@ describe('steps', () => {
     expect(simmer!.details).toMatch(/^lid ajar · and \d+ min to get there · \d+(\.\d)? g leaves as steam$/);
     expect(strain!.details).toMatch(/about \d+(\.\d)? g stays behind · \d+ mL comes through/);
     expect(strain!.after).toMatch(/mL$/);
-    expect(cool!.details).toMatch(/^about \d+ min$/);
+    expect(cool!.details).toMatch(/^about \d+ min · \d+(\.\d)? g leaves as steam$/);
   });
   test('what is done to each glass stands apart, and does not move the steps of the batch', () => {
     const document = steps('1 tsp coconut oil', '1 L water', '2 g salt');

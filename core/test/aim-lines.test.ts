@@ -162,3 +162,15 @@ test.each([
   const result = readAim({ volume: '1 L', target: { sodium_mmol_L: 3 }, available: ['table salt'], ...more });
   expect(result.kind === 'not-an-aim' && result.problems.map((problem) => problem.at)).toContain(at);
 });
+
+test('what nothing can bring does not keep the search from an end', () => {
+  const aim = read({
+    targetName: 'light-daily-hydration',
+    available: ['table salt', 'glucose', 'white sugar', 'potassium chloride', 'trisodium citrate'],
+  });
+  const { proven, figures } = aimAt(aim);
+  expect(proven).toBe(true);
+  expect(figures.filter(({ value, target }) => target > 0 && value === 0).map(({ figure }) => figure)).toEqual([
+    'magnesium_mmol_L',
+  ]);
+});

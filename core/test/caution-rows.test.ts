@@ -20,7 +20,7 @@ const PRESENT: Readonly<Record<string, readonly string[]>> = {
     'bitter orange peel, dried',
   ],
   'liquorice-blood-pressure': ['liquorice root, dried'],
-  'bleeding-medicines': ['ginkgo leaf, dried', 'dong quai root, dried'],
+  'bleeding-medicines': ['ginkgo leaf, dried', 'dong quai root, dried', 'reishi, dried'],
   'pregnancy-herb': [
     'pennyroyal, dried',
     'mugwort, dried',
@@ -31,6 +31,10 @@ const PRESENT: Readonly<Record<string, readonly string[]>> = {
     'sage, dried',
     'hibiscus, dried',
     'raspberry leaf, dried',
+    'hyssop, dried',
+    'black seed',
+    'fenugreek seed',
+    'ashwagandha root, powdered',
   ],
   'thyroid-mint-family': ['lemon balm, dried', 'lemon balm, fresh'],
   'medicine-clash': ["St John's wort"],
@@ -47,7 +51,17 @@ const PRESENT: Readonly<Record<string, readonly string[]>> = {
     'nettle, fresh',
     'dandelion leaf, fresh',
     'sea buckthorn berries',
+    'sloes',
+    'haws, fresh',
+    'rowan berries',
+    'chickweed, fresh',
+    'cleavers, fresh',
+    'spruce tips',
+    'pine tips',
   ],
+  'rowan-needs-cooking': ['rowan berries'],
+  'aloe-latex': ['aloe gel'],
+  'oxalate-stones': ['sorrel, fresh', 'rhubarb'],
 };
 const ALL = [...new Set(Object.values(PRESENT).flat())];
 
@@ -68,6 +82,10 @@ test.each([
   ['liquorice root, dried', true],
   ['dong quai root, dried', true],
   ['sage, dried', true],
+  ['hyssop, dried', true],
+  ['black seed', true],
+  ['fenugreek seed', true],
+  ['ashwagandha root, powdered', true],
   ['hibiscus, dried', false],
   ['raspberry leaf, dried', false],
 ])('in pregnancy %s is left out altogether: %s', (plant, leftOut) => {
@@ -110,7 +128,16 @@ test.each(AMOUNTS)('%s is said of %s above %d g in a serving, and not below', (c
   expect(inServing(0.95 * line_g)).not.toContain(code);
 });
 
-const PITTED = ['sour cherries', 'sweet cherries', 'plums', 'apricots', 'peaches', 'apples', 'apple peel and core'];
+const PITTED = [
+  'sour cherries',
+  'sweet cherries',
+  'plums',
+  'apricots',
+  'peaches',
+  'apples',
+  'apple peel and core',
+  'sloes',
+];
 test.each(PITTED.flatMap((fruit) => ['blend', 'mash', 'mill'].map((verb) => [verb, fruit] as const)))(
   'to %s %s breaks pits; in the pot whole they do no harm',
   (verb, fruit) => {
@@ -257,4 +284,25 @@ test('a spirit is never told that it needs acid to keep', () => {
     codesOf('tonic', `add ${spirit_mL} mL spirit | add 500 mL water | add 50 g carrots, sliced | ${CLOSED} cupboard`);
   expect(liqueur(800)).not.toContain('low-acid-sealed-jar');
   expect(liqueur(100)).toContain('low-acid-sealed-jar');
+});
+
+test.each([
+  ['never heated', 'add 1 egg | add 200 mL milk | blend', true],
+  ['not hot enough', 'add 1 egg | add 200 mL milk | heat to 65 °C', true],
+  ['hot enough', 'add 1 egg | add 200 mL milk | heat to 75 °C', false],
+  ['no egg', 'add 200 mL milk | blend', false],
+])('raw egg: %s', (_what, script, said) => expect(codesOf('juice', script).includes('raw-egg')).toBe(said));
+
+test.each([
+  [9, true],
+  [11, false],
+])('rowan berries simmered for %d min are said to be raw: %s', (minutes, said) =>
+  expect(
+    codesOf('syrup', `add 500 g rowan berries | add 1 L water | simmer ${minutes} min`).includes('rowan-needs-cooking'),
+  ).toBe(said),
+);
+
+test.each(['kosher salt', 'light kosher salt', 'pink salt', 'grey salt'])('%s by the pinch is salt by eye', (salt) => {
+  expect(codesOf('rehydration', `add 1 L water | add 1 heaped tsp ${salt}`)).toContain('measure-salt-level');
+  expect(codesOf('rehydration', `add 1 L water | add 3 g ${salt}`)).not.toContain('measure-salt-level');
 });

@@ -292,3 +292,32 @@ test.each([
     throw new Error('not read');
   expect(a.dose.mass_g).toBeCloseTo(b.dose.mass_g, 9);
 });
+
+describe('by the spoon', () => {
+  const grams = (text: string) => {
+    const line = readIngredientLine(text);
+    if (line.kind !== 'read' || line.dose.kind !== 'mass') throw new Error(`${text}: ${JSON.stringify(line)}`);
+    return { id: line.ingredient.id, g: line.dose.mass_g };
+  };
+  test.each([
+    ['1 tsp black tea', 'tea', 2],
+    ['1 tsp rooibos', 'rooibos', 2],
+    ['1 tsp cinnamon', 'cinnamon-ground', 2.6],
+    ['1 tsp kosher salt', 'kosher-salt', 4.8],
+    ['1 tsp light kosher salt', 'kosher-salt-light', 2.8],
+    ['1 tsp psyllium husk', 'psyllium-husk', 1.8],
+    ['1 cup rolled oats', 'oats-rolled', 85],
+    ['1 tsp matcha', 'matcha', 2],
+  ])('%s is %s, about %d g', (text, id, g) => {
+    expect(grams(text).id).toBe(id);
+    expect(Math.abs(grams(text).g / g - 1)).toBeLessThan(0.05);
+  });
+  test('a cinnamon stick is not ground by counting it', () =>
+    expect(grams('1 cinnamon stick').id).toBe('cinnamon-stick'));
+  test.each(['ginger'])('a teaspoon of %s asks whether it is ground or fresh', (root) => {
+    const asked = refused(`1 tsp ${root}`);
+    expect(asked.code).toBe('ambiguous-ingredient');
+    for (const text of asked.suggestions) expect(grams(text).g).toBeGreaterThan(1);
+    expect(grams(`10 g ${root}`).id).toBe(`${root}-fresh`);
+  });
+});

@@ -4,7 +4,8 @@ import type { DrinkKind } from '../drink';
 import { volumeOf } from '../liquid';
 import { formatNumber } from '../quantity';
 import { AIM_FIGURES, type AimFigure } from './aim-figures';
-import { bestDoses, type DoseProblem } from './best-doses';
+import { bestDoses } from './best-doses';
+import type { DoseProblem } from './dose-problem';
 import { levelsFor, type Instrument, type Levels } from './measurable-levels';
 
 /** What to aim at, and what with. */

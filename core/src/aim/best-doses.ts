@@ -1,36 +1,10 @@
+import { WITHIN, distanceOf, isAllowed, type DoseProblem } from './dose-problem';
 import { nonNegativeLeastSquares } from './non-negative-least-squares';
 
 /** What one more ingredient costs, as relative distance: one more thing to weigh is worth a hundredth. */
 export const INGREDIENT_COST = 0.01;
 /** Nodes after which the search gives up proving that nothing better exists. */
 export const MOST_NODES = 400_000;
-
-/**
- * Doses for a target: choose a level for each ingredient so that Σ |A x - b| + 0.01 (ingredients used) is least.
- * Rows are figures, scaled so that 1 is the whole of the target.
- */
-export interface DoseProblem {
-  /** figures x ingredients, row by row: relative amount a gram brings. */
-  readonly matrix: readonly Float64Array[];
-  /** What is still wanted of each figure, relative. */
-  readonly wanted: Float64Array;
-  /** Grams that can be measured of each ingredient, ascending, from 0. */
-  readonly levels: readonly Float64Array[];
-  /** Lines that no choice may cross: shares of a line that a gram takes up; all together take up at most 1. */
-  readonly ceilings?: readonly Float64Array[];
-}
-
-/** Rounding that is not over a line. */
-const WITHIN = 1 + 1e-9;
-
-/** Whether given grams stay under every line. */
-export function isAllowed({ ceilings = [] }: DoseProblem, grams: ArrayLike<number>): boolean {
-  return ceilings.every((row) => {
-    let sum = 0;
-    for (let index = 0; index < row.length; index += 1) sum += row[index]! * grams[index]!;
-    return sum <= WITHIN;
-  });
-}
 
 export interface BestDoses {
   readonly grams: Float64Array;
@@ -40,17 +14,6 @@ export interface BestDoses {
   /** True when the search was exhausted: nothing that can be measured is better. */
   readonly proven: boolean;
   readonly nodes: number;
-}
-
-/** Σ |A x - b| of given grams. */
-export function distanceOf(problem: DoseProblem, grams: ArrayLike<number>): number {
-  let sum = 0;
-  problem.matrix.forEach((row, figure) => {
-    let miss = -problem.wanted[figure]!;
-    for (let index = 0; index < row.length; index += 1) miss += row[index]! * grams[index]!;
-    sum += Math.abs(miss);
-  });
-  return sum;
 }
 
 /** Index of the level nearest to a number of grams. */
@@ -125,12 +88,23 @@ class DoseSearch {
     }
     let squares = 0;
     let largest = 0;
+    let settled = 0;
     for (let row = 0; row < rows; row += 1) {
+      if (!this.isOpen(row, free)) {
+        settled += Math.abs(miss[row]!);
+        continue;
+      }
       squares += miss[row]! * miss[row]!;
       largest = Math.max(largest, Math.abs(miss[row]!));
     }
-    // The residual over its largest entry is feasible for the dual of the absolute distance.
-    return { x, moments, bound: largest > 0 ? squares / largest : 0 };
+    // What nothing can change any more counts as it is. The residual of the others over its largest entry is feasible for the dual of the absolute distance.
+    return { x, moments, bound: settled + (largest > 0 ? squares / largest : 0) };
+  }
+
+  /** Whether something that is free still brings of a figure. */
+  private isOpen(row: number, free: readonly boolean[]): boolean {
+    for (let index = 0; index < this.size; index += 1) if (free[index] && this.columns[index]![row] !== 0) return true;
+    return false;
   }
 
   private take(grams: Float64Array): void {

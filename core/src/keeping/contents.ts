@@ -1,6 +1,6 @@
 import type { Ingredient } from '../catalogue';
 import { needsStove } from '../drink';
-import type { PotEntry, Trace } from '../simulate';
+import type { Pot, PotEntry, Trace } from '../simulate';
 
 /** Heat that makes raw juice safe, °C. Source: US FDA juice guidance (71 °C). */
 export const PASTEURISED_C = 71;
@@ -13,7 +13,7 @@ const DRY_WATER_g = 0.15;
 
 /** What is in a drink that decides how it keeps, whatever it is called and whatever its liquid is like. */
 export interface Contents {
-  /** Milk, plant milk or grain. */
+  /** Milk, egg, plant milk or grain. */
   readonly perishable: boolean;
   /** Garlic, fresh herbs, chillies or roots, mostly under oil. */
   readonly plantsInOil: boolean;
@@ -38,7 +38,7 @@ export const PLAIN_CONTENTS: Contents = {
 };
 
 const RAW_ROLES = new Set(['juice', 'fruit', 'vegetable']);
-const GRAINS = new Set(['oats-rolled', 'barley-pearl']);
+const GRAINS = new Set(['oats-rolled', 'barley-pearl', 'rice-white']);
 
 const isFat = ({ role }: Ingredient): boolean => role === 'fat';
 /** What spoils like milk, once it is wet. */
@@ -49,6 +49,10 @@ const bringsSpores = ({ id, role, dried }: Ingredient): boolean =>
   (dried === false && (role === 'herb' || role === 'spice')) ||
   (role === 'vegetable' && dried !== true);
 const isMoist = ({ composition }: Ingredient): boolean => (composition?.water_g ?? 0) > DRY_WATER_g;
+
+/** What pours and has next to no water is no liquid that a figure describes. */
+const LEAST_WATER_SHARE = 1e-3;
+const isWaterless = ({ dry, body, mass_g }: Pot): boolean => !dry && body.water_g <= LEAST_WATER_SHARE * mass_g;
 
 function isRaw({ ingredient, step, within }: PotEntry, { entries }: Trace): boolean {
   return (
@@ -74,7 +78,8 @@ export function contentsOf(trace: Trace): Contents {
     garlicInHoney: mostly(({ id }) => id === 'honey') && has(({ id }) => id === 'garlic'),
     raw: pot.entries.some((entry) => isRaw(entry, trace)),
     undescribed:
-      (mostly(isFat) && !plantsInOil) || (pot.dry && has((ingredient) => isFat(ingredient) || isMoist(ingredient))),
+      ((mostly(isFat) || isWaterless(pot)) && !plantsInOil) ||
+      (pot.dry && has((ingredient) => isFat(ingredient) || isMoist(ingredient))),
     boiled: entries.some(({ verb, hottest_C }) => needsStove(verb) && hottest_C >= BOILED_C),
   };
 }

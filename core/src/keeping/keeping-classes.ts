@@ -128,7 +128,7 @@ export const KEEPING_TIMES: Readonly<Record<KeepingClass, KeepingTimes>> = {
     fridge: 2,
     fridgeOpened: 2,
     room: hours(2),
-    because: 'milk, plant milk and grain feed germs like nothing else',
+    because: 'milk, egg, plant milk and grain feed germs like nothing else',
   },
   plants_in_oil: {
     fridge: 4,

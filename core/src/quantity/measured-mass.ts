@@ -62,11 +62,15 @@ function noSuchMeasure(ingredient: Ingredient, amount: Amount): Unreadable {
   );
 }
 
+/** Spirit hangs less on a dropper than water: a drop of tincture is 0.03 mL, of water 0.05. */
+const SPIRIT_DROP = 0.6;
+
 function byVolume(amount: Amount, ingredient: Ingredient, form: string | undefined): MeasuredMass | Unreadable {
   const bulk = bulkDensityFor(ingredient, form);
   if (!bulk) return noSuchMeasure(ingredient, amount);
   const { unit } = amount;
-  const volume_mL = baseValue(amount);
+  const drop = unit.tool === 'drop' && ingredient.role === 'spirit' ? SPIRIT_DROP : 1;
+  const volume_mL = baseValue(amount) * drop;
   const mass_g = volume_mL * bulk.density_g_mL;
   const bulkError: MeasureError = { key: `bulk:${ingredient.id}`, cv: bulk.cv };
   if (unit.cv !== undefined)

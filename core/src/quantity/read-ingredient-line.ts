@@ -1,4 +1,5 @@
 import { ingredientById, type Ingredient, findIngredient } from '../catalogue';
+import { rowOf } from '../lookup';
 import type { Amount } from './amount';
 import {
   assumptions,
@@ -82,6 +83,25 @@ function peelOf(fruit: Ingredient): Ingredient {
   return findIngredient(`${fruit.id} peel`) ?? fruit;
 }
 
+/** What goes by another name on a spoon: sticks are not spooned, and a root may be fresh or ground. */
+const GROUND: Readonly<Record<string, string>> = { 'cinnamon-stick': 'cinnamon-ground' };
+const FRESH_OR_GROUND = new Set(['ginger']);
+
+function spooned(found: FoundIngredient, words: readonly string[], before: string): FoundIngredient | Unreadable {
+  const name = words.join(' ');
+  if (FRESH_OR_GROUND.has(name) && found.form === undefined)
+    return unreadable(
+      'ambiguous-ingredient',
+      name,
+      `Ground or fresh? A spoon of ground ${name} is several times as strong as one of fresh.`,
+      [`${before} ground ${name}`, `${before} fresh ${name}, grated`],
+    );
+  const ground = rowOf(GROUND, found.ingredient.id);
+  return ground && !words.includes('stick') && !words.includes('sticks')
+    ? { ...found, ingredient: ingredientById(ground) }
+    : found;
+}
+
 function build(draft: Draft, own?: readonly Ingredient[]): IngredientLine | Unreadable {
   const { phrase, amount } = draft;
   if (phrase.words.length === 0)
@@ -99,6 +119,9 @@ function build(draft: Draft, own?: readonly Ingredient[]): IngredientLine | Unre
     }
   }
   if (!found) return unknownIngredient(phrase.words, draft.before);
+  const byTheSpoon = unit.tool === 'spoon' ? spooned(found, phrase.words, draft.before) : found;
+  if ('kind' in byTheSpoon) return byTheSpoon;
+  found = byTheSpoon;
   if (draft.piece === 'peel') found = { ...found, ingredient: peelOf(found.ingredient) };
   const pressed = draft.juice || found.form === 'juiced';
   if (pressed && !(found.ingredient.juice?.hand && found.ingredient.juiceId)) return noJuice(found);

@@ -1,7 +1,8 @@
 import type { Confidence, Ingredient } from '../catalogue';
 import { WEAK_ACIDS, compositionOf, sugarsOf, type Composition, type ExtensiveProperty } from '../liquid';
 import { EXTRACTABLE_SHARES, type ExtractionMode, RETENTION } from '../process';
-import { perGramOf, type PerGram } from './mixture';
+import type { Column } from './chance';
+import { perGramOf, type Mixture, type PerGram } from './mixture';
 
 /** What varies between batches of a food without changing its mass: minerals, acids, vitamin C. */
 const VARIES = new Set<ExtensiveProperty>([
@@ -23,22 +24,53 @@ export function contentCv(ingredient: Ingredient): number {
   return ingredient.formula ? 0 : CONTENT_CV[ingredient.confidence];
 }
 
-/** One gram split in what is steady and what varies. */
+/** One gram split in what is steady, what varies, and what varies twice as much. */
 export interface IngredientParts {
   readonly steady: PerGram;
   readonly varying: PerGram;
+  readonly labile: PerGram;
 }
 
-const pick = (c: Composition, varying: boolean): PerGram =>
+/** Vitamin C fades on the way and differs twice as much as minerals do. */
+const LABILE: ExtensiveProperty = 'ascorbic_mmol';
+
+type Share = 'steady' | 'varying' | 'labile';
+const shareOf = (name: ExtensiveProperty): Share =>
+  name === LABILE ? 'labile' : VARIES.has(name) ? 'varying' : 'steady';
+
+const pick = (c: Composition, share: Share): PerGram =>
   perGramOf(
     compositionOf(
       Object.fromEntries(
-        Object.entries(c).filter(([name]) => VARIES.has(name as ExtensiveProperty) === varying),
+        Object.entries(c).filter(([name]) => shareOf(name as ExtensiveProperty) === share),
       ) as Partial<Composition>,
     ),
   );
 
-const split = (c: Composition): IngredientParts => ({ steady: pick(c, false), varying: pick(c, true) });
+const split = (c: Composition): IngredientParts => ({
+  steady: pick(c, 'steady'),
+  varying: pick(c, 'varying'),
+  labile: pick(c, 'labile'),
+});
+
+/**
+ * Adds grams of an ingredient's parts; changes `grams`.
+ *
+ * @param content factor on what varies; twice it on what is labile
+ */
+export function addParts(
+  mixture: Mixture,
+  { steady, varying, labile }: IngredientParts,
+  grams: Column,
+  content: Column,
+): void {
+  mixture.add(steady, grams);
+  for (let sample = 0; sample < grams.length; sample += 1) grams[sample]! *= content[sample]!;
+  mixture.add(varying, grams);
+  if (labile.amounts.length === 0) return;
+  for (let sample = 0; sample < grams.length; sample += 1) grams[sample]! *= content[sample]!;
+  mixture.add(labile, grams);
+}
 
 const WHOLE_PARTS = new WeakMap<Ingredient, IngredientParts>();
 

@@ -19,9 +19,10 @@ function leftIn(total: MutableComposition, solid: Solid): void {
   }
   const gone = new Mixture(1);
   const given = Float64Array.of(grams * solid.given[0]!);
-  const { steady, varying } = givingOf(solid.ingredient, solid.mode);
+  const { steady, varying, labile } = givingOf(solid.ingredient, solid.mode);
   gone.add(steady, given);
   gone.add(varying, given);
+  gone.add(labile, given);
   addScaled(total, solid.ingredient.composition, grams);
   addScaled(total, gone.composition(), -1);
   total.water_g -= grams * waterOf(solid.ingredient) * solid.dryness[0]!;

@@ -1,5 +1,5 @@
 import { carbohydrateOf, type Composition, WEAK_ACIDS } from '../liquid';
-import type { Pot } from './pot';
+import type { Pot } from './pot-picture';
 
 /** What a pot is made of, in the order in which it is drawn. */
 export const POT_PARTS = ['water', 'spirit', 'sugar', 'acid', 'extract', 'fat', 'salt', 'pieces'] as const;

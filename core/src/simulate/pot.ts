@@ -1,58 +1,10 @@
 import type { Ingredient } from '../catalogue';
-import {
-  addScaled,
-  massOf,
-  type Composition,
-  VOLUME_VECTOR_LENGTH,
-  gramsToVolume,
-  volumeOf,
-  volumeVector,
-} from '../liquid';
+import { VOLUME_VECTOR_LENGTH, gramsToVolume, massOf, volumeVector } from '../liquid';
 import { AS_WRITTEN, columnOf, type Chance, type Column } from './chance';
-import { contentCv, partsOf } from './ingredient-parts';
+import { addParts, contentCv, partsOf } from './ingredient-parts';
 import { Mixture } from './mixture';
+import { withSediment, type Pot, type PotEntry, type Sediment } from './pot-picture';
 import { addRemains, solidMass, type Solid } from './solid';
-
-/** Grams of an ingredient that have gone into the pot. */
-export interface PotEntry {
-  readonly ingredient: Ingredient;
-  readonly mass_g: number;
-  /** Step that put it there, counted from 0. */
-  readonly step: number;
-  /** Name of the preparation it came in, where it did not come by itself. */
-  readonly within?: string;
-}
-
-/** A soluble ingredient of which more is in the pot than the water holds. */
-export interface Sediment {
-  readonly ingredient: Ingredient;
-  readonly mass_g: number;
-}
-
-/** What is in the pot. */
-export interface Pot {
-  /** Everything that has ever gone in. */
-  readonly entries: readonly PotEntry[];
-  /** What is in solution, with the fat and pulp that juice and milk bring. */
-  readonly liquid: Composition;
-  /** {@link liquid}, and what is suspended in it: powder, blended and swollen plants. */
-  readonly body: Composition;
-  /** What whoever empties the pot drinks: its body, and the crystals at the bottom. */
-  readonly drunk: Composition;
-  /** Crystals that do not dissolve. */
-  readonly sediment: readonly Sediment[];
-  /** Plants that lie in it and stay behind, as they weigh now. */
-  readonly solids: readonly Sediment[];
-  /** All of them together, g. */
-  readonly pieces_g: number;
-  /** Plants that pour with it, as they weigh now. */
-  readonly suspended: readonly Sediment[];
-  /** True while nothing that pours has been added. */
-  readonly dry: boolean;
-  readonly mass_g: number;
-  /** Grams of each ingredient whose strength is in the liquid. */
-  readonly origins: ReadonlyMap<Ingredient, number>;
-}
 
 /** Solids with the liquid that clings to them, out of the pot. */
 export interface Cake {
@@ -76,15 +28,6 @@ const wets = (ingredient: Ingredient): boolean =>
 
 /** Warm water holds more sugar: about 1 % more a degree above 20 °C. Source: sucrose solubility tables. */
 const WARMER_HOLDS_per_K = 0.012;
-
-/** A composition with crystals in it. */
-function withSediment(body: Composition, sediment: readonly Sediment[]): Composition {
-  if (sediment.length === 0) return body;
-  const drunk = { ...body };
-  for (const { ingredient, mass_g } of sediment)
-    if (ingredient.composition) addScaled(drunk, ingredient.composition, mass_g);
-  return drunk;
-}
 
 /** Less than this is rounding, g. */
 const LEAST_MOVE_g = 1e-15;
@@ -174,13 +117,7 @@ export class WorkingPot {
   }
 
   private pourIn(ingredient: Ingredient, grams: Column): void {
-    const { steady, varying } = partsOf(ingredient);
-    this.liquid.add(steady, grams);
-    const content = this.contentOf(ingredient);
-    this.liquid.add(
-      varying,
-      this.samples === 1 ? grams : columnOf(this.samples, (sample) => grams[sample]! * content[sample]!),
-    );
+    addParts(this.liquid, partsOf(ingredient), grams.slice(), this.contentOf(ingredient));
   }
 
   contentOf(ingredient: Ingredient): Column {
@@ -260,13 +197,7 @@ export class WorkingPot {
     const drunk = new Mixture(this.samples);
     drunk.pour(body);
     for (const [ingredient, grams] of this.sediment) {
-      const { steady, varying } = partsOf(ingredient);
-      const content = this.contentOf(ingredient);
-      drunk.add(steady, grams);
-      drunk.add(
-        varying,
-        grams.map((mass, sample) => mass * content[sample]!),
-      );
+      addParts(drunk, partsOf(ingredient), grams.slice(), this.contentOf(ingredient));
     }
     return drunk;
   }
@@ -308,14 +239,4 @@ export class WorkingPot {
       origins: new Map([...this.liquid.origins].map(([ingredient, grams]) => [ingredient, grams[0]!])),
     };
   }
-}
-
-/** Volume of the pot at 20 °C, mL; null while it is dry. Pieces displace liquid but are not counted. */
-export function potVolume(pot: Pot): number | null {
-  return pot.dry ? null : volumeOf(pot.body);
-}
-
-/** Mass that the pot accounts for in its parts; equal to `mass_g` to rounding. */
-export function accountedMass(pot: Pot): number {
-  return massOf(pot.body) + pot.sediment.reduce((sum, { mass_g }) => sum + mass_g, 0) + pot.pieces_g;
 }

@@ -1,7 +1,7 @@
 import type { Ingredient } from '../catalogue';
 import type { Drink, DrinkStep } from '../drink';
 import { addScaled, emptyComposition, massOf, scaled, type Composition, volumeOf } from '../liquid';
-import type { Pot, PotEntry } from './pot';
+import type { Pot, PotEntry } from './pot-picture';
 import type { Trace } from './trace';
 import type { Prepared, Preparing, PreparationLibrary, Scope } from './step-run';
 

@@ -1,7 +1,7 @@
 import type { Ingredient } from '../catalogue';
 import { INSOLUBLE_SHARES, OPEN_AT_ONCE, isFreshForm, type Cutting, type ExtractionForm } from '../process';
 import { rowOf } from '../lookup';
-import { givingOf, partsOf, solidsGiven, waterOf, type GivingMode, type IngredientParts } from './ingredient-parts';
+import { addParts, givingOf, partsOf, solidsGiven, waterOf, type GivingMode } from './ingredient-parts';
 import { columnOf, type Column } from './chance';
 import type { Mixture } from './mixture';
 
@@ -157,13 +157,6 @@ const FINER: Readonly<Partial<Record<ExtractionForm, ExtractionForm>>> = {
 export const finerForm = (form: ExtractionForm): ExtractionForm => FINER[form] ?? form;
 
 export const isFresh = (solid: Solid): boolean => isFreshForm(solid.form) || solid.ingredient.dried === false;
-
-/** Adds grams of a plant's steady and varying parts; changes `grams`. */
-function addParts(liquid: Mixture, { steady, varying }: IngredientParts, grams: Column, content: Column): void {
-  liquid.add(steady, grams);
-  for (let sample = 0; sample < grams.length; sample += 1) grams[sample]! *= content[sample]!;
-  liquid.add(varying, grams);
-}
 
 /** Moves what a solid has newly given into a liquid: up to a share of what it can give in a mode. */
 export function giveTo(liquid: Mixture, solid: Solid, mode: GivingMode, share: Column): void {

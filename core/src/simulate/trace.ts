@@ -1,7 +1,7 @@
 import type { Drink, Verb } from '../drink';
 import type { Kitchen } from '../process';
 import type { LineOptions, Unreadable } from '../quantity';
-import type { Pot } from './pot';
+import type { Pot } from './pot-picture';
 import type { PreparationLibrary, StepDone } from './step-run';
 
 /** The pot after one step, and what the step did. */

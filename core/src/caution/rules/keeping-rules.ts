@@ -98,6 +98,21 @@ export const KEEPING_RULES: readonly CautionRule[] = [
     source: 'US FDA Food Code 2022, 3-501',
   },
   {
+    code: 'raw-egg',
+    severity: 'warn',
+    title: 'Raw egg',
+    concerns: 'children, people over 65, anyone pregnant or with a weak immune system',
+    fires: ({ trace }) =>
+      trace.pot.entries.some(
+        ({ ingredient, step }) =>
+          ingredient.id === 'egg' &&
+          !trace.entries.some((entry) => entry.step >= step && entry.hottest_C >= PASTEURISED_C),
+      ),
+    text: () =>
+      `Raw egg can carry salmonella. Heat it to ${PASTEURISED_C} °C (160 °F), or use pasteurised egg; for them, leave it out.`,
+    source: 'US FDA egg safety',
+  },
+  {
     code: 'raw-juice-vulnerable',
     severity: 'warn',
     title: 'Raw juice or fruit',

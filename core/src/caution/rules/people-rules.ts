@@ -16,6 +16,10 @@ const NOT_IN_PREGNANCY = [
   'liquorice-root-dried',
   'dong-quai-root-dried',
   'sage-dried',
+  'hyssop-dried',
+  'black-seed',
+  'fenugreek-seed',
+  'ashwagandha-powder',
 ] as const;
 const CASSIA = ['cinnamon-stick', 'cinnamon-ground'] as const;
 /** Fruit, in any part, that makes medicines stronger. Source: US FDA. */
@@ -97,7 +101,7 @@ export const PEOPLE_RULES: readonly CautionRule[] = [
       gramsPerServing(context, 'turmeric-ground', 'turmeric-dried') > 3 ||
       gramsPerServing(context, 'turmeric-fresh') > 12 ||
       gramsPerServing(context, 'garlic') > 6.6 ||
-      has(context, 'ginkgo-leaf-dried', 'dong-quai-root-dried'),
+      has(context, 'ginkgo-leaf-dried', 'dong-quai-root-dried', 'reishi-dried'),
     text: () =>
       'Food amounts are usually fine, but strong daily doses together with blood thinners or in the two weeks before surgery can add to bleeding. Ask first.',
     source: 'NCCIH fact sheets',

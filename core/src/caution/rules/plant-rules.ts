@@ -4,9 +4,20 @@ import { addedHere, cookedMinutes, doneTo, has, strainersAfter } from '../in-the
 
 /** Least simmer of elderberries, min. Source: cyanogenic-glycoside literature; CDC outbreak report 1984. */
 const ELDER_COOKING_min = 20;
+/** Simmer after which rowan berries no longer upset, min. Source: parasorbic-acid literature. */
+const ROWAN_COOKING_min = 10;
 const ELDER = ['elderberries-dried', 'elderberries-fresh'] as const;
 const HIPS = ['rose-hips-fresh', 'rose-hips-dried'] as const;
-const STONE_FRUIT = ['sour-cherries', 'sweet-cherries', 'plum', 'apricot', 'peach', 'apple', 'apple-peel'] as const;
+const STONE_FRUIT = [
+  'sour-cherries',
+  'sweet-cherries',
+  'plum',
+  'apricot',
+  'peach',
+  'apple',
+  'apple-peel',
+  'sloes',
+] as const;
 /** Plants that people pick, and that have doubles. */
 const FORAGED = [
   'elderberries-fresh',
@@ -15,6 +26,13 @@ const FORAGED = [
   'nettle-fresh',
   'dandelion-leaf-fresh',
   'sea-buckthorn',
+  'sloes',
+  'haws-fresh',
+  'rowan-berries',
+  'chickweed-fresh',
+  'cleavers-fresh',
+  'spruce-tips',
+  'pine-tips',
 ] as const;
 const BREAKING = ['blend', 'mill', 'mash'] as const;
 
@@ -52,6 +70,37 @@ export const PLANT_RULES: readonly CautionRule[] = [
     source: 'US CDC; poison-plant references',
   },
   {
+    code: 'rowan-needs-cooking',
+    severity: 'warn',
+    title: 'Rowan berries are not cooked enough',
+    concerns: 'anyone who drinks it, children above all',
+    fires: (context) =>
+      addedHere(context, 'rowan-berries') && cookedMinutes(context, 'rowan-berries') < ROWAN_COOKING_min,
+    text: () =>
+      `Raw rowan berries upset the stomach. Freeze them, then simmer them for at least ${ROWAN_COOKING_min} minutes.`,
+    source: 'Parasorbic-acid literature; poison-centre advice',
+  },
+  {
+    code: 'aloe-latex',
+    severity: 'warn',
+    title: 'Only the clear inside of aloe',
+    concerns: 'anyone who drinks it; not in pregnancy, nor with kidney or gut trouble',
+    fires: (context) => addedHere(context, 'aloe-gel'),
+    text: () =>
+      'The yellow juice under the skin is a strong laxative and can do harm. Use only aloe sold as food: cut the skin away thickly, rinse the clear gel, and take little of it.',
+    source: 'EFSA 2018 on hydroxyanthracene derivatives',
+  },
+  {
+    code: 'oxalate-stones',
+    severity: 'note',
+    title: 'Oxalic acid',
+    concerns: 'people with kidney stones or kidney disease',
+    fires: (context) => has(context, 'sorrel-fresh', 'rhubarb'),
+    text: () =>
+      'Sorrel and rhubarb hold much oxalic acid, which goes into kidney stones. Keep it to a little; never use rhubarb leaves.',
+    source: 'Kidney-stone dietary guidance',
+  },
+  {
     code: 'hip-hairs',
     severity: 'warn',
     title: 'Hairs in rose hips',
@@ -78,7 +127,7 @@ export const PLANT_RULES: readonly CautionRule[] = [
     concerns: 'anyone who picks wild plants',
     fires: (context) => addedHere(context, ...FORAGED),
     text: () =>
-      'Wild plants have dangerous doubles: elder and dwarf elder or pokeweed, cow parsley and hemlock, wild garlic and lily of the valley. Use only what someone who knows has named; if in doubt, leave it out.',
+      'Wild plants have dangerous doubles: elder and dwarf elder or pokeweed, cow parsley and hemlock, wild garlic and lily of the valley, spruce and yew. Use only what someone who knows has named; if in doubt, leave it out.',
     source: 'Poison-centre advice',
   },
   {

@@ -10,7 +10,17 @@ const potassium = (context: CautionContext): number => context.perLitre?.potassi
 const ROUNDING = 1.015;
 
 /** Table salt, of which a pinch is a pinch. */
-const TABLE_SALT = new Set(['table-salt', 'sea-salt-fine', 'sea-salt-coarse', 'flake-salt-dense', 'flake-salt-light']);
+const TABLE_SALT = new Set([
+  'table-salt',
+  'sea-salt-fine',
+  'sea-salt-coarse',
+  'flake-salt-dense',
+  'flake-salt-light',
+  'kosher-salt',
+  'kosher-salt-light',
+  'pink-rock-salt',
+  'grey-salt',
+]);
 /** Minerals of which even a little that is measured badly is much. */
 const STRONG_MINERAL = new Set([
   'potassium-chloride',
