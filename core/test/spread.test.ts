@@ -1,6 +1,7 @@
 import { analyseDrink } from '../src/analyse';
 import type { Drink, DrinkKind, DrinkStep } from '../src/drink';
-import { bandOdds, measureSpread, quantile, standardNormal } from '../src/spread';
+import fc from './seeded';
+import { bandOdds, measureSpread, quantile, quantilesOf, standardNormal } from '../src/spread';
 import { targetFor } from '../src/target';
 
 const drinkOf = (kind: DrinkKind, lines: readonly string[], serving = '250 mL'): Drink => ({
@@ -74,4 +75,21 @@ describe('spread', () => {
     expect(quantile(drawn, 0.95)).toBeCloseTo(1.645, 1);
     expect(() => quantile([], 0.5)).toThrow(RangeError);
   });
+});
+
+test('quantiles without sorting are those of the sorted numbers', () => {
+  const shares = [0, 0.05, 0.5, 0.95, 1];
+  fc.assert(
+    fc.property(
+      fc.array(fc.oneof(fc.double({ noNaN: true, min: -1e6, max: 1e6 }), fc.integer({ min: -3, max: 3 })), {
+        minLength: 1,
+        maxLength: 200,
+      }),
+      (numbers) => {
+        const sorted = Float64Array.from(numbers).sort();
+        expect(quantilesOf(Float64Array.from(numbers), shares)).toEqual(shares.map((share) => quantile(sorted, share)));
+      },
+    ),
+  );
+  expect(() => quantilesOf(new Float64Array(0), [0.5])).toThrow(RangeError);
 });

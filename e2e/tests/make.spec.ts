@@ -119,7 +119,10 @@ test('what was read wrong is put right after the bottles are full, and their fig
   await page.getByRole('button', { name: 'Look at step 4' }).click();
   await read(page, 'Volume, mL', '560');
   await expect(page.getByRole('list', { name: 'Read here' })).toHaveText('Volume 560 mL');
-  await expect.poll(async () => Math.round((await volume()) - before)).toBe(60);
+  // 60 mL more, less what more of it loses as steam while it cools.
+  const more = async () => (await volume()) - before;
+  await expect.poll(more).toBeGreaterThan(52);
+  expect(await more()).toBeLessThanOrEqual(60);
   await page.reload();
   await page.getByRole('button', { name: 'Look at step 4' }).click();
   await expect(page.getByRole('list', { name: 'Read here' })).toHaveText('Volume 560 mL');

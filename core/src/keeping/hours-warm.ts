@@ -1,4 +1,12 @@
-import { brixOf, describeLiquid } from '../liquid';
+import {
+  ETHANOL_DENSITY_g_mL,
+  balanceCharges,
+  brixOf,
+  ionicSolution,
+  phMargin,
+  volumeOf,
+  waterActivityOf,
+} from '../liquid';
 import { TWO_STAGE, coolingTime } from '../process';
 import type { Pot, Trace, TraceEntry } from '../simulate';
 import { keepsByAlcohol } from './classify-keeping';
@@ -28,13 +36,17 @@ function warmMinutes({ minutes, cooling, temperature_C, processed }: TraceEntry,
 
 /** Whether germs that matter would grow in the pot as it is. */
 function feedsGerms(pot: Pot): boolean {
-  const liquid = describeLiquid(pot.liquid);
-  if (!liquid || keepsByAlcohol(liquid)) return false;
-  return liquid.pH + liquid.phMargin > GROWS.pH && liquid.waterActivity > GROWS.waterActivity;
+  const { liquid } = pot;
+  const activity = waterActivityOf(liquid);
+  if (activity === null || activity <= GROWS.waterActivity) return false;
+  const volume_mL = volumeOf(liquid);
+  if (keepsByAlcohol({ alcohol_pctABV: (100 * liquid.ethanol_g) / ETHANOL_DENSITY_g_mL / volume_mL })) return false;
+  const { pH } = balanceCharges(ionicSolution(liquid, volume_mL));
+  return pH + phMargin(liquid, pH) > GROWS.pH;
 }
 
 /** Less than this in a step is not worth looking at its acid, min. */
-const BRIEF_min = 1;
+const BRIEF_min = 15;
 
 /**
  * Hours that a drink stood between 57 and 5 °C since it last boiled, or since it was mixed, while it was neither sour

@@ -16,6 +16,7 @@ export type { Liquid } from './describe-liquid';
 export { feelOf } from './feel';
 export type { Feel } from './feel';
 export { ionicSolution } from './ionic-solution';
+export { phMargin } from './ph-uncertainty';
 export { norrishWaterActivity, waterActivityOf } from './norrish-water-activity';
 export { osmolality, osmolarity, tonicityOf } from './osmolality';
 export type { Tonicity } from './osmolality';

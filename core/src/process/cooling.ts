@@ -66,7 +66,7 @@ export function coolingTime(tau_min: number, from_C: number, to_C: number, aroun
 }
 
 /** Steps of temperature in which an open pot is followed. */
-const OPEN_STEPS = 60;
+const OPEN_STEPS = 24;
 
 /**
  * Cooling of an open pot: heat leaves through its walls and with the steam of its surface, q = U A (T - Ta) + E(T) h.

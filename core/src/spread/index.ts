@@ -3,5 +3,5 @@ export { bandOdds } from './band-odds';
 export type { BandOdds } from './band-odds';
 export { DEFAULT_DRAWS, DEFAULT_SEED, measureSpread } from './measure-spread';
 export type { Range, Spread, SpreadOptions } from './measure-spread';
-export { quantile } from './quantile';
+export { quantile, quantilesOf } from './quantile';
 export { standardNormal } from './standard-normal';

@@ -1,7 +1,7 @@
 import { SPREAD_FIGURES, figureValue, type Analysis, type SpreadFigure } from '../analyse';
-import { drawnChance, runInPot, type Column } from '../simulate';
+import { columnOf, drawnChance, runInPot, type Column } from '../simulate';
 import { describedColumns, drawnPot, isDescribed, linearColumn, type DrawnPot } from './figure-columns';
-import { quantile } from './quantile';
+import { quantilesOf } from './quantile';
 import { standardNormal } from './standard-normal';
 
 /** Draws and seed where none are given. */
@@ -29,7 +29,12 @@ export interface SpreadOptions {
   readonly seed?: number;
 }
 
-/** Drawn samples of each figure, sorted; sample 0, the drink as written, is left out. */
+function rangeOf(column: Column): Range {
+  const [p5, p50, p95] = quantilesOf(column, [0.05, 0.5, 0.95]) as [number, number, number];
+  return { p5, p50, p95 };
+}
+
+/** Drawn samples of each figure, in no order; sample 0, the drink as written, is left out. */
 function drawColumns(analysis: Analysis, drawn: DrawnPot, normal: () => number): Map<SpreadFigure, Column> {
   const columns = new Map<SpreadFigure, Column>();
   const described = analysis.liquid ? describedColumns(drawn) : null;
@@ -40,12 +45,12 @@ function drawColumns(analysis: Analysis, drawn: DrawnPot, normal: () => number):
     const column = isDescribed(figure) ? described![figure].slice() : linearColumn(figure, analysis, drawn);
     // What is done to each glass is not drawn: it moves every sample alike.
     const shift = nominal - column[0]!;
-    const draws = column.slice(1).map((value) => value + shift);
+    const draws = columnOf(column.length - 1, (sample) => column[sample + 1]! + shift);
     if (figure === 'liquid.pH') {
       const deviation = (analysis.liquid?.phMargin ?? 0) / PH_MARGIN_SD;
       for (let sample = 0; sample < draws.length; sample += 1) draws[sample]! += deviation * normal();
     }
-    columns.set(figure, draws.sort());
+    columns.set(figure, draws);
   }
   return columns;
 }
@@ -76,8 +81,7 @@ export function measureSpread(analysis: Analysis, options: SpreadOptions = {}): 
   });
   const columns = drawColumns(analysis, drawnPot(pot, minutes), normal);
   const ranges: Partial<Record<SpreadFigure, Range>> = {};
-  for (const [figure, column] of columns)
-    ranges[figure] = { p5: quantile(column, 0.05), p50: quantile(column, 0.5), p95: quantile(column, 0.95) };
+  for (const [figure, column] of columns) ranges[figure] = rangeOf(column);
   return {
     draws,
     ranges,
