@@ -72,7 +72,6 @@ export function hoursWarm({ entries }: Trace): number {
 
 /** Sugar that makes roots and vegetables keep a little, °Brix. */
 const SWEETENED_BRIX = 15;
-const EARTHY = new Set(['vegetable', 'milk']);
 
 /** Whether it is poured away after four hours: milk, or roots and vegetables without sugar. */
 export const spoilsWarm = ({ pot }: Trace): boolean => {
@@ -81,6 +80,6 @@ export const spoilsWarm = ({ pot }: Trace): boolean => {
     ({ ingredient: { role, part, dried, id } }) =>
       role === 'milk' ||
       id === 'egg' ||
-      (unsweetened && (EARTHY.has(role) || (part === 'root_bark' && dried === false))),
+      (unsweetened && (role === 'vegetable' || (part === 'root_bark' && dried === false))),
   );
 };

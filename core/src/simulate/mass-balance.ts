@@ -1,8 +1,7 @@
 import { addScaled, emptyComposition, massOf, scaled, type Composition, type MutableComposition } from '../liquid';
-import { givingOf, waterOf } from './ingredient-parts';
 import { Mixture } from './mixture';
 import type { Cake, WorkingPot } from './pot';
-import type { Solid } from './solid';
+import { addRemains, type Solid } from './solid';
 
 /** What went into a pot, and where it is now: equal for mass, water, spirit and every solute, to rounding. */
 export interface MassBalance {
@@ -12,20 +11,9 @@ export interface MassBalance {
 
 /** What a solid still has: all it brought less what it has given. */
 function leftIn(total: MutableComposition, solid: Solid): void {
-  const grams = solid.grams[0]!;
-  if (!solid.ingredient.composition) {
-    total.insoluble_g += grams;
-    return;
-  }
-  const gone = new Mixture(1);
-  const given = Float64Array.of(grams * solid.given[0]!);
-  const { steady, varying, labile } = givingOf(solid.ingredient, solid.mode);
-  gone.add(steady, given);
-  gone.add(varying, given);
-  gone.add(labile, given);
-  addScaled(total, solid.ingredient.composition, grams);
-  addScaled(total, gone.composition(), -1);
-  total.water_g -= grams * waterOf(solid.ingredient) * solid.dryness[0]!;
+  const rest = new Mixture(solid.grams.length);
+  addRemains(rest, solid);
+  addScaled(total, rest.composition(0), 1);
 }
 
 function addCake(total: MutableComposition, cake: Cake): void {
