@@ -10,8 +10,8 @@ export const OUTDOOR_CO2_atm = 420e-6;
 
 const LOWEST_PH = -2;
 const HIGHEST_PH = 16;
-/** Half width of the bracket that is tried first around an earlier answer. */
-const NEAR_PH = 0.05;
+/** Where the search begins when nothing is known. */
+const FIRST_PH = 7;
 const PH_TOLERANCE = 1e-12;
 const STRENGTH_TOLERANCE = 1e-9;
 const MOST_ROUNDS = 60;
@@ -127,18 +127,38 @@ class FrozenBalance {
     return squares / 2;
   }
 
-  /** The pH of zero charge, by halving; charge falls with pH, so the bracket always holds it. */
-  neutral(near?: number): number {
+  /**
+   * How much the charge falls for each unit of pH, mol/L: ln 10 times the spread of the charges that each acid's
+   * forms have, with those of protons, hydroxide and what the air gives. Never below 0.
+   */
+  private fall(pH: number): number {
+    const protons = Math.pow(10, -pH);
+    let sum = (protons + Math.pow(10, -PKW) / protons) / gamma(this.gammas, 1);
+    for (const acid of this.acids)
+      sum += acid.concentration * (meanCharge(acid, protons, 2) - meanCharge(acid, protons, 1) ** 2);
+    for (const form of this.air(protons)) sum += form.charge * form.charge * form.concentration;
+    return Math.LN10 * sum;
+  }
+
+  /**
+   * The pH of zero charge: Newton's method inside a bracket that shrinks at every look, halved where a step would
+   * leave it or closes it too slowly. Charge falls with pH, so the bracket always holds the answer.
+   */
+  neutral(near = FIRST_PH): number {
     let low = LOWEST_PH;
     let high = HIGHEST_PH;
-    if (near !== undefined && this.charge(near - NEAR_PH) > 0 && this.charge(near + NEAR_PH) <= 0) {
-      low = near - NEAR_PH;
-      high = near + NEAR_PH;
-    }
+    let pH = near;
+    let width = high - low;
     while (high - low > PH_TOLERANCE) {
-      const middle = (low + high) / 2;
-      if (this.charge(middle) > 0) low = middle;
-      else high = middle;
+      const charge = this.charge(pH);
+      if (charge > 0) low = pH;
+      else high = pH;
+      const step = charge / this.fall(pH);
+      if (Math.abs(step) < PH_TOLERANCE) return pH + step;
+      const next = pH + step;
+      const inside = next > low && next < high && Math.abs(step) < width / 2;
+      width = inside ? Math.abs(step) : (high - low) / 2;
+      pH = inside ? next : (low + high) / 2;
     }
     return (low + high) / 2;
   }
@@ -159,7 +179,7 @@ class FrozenBalance {
 
 /**
  * The pH at which all charges cancel: strong ions + H⁺ - OH⁻ + Σ charge of every weak-acid form = 0.
- * The sum falls steadily with pH, so halving always finds it; the ionic strength is looped, in half
+ * The sum falls steadily with pH, so it is always found; the ionic strength is looped, in half
  * steps as soon as a step is not clearly smaller than the one before.
  *
  * @param solution concentrations in mol/L

@@ -49,13 +49,13 @@ export interface Heating {
  * Holds to about 20 %; the change of mass while heating is left out.
  */
 export function heatUp(heating: Heating): HeatUp | Stalls {
-  const { from_C, to_C, power_W, loss_W_K, room_C } = heating;
+  const { from_C, to_C, power_W, loss_W_K, room_C, area_m2, humidity, lid } = heating;
   const step = (to_C - from_C) / INTERVALS;
   let seconds = 0;
   let steam_g = 0;
   for (let index = 0; index < INTERVALS; index += 1) {
     const temperature_C = from_C + (index + 0.5) * step;
-    const steam_kg_h = surfaceEvaporation({ ...heating, temperature_C });
+    const steam_kg_h = surfaceEvaporation({ area_m2, temperature_C, room_C, humidity, lid });
     const net_W = power_W - loss_W_K * (temperature_C - room_C) - (steam_kg_h / 3.6) * latentHeat(temperature_C);
     if (net_W <= 0) return { kind: 'stalls', temperature_C };
     const span = (1000 * step) / net_W;

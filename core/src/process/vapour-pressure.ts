@@ -1,7 +1,10 @@
 const MMHG_kPa = 0.133322;
 /** Standard pressure of the air at sea level, kPa. */
 export const SEA_LEVEL_kPa = 101.325;
-const HALVINGS = 60;
+
+/** Antoine's A, B and C for water, mmHg and °C, up to the boil at sea level and above it. Source: standard tables. */
+const BELOW_100_C = { a: 8.07131, b: 1730.63, c: 233.426 };
+const ABOVE_100_C = { a: 8.14019, b: 1810.94, c: 244.485 };
 
 /**
  * Saturation pressure of water vapour by the Antoine equation:
@@ -12,11 +15,8 @@ const HALVINGS = 60;
  * Source: Antoine constants for water from standard tables.
  */
 export function saturationPressure(temperature_C: number): number {
-  const exponent =
-    temperature_C <= 100
-      ? 8.07131 - 1730.63 / (233.426 + temperature_C)
-      : 8.14019 - 1810.94 / (244.485 + temperature_C);
-  return MMHG_kPa * Math.pow(10, exponent);
+  const { a, b, c } = temperature_C <= 100 ? BELOW_100_C : ABOVE_100_C;
+  return MMHG_kPa * Math.exp(Math.LN10 * (a - b / (c + temperature_C)));
 }
 
 /** Pressure of the standard atmosphere at an altitude, m, in kPa. Source: ICAO standard atmosphere. */
@@ -25,19 +25,15 @@ export function airPressure(altitude_m: number): number {
 }
 
 /**
- * Temperature at which a liquid boils: where aw psat(T) equals the pressure of the air, by halving.
+ * Temperature at which a liquid boils, where aw psat(T) equals the pressure of the air: Antoine's equation turned round.
  *
  * @param pressure_kPa of the air, 20 to 200
  * @param waterActivity of the liquid, 0.2 to 1
  * @returns °C
  */
 export function boilingPoint(pressure_kPa: number, waterActivity = 1): number {
-  let low = 40;
-  let high = 180;
-  for (let halving = 0; halving < HALVINGS; halving += 1) {
-    const middle = (low + high) / 2;
-    if (waterActivity * saturationPressure(middle) < pressure_kPa) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const power = Math.log10(pressure_kPa / waterActivity / MMHG_kPa);
+  const at = ({ a, b, c }: typeof BELOW_100_C) => b / (a - power) - c;
+  // The two sets meet at 100 °C only nearly: what falls between them boils there.
+  return at(BELOW_100_C) < 100 ? at(BELOW_100_C) : Math.max(at(ABOVE_100_C), 100);
 }
