@@ -1,7 +1,8 @@
 import { EMPTY_BOARD, DRINK_KINDS, type DrinkDocument, type VariantBoard } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { aimForm, aimQuestion, withTarget } from '../src/features/drink/aim/aim-form';
-import { aimedSteps, answerAim, figureName } from '../src/features/drink/aim/answer-aim';
+import { aimedSteps } from '@wellhydra/core/aim';
+import { answerAim, figureName, linesOf } from '../src/features/drink/aim/answer-aim';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { compareView } from '../src/features/drink/compare/compare-view';
 import { exchangeStep } from '../src/domain/drinks/edit-document';
@@ -113,7 +114,10 @@ describe('aim', () => {
     const { doses, figures, obstacles } = asked();
     expect(obstacles).toEqual([]);
     for (const { value, target } of figures) expect(Math.abs(value / target - 1)).toBeLessThan(0.05);
-    const taken = { ...SACHET, steps: aimedSteps(doses, 1000).map((step, index) => ({ id: `${index}`, ...step })) };
+    const taken = {
+      ...SACHET,
+      steps: aimedSteps(linesOf(doses), 1000).map((step, index) => ({ id: `${index}`, ...step })),
+    };
     const { perLitre, problems } = analyseDocument(taken);
     expect(problems).toEqual([]);
     expect(Math.abs(perLitre!.sodium_mmol / 75 - 1)).toBeLessThan(0.05);

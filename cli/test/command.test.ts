@@ -105,6 +105,16 @@ describe('aim', () => {
     expect(json.figures.sodium_mmol_L.value).toBeCloseTo(75, 0);
   });
   test.each([
+    ['2.6 g table salt', []],
+    ['12 g table salt', ['rehydration-salt-high']],
+  ])('says of %s the cautions that analyse says', (fixed, codes) => {
+    const { target, ...rest } = JSON.parse(readFileSync(sachet, 'utf8'));
+    const asked = { ...rest, ...(target ? { target } : {}), kind: 'rehydration', fixed: [fixed] };
+    const { json } = run(['aim', 'a.json'], { 'a.json': JSON.stringify(asked) });
+    const stops = json.cautions.filter(({ severity }: { severity: string }) => severity === 'stop');
+    expect(stops.map(({ code }: { code: string }) => code)).toEqual(codes);
+  });
+  test.each([
     ['{"volume":"1 L"}', /target.*figures|Name figures/],
     ['nothing', /not JSON/],
   ])('answers 2 to %s', (text, says) => {

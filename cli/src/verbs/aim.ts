@@ -1,4 +1,5 @@
-import { AIM_FORMAT, aimAt, doseLines, readAim, remediesFor } from '@wellhydra/core/aim';
+import { AIM_FORMAT, aimAt, aimedDrink, doseLines, readAim, remediesFor } from '@wellhydra/core/aim';
+import { analyseDrink, analysisReport } from '@wellhydra/core/analyse';
 import { WrongInput, type CommandVerb } from '../command';
 import { parseOptions } from '../options';
 import { parseJson, problemLines } from './drink-file';
@@ -12,6 +13,7 @@ export const aim: CommandVerb = (args, { readFile }) => {
   if (read.kind === 'not-an-aim') throw new WrongInput(problemLines(path, read.problems));
   const result = aimAt(read.aim);
   const { doses, figures, distance, proven, obstacles, heldBy } = result;
+  const { cautions } = analysisReport(analyseDrink(aimedDrink(read.aim, result)));
   return {
     format: AIM_FORMAT,
     volume_mL: read.aim.volume_mL,
@@ -29,5 +31,6 @@ export const aim: CommandVerb = (args, { readFile }) => {
     obstacles,
     heldBy: heldBy.map(({ code, name, most, unit }) => ({ code, name, most, unit })),
     remedies: remediesFor(read.aim, result),
+    cautions,
   };
 };

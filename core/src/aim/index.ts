@@ -1,6 +1,7 @@
 /** Aim: doses for a target that can really be measured, with a search whose optimality is known. */
 export { aimAt, doseLines, doseProblem } from './aim-at';
 export type { Aim, AimResult, Dose, ReachedFigure } from './aim-at';
+export { aimedDrink, aimedSteps, weighedLine } from './aimed-drink';
 export { remediesFor } from './remedies';
 export type { Remedy } from './remedies';
 export { AIM_FIGURES, bandsOf, figuresOf } from './aim-figures';

@@ -1,4 +1,4 @@
-import { AIM_FIGURES, INSTRUMENTS, type AimFigure } from '@wellhydra/core/aim';
+import { AIM_FIGURES, INSTRUMENTS, aimedSteps, type AimFigure } from '@wellhydra/core/aim';
 import type { Analysis } from '@wellhydra/core/analyse';
 import { ingredientById, searchIngredients } from '@wellhydra/core/catalogue';
 import type { DrinkStep } from '@wellhydra/core/drink';
@@ -21,7 +21,7 @@ import { oddsWords } from '../figures/target-words';
 import { sensible } from '../figures/figures-view';
 import { Suggestions } from '../step/suggestions';
 import { aimForm, aimQuestion, withRemedy, withTarget, type AimForm } from './aim-form';
-import { aimedSteps, figureName, type AimAnswer } from './answer-aim';
+import { figureName, linesOf, type AimAnswer } from './answer-aim';
 import { useAim } from './use-aim';
 
 interface AimSheetProps {
@@ -80,7 +80,7 @@ export function AimSheet({ analysis, context, onTake, onClose }: AimSheetProps) 
         label="Use these doses"
         size="large"
         disabled={!volume || problem !== null}
-        onPress={() => volume && onTake(aimedSteps(volume.doses, volumeOf(form)), form.target)}
+        onPress={() => volume && onTake(aimedSteps(linesOf(volume.doses), volumeOf(form)), form.target)}
       />
     </Sheet>
   );

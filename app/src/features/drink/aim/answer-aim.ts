@@ -1,8 +1,10 @@
 import {
   AIM_FIGURES,
   aimAt,
+  aimedDrink,
   doseLines,
   remediesFor,
+  weighedLine,
   type Aim,
   type AimFigure,
   type Instrument,
@@ -11,7 +13,7 @@ import {
 import { analyseDrink, type SpreadFigure } from '@wellhydra/core/analyse';
 import { ingredientById } from '@wellhydra/core/catalogue';
 import { CAUTION_RULES, REHYDRATION_SODIUM } from '@wellhydra/core/caution';
-import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
+import type { DrinkKind } from '@wellhydra/core/drink';
 import { formatMass, formatNumber } from '@wellhydra/core/quantity';
 import { measureSpread, type Range } from '@wellhydra/core/spread';
 
@@ -78,22 +80,13 @@ const spreadFigureOf = (figure: AimFigure): SpreadFigure =>
     ? 'liquid.osmolarity_mOsm_L'
     : (`perLitre.${figure.replace(/_L$/, '')}` as SpreadFigure);
 
-/** Steps of a litre with the doses: each dose, and water to the mark. */
-export function aimedSteps(
-  doses: readonly AimedDose[],
-  volume_mL: number,
-): readonly Pick<DrinkDocument['steps'][number], 'verb' | 'text'>[] {
-  return [
-    ...doses.flatMap(({ lines }) => lines.map((text) => ({ verb: 'add' as const, text }))),
-    { verb: 'add', text: `water to ${formatNumber(volume_mL)} mL` },
-    { verb: 'dissolve', text: '2 min' },
-  ];
-}
+/** Lines of a recipe that put doses in. */
+export const linesOf = (doses: readonly AimedDose[]): readonly string[] => doses.flatMap(({ lines }) => lines);
 
 /** Doses for a target, and how far they may be off; runs in the worker, and in place where there is none. */
 export function answerAim(question: AimQuestion): AimAnswer {
   const { available, locked, ...asked } = question;
-  const { volume_mL, figures, kinds } = asked;
+  const { figures, kinds } = asked;
   const fixed = locked.map(({ id, mass_g }) => ({ ingredient: ingredientById(id), mass_g }));
   const free = available.filter((id) => !locked.some((each) => each.id === id)).map(ingredientById);
   const aim: Aim = { ...asked, available: free, fixed };
@@ -104,7 +97,7 @@ export function answerAim(question: AimQuestion): AimAnswer {
       name: ingredient.name,
       mass_g,
       words: formatMass(mass_g),
-      lines: [`${formatMass(mass_g)} ${ingredient.name.toLowerCase()}`],
+      lines: [weighedLine({ ingredient, mass_g })],
       locked: true,
     })),
     ...result.doses.map((dose) => ({
@@ -116,12 +109,7 @@ export function answerAim(question: AimQuestion): AimAnswer {
       locked: false,
     })),
   ];
-  const analysis = analyseDrink({
-    name: 'Aim',
-    kind: 'rehydration',
-    serving: '250 mL',
-    steps: aimedSteps(doses, volume_mL),
-  });
+  const analysis = analyseDrink(aimedDrink(aim, result));
   const spread = measureSpread(analysis, { draws: DRAWS });
   return {
     doses,
