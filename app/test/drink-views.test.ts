@@ -10,7 +10,7 @@ import {
   totalMark,
   withTotal,
 } from '../src/domain/drinks/edit-document';
-import { composerView, stepsView } from '../src/features/drink/step/steps-view';
+import { composerView, stepsView, wholeView } from '../src/features/drink/step/steps-view';
 import { curveStream } from '../src/features/drink/stream/curve-stream';
 import { momentView, momentsView } from '../src/features/drink/stream/moment-view';
 import { SALT_MAGNIFIED, bandWidths, barParts } from '../src/features/drink/stream/pot-bands';
@@ -46,6 +46,21 @@ describe('steps', () => {
     expect(strain!.details).toMatch(/about \d+(\.\d)? g stays behind · \d+ mL comes through/);
     expect(strain!.after).toMatch(/mL$/);
     expect(cool!.details).toMatch(/^about \d+ min · \d+(\.\d)? g leaves as steam$/);
+  });
+  test('leaves that still have to be strained are something to come, not a slip on their step', () => {
+    const leaves = /still in it at the end/;
+    const shown = (...lines: string[]) => {
+      const document = steps('10 g dried nettle', '1 L water', 'simmer 10 min', ...lines);
+      const analysis = analyseDocument(document);
+      return { row: stepsView(document, analysis)[0]!.notes.join(), whole: wholeView(analysis).join() };
+    };
+    const begun = shown();
+    expect([begun.row, begun.whole]).toEqual([
+      expect.not.stringMatching(leaves),
+      expect.stringMatching(/^Before it is finished:.*still in it/),
+    ]);
+    const bottled = shown('bottle 1 L bottle', 'store fridge');
+    expect([bottled.row, bottled.whole]).toEqual([expect.stringMatching(leaves), expect.not.stringMatching(leaves)]);
   });
   test('what is done to each glass stands apart, and does not move the steps of the batch', () => {
     const document = steps('1 tsp coconut oil', '1 L water', '2 g salt');

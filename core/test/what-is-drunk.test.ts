@@ -98,6 +98,25 @@ describe('whether they are eaten is asked', () => {
   ])('not strained: %s', (_what, script, asked) => expect(codes('tonic', script).includes('not-strained')).toBe(asked));
 });
 
+describe('an unfinished sheet is not yet wrong', () => {
+  const SIMMERED = 'add 1 L water | add 10 g mint | simmer 5 min';
+  test.each([
+    ['leaves in what still simmers', SIMMERED, 'not-strained', true],
+    ['leaves in what is bottled', `${SIMMERED} | bottle 1 L bottle`, 'not-strained', undefined],
+    ['less than a serving so far', 'add 20 mL water', 'serving-exceeds-batch', true],
+    [
+      'less than a serving in the bottle',
+      'add 20 mL water | bottle 1 x 50 mL bottle',
+      'serving-exceeds-batch',
+      undefined,
+    ],
+  ])('%s', (_what, script, code, open) => {
+    const found = run('tonic', script).findings.find((finding) => finding.code === code);
+    expect(found).toBeDefined();
+    expect(found!.open).toBe(open);
+  });
+});
+
 test.each(['300 g strawberries, sliced, eaten too', '6 dates; to be eaten', '6 dates, eaten'])(
   'the line "%s" says so',
   (line) => {

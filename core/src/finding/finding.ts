@@ -10,6 +10,8 @@ export interface Finding {
   /** Counted from 0; null when it concerns the drink as a whole. */
   readonly step: number | null;
   readonly text: string;
+  /** It is said of the end of a sheet that has none yet: something still to come, nothing wrong. */
+  readonly open?: true;
 }
 
 /** Everything a finding may look at. */

@@ -24,7 +24,7 @@ import { SAVING, saveState } from './header/save-state';
 import type { TypedAhead } from '../../domain/drinks/typed-ahead';
 import { LiveRunContext, useLiveRun } from './live-run';
 import { StepList } from './step/step-list';
-import { stepsView } from './step/steps-view';
+import { stepsView, wholeView } from './step/steps-view';
 import { useDraft, type DraftHandle } from '../../domain/drinks/use-draft';
 
 /** The sheet on which a drink is thought out. */
@@ -132,9 +132,11 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
             />
             <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} onPick={pick} />
             <KitchenLine settings={context.settings} />
-            {analysis.findings.some(({ step }) => step === null) ? (
-              <Text variant="small">{analysis.findings.find(({ step }) => step === null)?.text}</Text>
-            ) : null}
+            {wholeView(analysis).map((text) => (
+              <Text key={text} variant="small">
+                {text}
+              </Text>
+            ))}
           </View>
         </ScrollView>
         <FiguresPanel document={document} analysis={analysis} context={context} />

@@ -39,7 +39,7 @@ export function stepsView(document: DrinkDocument, analysis: Analysis): readonly
     const notes =
       batchIndex === null
         ? []
-        : analysis.findings.filter((finding) => finding.step === batchIndex).map(({ text }) => text);
+        : analysis.findings.filter(({ step: at, open }) => at === batchIndex && !open).map(({ text }) => text);
     return {
       id: step.id,
       index,
@@ -55,6 +55,13 @@ export function stepsView(document: DrinkDocument, analysis: Analysis): readonly
       problem: problem ? { message: problem.message, suggestions: problem.suggestions } : null,
     };
   });
+}
+
+/** What is found of the drink as a whole, and what a sheet without an end still lacks. */
+export function wholeView({ findings }: Analysis): readonly string[] {
+  const whole = findings.filter(({ step, open }) => step === null && !open).map(({ text }) => text);
+  const open = findings.filter((finding) => finding.open).map(({ text }) => `Before it is finished: ${text}`);
+  return [...whole, ...open];
 }
 
 /** What an addition to a glass weighs. */
