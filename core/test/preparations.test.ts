@@ -102,3 +102,31 @@ test('a caution about how a preparation was made reaches through every level, an
   const { cautions } = analyseDrink(drink(['Middle', 'Raw elder'], { preparations }));
   expect(cautions.filter(({ code }) => code === 'elder-needs-cooking')).toHaveLength(1);
 });
+
+describe('what was raw in a preparation is raw in what it goes into', () => {
+  const juice = (...steps: Drink['steps']): Drink => ({
+    name: 'Apple base',
+    kind: 'juice',
+    steps: [{ verb: 'add', text: '500 mL apple juice' }, ...steps],
+  });
+  const into = (base: Drink, ...steps: Drink['steps']): readonly string[] =>
+    analyseDrink({
+      name: 'Blend',
+      kind: 'juice',
+      preparations: { 'Apple base': base },
+      steps: [{ verb: 'add', text: '300 mL water' }, { verb: 'use', text: '200 mL Apple base' }, ...steps],
+    }).cautions.map(({ code }) => code);
+  test.each([
+    ['pressed and poured', juice(), [], true],
+    ['heated in the preparation', juice({ verb: 'heat', text: 'to 75 °C' }), [], false],
+    [
+      'heated before half of it went in',
+      juice({ verb: 'heat', text: 'to 75 °C' }, { verb: 'add', text: '100 mL apple juice' }),
+      [],
+      true,
+    ],
+    ['heated in the drink', juice(), [{ verb: 'heat', text: 'to 75 °C' }], false],
+  ] as const)('%s', (_what, base, steps, raw) =>
+    expect(into(base, ...steps).includes('raw-juice-vulnerable')).toBe(raw),
+  );
+});

@@ -1,6 +1,6 @@
 import type { Ingredient } from '../catalogue';
 import { needsStove } from '../drink';
-import type { Pot, PotEntry, Trace } from '../simulate';
+import { hottestOf, type Pot, type PotEntry, type Trace } from '../simulate';
 
 /** Heat that makes raw juice safe, °C. Source: US FDA juice guidance (71 °C). */
 export const PASTEURISED_C = 71;
@@ -54,15 +54,11 @@ const isMoist = ({ composition }: Ingredient): boolean => (composition?.water_g 
 const LEAST_WATER_SHARE = 1e-3;
 const isWaterless = ({ dry, body, mass_g }: Pot): boolean => !dry && body.water_g <= LEAST_WATER_SHARE * mass_g;
 
-function isRaw({ ingredient, step, within }: PotEntry, { entries }: Trace): boolean {
-  return (
-    within === undefined &&
-    RAW_ROLES.has(ingredient.role) &&
-    ingredient.id !== 'coconut-water' &&
-    (ingredient.composition?.water_g ?? 0) > 0.5 &&
-    !entries.some((entry) => entry.step >= step && entry.hottest_C >= PASTEURISED_C)
-  );
-}
+const isRaw = (entry: PotEntry, { entries }: Trace): boolean =>
+  RAW_ROLES.has(entry.ingredient.role) &&
+  entry.ingredient.id !== 'coconut-water' &&
+  (entry.ingredient.composition?.water_g ?? 0) > 0.5 &&
+  hottestOf(entry, entries) < PASTEURISED_C;
 
 /** What a drink holds, read off its run. */
 export function contentsOf(trace: Trace): Contents {

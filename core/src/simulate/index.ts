@@ -15,5 +15,6 @@ export { preparationRuns, runInPot, runSteps } from './run-steps';
 export { PREPARATION_BUDGET } from './preparation';
 export type { PreparationLibrary, Scope } from './step-run';
 export type { Measured } from './run-steps';
+export { hottestOf } from './trace';
 export type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 export type { FilledContainer, StepNote, StoragePlace } from './step-run';

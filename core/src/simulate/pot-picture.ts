@@ -9,6 +9,8 @@ export interface PotEntry {
   readonly step: number;
   /** Name of the preparation it came in, where it did not come by itself. */
   readonly within?: string;
+  /** How hot it had been in that preparation before it came here, °C. */
+  readonly was_C?: number;
 }
 
 /** A soluble ingredient of which more is in the pot than the water holds. */

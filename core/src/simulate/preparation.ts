@@ -1,8 +1,8 @@
 import type { Ingredient } from '../catalogue';
 import type { Drink, DrinkStep } from '../drink';
 import { addScaled, emptyComposition, massOf, scaled, type Composition, volumeOf } from '../liquid';
-import type { Pot, PotEntry } from './pot-picture';
-import type { Trace } from './trace';
+import type { Pot } from './pot-picture';
+import { hottestOf, type Trace } from './trace';
 import type { Prepared, Preparing, PreparationLibrary, Scope } from './step-run';
 
 /** Everything in a pot as one composition: pieces that are still in it count as solids. */
@@ -34,16 +34,24 @@ function prepare(name: string, drink: Drink, trace: Trace): Prepared | undefined
   return {
     ingredient,
     origins: new Map([...trace.pot.origins].map(([origin, grams]) => [origin, grams / mass_g])),
-    entries: merged(trace.pot.entries, 1 / mass_g),
+    entries: merged(trace, 1 / mass_g),
     drink,
   };
 }
 
-/** Grams of each ingredient, whatever step of the preparation and whatever preparation of its own they came in. */
-function merged(entries: readonly PotEntry[], share: number): Prepared['entries'] {
-  const grams = new Map<Ingredient, number>();
-  for (const { ingredient, mass_g } of entries) grams.set(ingredient, (grams.get(ingredient) ?? 0) + mass_g * share);
-  return [...grams].map(([ingredient, mass_g]) => ({ ingredient, mass_g }));
+/**
+ * Grams of each ingredient, whatever step of the preparation and whatever preparation of its own they came in, and how
+ * hot all of it has been.
+ */
+function merged({ pot, entries }: Trace, share: number): Prepared['entries'] {
+  const whole = new Map<Ingredient, { mass_g: number; was_C: number }>();
+  for (const entry of pot.entries) {
+    const known = whole.get(entry.ingredient) ?? { mass_g: 0, was_C: Infinity };
+    known.mass_g += entry.mass_g * share;
+    known.was_C = Math.min(known.was_C, hottestOf(entry, entries));
+    whole.set(entry.ingredient, known);
+  }
+  return [...whole].map(([ingredient, rest]) => ({ ingredient, ...rest }));
 }
 
 /** Preparations inside preparations so deep, and so many steps in all of them, are run; more is a mistake or a trap. */

@@ -3,6 +3,7 @@ import type { CoolingStage, Kitchen } from '../process';
 import type { IngredientLine, LineOptions, Unreadable } from '../quantity';
 import type { Ingredient } from '../catalogue';
 import type { WorkingPot } from './pot';
+import type { PotEntry } from './pot-picture';
 import type { Column } from './chance';
 
 /** Something a step came across that its maker should know; codes are those of the findings. */
@@ -65,7 +66,7 @@ export interface StepContext {
 export interface Prepared {
   readonly ingredient: Ingredient;
   readonly origins: ReadonlyMap<Ingredient, number>;
-  readonly entries: readonly { readonly ingredient: Ingredient; readonly mass_g: number }[];
+  readonly entries: readonly Omit<PotEntry, 'step' | 'within'>[];
   readonly drink: Drink;
 }
 

@@ -1,7 +1,7 @@
 import type { Drink, Verb } from '../drink';
 import type { Kitchen } from '../process';
 import type { LineOptions, Unreadable } from '../quantity';
-import type { Pot } from './pot-picture';
+import type { Pot, PotEntry } from './pot-picture';
 import type { PreparationLibrary, StepDone } from './step-run';
 
 /** The pot after one step, and what the step did. */
@@ -22,6 +22,10 @@ export interface TraceEntry extends Omit<StepDone, 'minutes' | 'hottest_C'> {
   /** Water that left as steam in this step, g. */
   readonly steam_g: number;
 }
+
+/** The hottest that something in the pot has ever been, here or in the preparation it came in, °C. */
+export const hottestOf = ({ step, was_C = -Infinity }: PotEntry, entries: readonly TraceEntry[]): number =>
+  entries.reduce((most, entry) => (entry.step >= step ? Math.max(most, entry.hottest_C) : most), was_C);
 
 /** A step that could not be run: it changes nothing, and says why. */
 export interface StepProblem extends Omit<Unreadable, 'kind'> {

@@ -1,6 +1,7 @@
 import { PASTEURISED_C, STOOD_WARM_h, spoilsWarm } from '../../keeping';
 import { BOTTLE_LIMITS_bar, bottlePressure } from '../../process';
 import { formatNumber } from '../../quantity';
+import { hottestOf } from '../../simulate';
 import type { CautionContext, CautionRule } from '../caution';
 
 /** Headspace of a bottle where a step names none, share of the liquid. */
@@ -104,9 +105,7 @@ export const KEEPING_RULES: readonly CautionRule[] = [
     concerns: 'children, people over 65, anyone pregnant or with a weak immune system',
     fires: ({ trace }) =>
       trace.pot.entries.some(
-        ({ ingredient, step }) =>
-          ingredient.id === 'egg' &&
-          !trace.entries.some((entry) => entry.step >= step && entry.hottest_C >= PASTEURISED_C),
+        (entry) => entry.ingredient.id === 'egg' && hottestOf(entry, trace.entries) < PASTEURISED_C,
       ),
     text: () =>
       `Raw egg can carry salmonella. Heat it to ${PASTEURISED_C} °C (160 °F), or use pasteurised egg; for them, leave it out.`,

@@ -186,7 +186,7 @@ export function runUse(context: StepContext): StepDone | Unreadable {
   mixTemperature(pot, grams, specificHeat(brixOf(ingredient.composition!)), context.kitchen.tap_C);
   for (const entry of entries)
     pot.entries.push({
-      ingredient: entry.ingredient,
+      ...entry,
       mass_g: entry.mass_g * grams[0]!,
       step: context.index,
       within: name,
