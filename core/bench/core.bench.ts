@@ -136,13 +136,16 @@ function milliseconds(call: () => unknown, rounds = 7): number {
   return times[rounds >> 1]!;
 }
 
-const plain_ms =
+/** One plain run; measured beside each spread, since a shared machine is not the same from one second to the next. */
+const plainRun_ms = (): number =>
   milliseconds(() => {
     for (let run = 0; run < 50; run += 1) analyseDrink(ELDER);
   }) / 50;
 say('\nhow the cost of a 12-step drink grows');
 for (const draws of [1000, 2500, 5000, 10_000]) {
+  const before_ms = plainRun_ms();
   const spent = milliseconds(() => measureSpread(elder, { draws }), 5);
+  const plain_ms = (before_ms + plainRun_ms()) / 2;
   say(
     `spread of ${String(draws).padStart(6)} draws  ${spent.toFixed(0).padStart(6)} ms, as much as ${(spent / plain_ms).toFixed(0)} plain runs`,
   );

@@ -35,9 +35,10 @@ const ETHANOL_kcal_g = 6.93;
  * @param pot changed in place
  * @param minutes in each sample
  * @param temperature_C in each sample
+ * @param goesOn more of the same stretch follows at once
  */
-export function elapse(pot: WorkingPot, minutes: Column, temperature_C: Column): void {
-  extractFor(pot, minutes, temperature_C);
+export function elapse(pot: WorkingPot, minutes: Column, temperature_C: Column, goesOn = false): void {
+  extractFor(pot, minutes, temperature_C, goesOn);
   if (pot.dry) return;
   loseVitaminC(pot, minutes, temperature_C);
   loseAlcohol(pot, minutes, temperature_C);

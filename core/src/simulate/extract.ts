@@ -49,6 +49,8 @@ interface Passing {
   readonly temperature_C: Column;
   readonly medium: Medium;
   readonly liquor: Liquor;
+  /** More of the same stretch follows. */
+  readonly goesOn: boolean;
 }
 
 /** How far extraction goes on, at the rate of the form. */
@@ -86,13 +88,19 @@ function giveSap(pot: WorkingPot, solid: Solid): void {
   dryTo(pot.liquid, solid, share);
 }
 
-function giveExtract(pot: WorkingPot, solid: Solid, temperature_C: number): void {
-  giveTo(
-    pot.liquid,
-    solid,
-    further(solid.mode, modeAt(temperature_C)),
-    columnOf(pot.samples, (sample) => Math.max(solid.given[sample]!, solid.progress[sample]!)),
-  );
+/** While time goes on, what has come out is put into the liquor once it is this share of all that a plant can give. */
+const WORTH_GIVING = 0.03;
+
+function giveExtract(pot: WorkingPot, solid: Solid, temperature_C: number, goesOn: boolean): void {
+  const { given, progress } = solid;
+  const mode = further(solid.mode, modeAt(temperature_C));
+  const waits = goesOn && mode === solid.mode && progress[0]! - given[0]! < WORTH_GIVING;
+  if (!waits) {
+    const share = new Float64Array(pot.samples);
+    for (let sample = 0; sample < share.length; sample += 1)
+      share[sample] = Math.max(given[sample]!, progress[sample]!);
+    giveTo(pot.liquid, solid, mode, share);
+  }
   // Its own water is out as soon as it is wet.
   if (solid.dryness[0]! < 1) dryTo(pot.liquid, solid, new Float64Array(pot.samples).fill(1));
 }
@@ -143,7 +151,7 @@ function partsOfTime(pot: WorkingPot, minutes: number, temperature_C: number, li
 }
 
 function extract(pot: WorkingPot, passing: Passing): void {
-  const { temperature_C } = passing;
+  const { temperature_C, goesOn } = passing;
   const fresh = pot.solids.filter((solid) => isFresh(solid) && solid.ingredient.composition);
   for (const solid of fresh) breakIn(pot, solid, passing);
   if (pot.dry) {
@@ -157,7 +165,7 @@ function extract(pot: WorkingPot, passing: Passing): void {
     progressIn(pot, solid, passing);
     if (solid.mode === 'juice') continue;
     if (isFresh(solid)) giveSap(pot, solid);
-    else giveExtract(pot, solid, temperature_C[0]!);
+    else giveExtract(pot, solid, temperature_C[0]!, goesOn);
   }
   if (fresh.length > 0 && pot.sediment.size > 0) pot.settle();
 }
@@ -168,8 +176,9 @@ function extract(pot: WorkingPot, passing: Passing): void {
  * @param pot changed in place; a dry one stays dry until fruit has given enough sap to wet it
  * @param minutes in each sample
  * @param temperature_C in each sample
+ * @param goesOn more time follows at once: a little that has come out may wait for it
  */
-export function extractFor(pot: WorkingPot, minutes: Column, temperature_C: Column): void {
+export function extractFor(pot: WorkingPot, minutes: Column, temperature_C: Column, goesOn: boolean): void {
   if (pot.solids.length === 0 || (pot.dry && !pot.solids.some(isFresh))) return;
   const parts = partsOfTime(pot, minutes[0]!, temperature_C[0]!, liquorOf(pot));
   for (let part = 0; part < parts; part += 1) {
@@ -180,6 +189,7 @@ export function extractFor(pot: WorkingPot, minutes: Column, temperature_C: Colu
       temperature_C,
       liquor,
       medium: mediumOf(liquor, temperature_C[0]!),
+      goesOn: goesOn || part + 1 < parts,
     });
   }
 }

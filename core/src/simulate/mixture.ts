@@ -138,15 +138,14 @@ export class Mixture {
   /** The totals that decide the volume of a sample, written into `vector`. */
   volumeVector(sample: number, vector: Float64Array): void {
     const { totals, samples } = this;
-    const at = (name: ExtensiveProperty): number => totals[PROPERTY_INDEX[name] * samples + sample]!;
-    const insoluble_g = at('insoluble_g');
-    const fat_g = Math.min(at('fat_g'), insoluble_g);
-    vector[0] = at('water_g');
-    vector[1] = at('solubleSolids_g');
-    vector[2] = at('salts_g');
-    vector[3] = at('saltsVolume_mL');
+    const insoluble_g = totals[PROPERTY_INDEX.insoluble_g * samples + sample]!;
+    const fat_g = Math.min(totals[PROPERTY_INDEX.fat_g * samples + sample]!, insoluble_g);
+    vector[0] = totals[PROPERTY_INDEX.water_g * samples + sample]!;
+    vector[1] = totals[PROPERTY_INDEX.solubleSolids_g * samples + sample]!;
+    vector[2] = totals[PROPERTY_INDEX.salts_g * samples + sample]!;
+    vector[3] = totals[PROPERTY_INDEX.saltsVolume_mL * samples + sample]!;
     vector[4] = insoluble_g - fat_g;
-    vector[5] = at('ethanol_g');
+    vector[5] = totals[PROPERTY_INDEX.ethanol_g * samples + sample]!;
     vector[6] = fat_g;
   }
 

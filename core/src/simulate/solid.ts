@@ -161,16 +161,16 @@ export const isFresh = (solid: Solid): boolean => isFreshForm(solid.form) || sol
 /** Moves what a solid has newly given into a liquid: up to a share of what it can give in a mode. */
 export function giveTo(liquid: Mixture, solid: Solid, mode: GivingMode, share: Column): void {
   const { grams, content, given } = solid;
-  const samples = grams.length;
+  const more = new Float64Array(grams.length);
   if (mode === solid.mode) {
-    const more = columnOf(samples, (sample) => grams[sample]! * (share[sample]! - given[sample]!));
-    addParts(liquid, givingOf(solid.ingredient, mode), more, content);
+    for (let sample = 0; sample < more.length; sample += 1)
+      more[sample] = grams[sample]! * (share[sample]! - given[sample]!);
   } else {
-    const had = columnOf(samples, (sample) => -grams[sample]! * given[sample]!);
-    const has = columnOf(samples, (sample) => grams[sample]! * share[sample]!);
-    addParts(liquid, givingOf(solid.ingredient, solid.mode), had, content);
-    addParts(liquid, givingOf(solid.ingredient, mode), has, content);
+    for (let sample = 0; sample < more.length; sample += 1) more[sample] = -grams[sample]! * given[sample]!;
+    addParts(liquid, givingOf(solid.ingredient, solid.mode), more, content);
+    for (let sample = 0; sample < more.length; sample += 1) more[sample] = grams[sample]! * share[sample]!;
   }
+  addParts(liquid, givingOf(solid.ingredient, mode), more, content);
   solid.given = share;
   solid.mode = mode;
 }

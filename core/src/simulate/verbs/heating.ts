@@ -116,7 +116,12 @@ const RAMP_PARTS = 6;
 export function elapseRamp(context: StepContext, minutes: Column, from_C: number, to_C: number): void {
   const part = minutes.map((each) => each / RAMP_PARTS);
   for (let index = 0; index < RAMP_PARTS; index += 1)
-    elapse(context.pot, part, evenColumn(context.pot, from_C + ((index + 0.5) / RAMP_PARTS) * (to_C - from_C)));
+    elapse(
+      context.pot,
+      part,
+      evenColumn(context.pot, from_C + ((index + 0.5) / RAMP_PARTS) * (to_C - from_C)),
+      index + 1 < RAMP_PARTS,
+    );
 }
 
 /** `heat`: to a temperature; time from power and mass. */

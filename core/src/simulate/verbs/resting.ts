@@ -59,7 +59,8 @@ export function elapseToward(context: StepContext, minutes: Column, around_C: nu
     const until = (index / STRETCHES) ** 2;
     const middle = (minutes[0]! * (before + until)) / 2;
     const stretch = minutes.map((each) => each * (until - before));
-    elapse(pot, stretch, evenColumn(pot, cooledTo(tau_min, from_C, around_C, middle)));
+    const temperature_C = evenColumn(pot, cooledTo(tau_min, from_C, around_C, middle));
+    elapse(pot, stretch, temperature_C, index < STRETCHES);
     before = until;
   }
   pot.temperature_C.fill(cooledTo(tau_min, from_C, around_C, minutes[0]!));
