@@ -1,16 +1,33 @@
+import type { Nutrients } from '@wellhydra/core/serving';
 import Joi from 'joi';
 import { id, name, page, revision, timestamp } from './common';
 import { PLACES } from './places';
-import { figure, list, nullable, object, oneOf, text, type Of, type Schema } from './schema';
+import {
+  each,
+  figure,
+  list,
+  nullable,
+  number,
+  object,
+  oneOf,
+  optional,
+  text,
+  written,
+  type Of,
+  type Schema,
+} from './schema';
 
-export const BOTTLE_LIMITS = { bottles: 60, volume_mL: 25_000, cautions: 100 } as const;
+export const BOTTLE_LIMITS = { bottles: 60, volume_mL: 25_000, cautions: 100, stands: 100 } as const;
 const volume_mL = (): Schema<number> => Joi.number().greater(0).max(BOTTLE_LIMITS.volume_mL);
 const place = () => oneOf(PLACES);
 
 /** A bottle that is filled. */
 const bottleToFill = object({ id: id(), volume_mL: volume_mL(), place: place() });
 export type BottleToFill = Of<typeof bottleToFill>;
-export const bottlesToFill = list(bottleToFill, { least: 1, most: BOTTLE_LIMITS.bottles, unique: (row) => row.id });
+export const bottlesToFill = list(bottleToFill, { most: BOTTLE_LIMITS.bottles, unique: (row) => row.id });
+
+/** What was drunk at once instead of being bottled, mL; what is neither was poured away. */
+export const drunkAtOnce = () => optional(number(0, BOTTLE_LIMITS.volume_mL));
 
 /** A making of a drink: which formula, when, and what it filled. */
 export const makeBrew = object({
@@ -18,6 +35,7 @@ export const makeBrew = object({
   drinkRevision: revision(),
   madeAt: timestamp(),
   bottles: bottlesToFill,
+  drunk_mL: drunkAtOnce(),
 });
 export type MakeBrew = Of<typeof makeBrew>;
 
@@ -28,7 +46,11 @@ export const brewRecord = object({
   drinkName: name(),
   madeAt: timestamp(),
   madeBy: name(),
+  /** All there was: what was bottled, drunk at once and lost. */
   volume_mL: figure(),
+  bottled_mL: figure(),
+  drunk_mL: figure(),
+  lost_mL: figure(),
   keepsBecause: text(2000),
   bottleIds: list(id(), { most: BOTTLE_LIMITS.bottles }),
 });
@@ -43,6 +65,41 @@ export type PourRecord = Of<typeof pourRecord>;
 export const pourPage = page('pours', pourRecord);
 export type PourPage = Of<typeof pourPage>;
 
+/** What a serving brings, as far as it is written on a bottle. */
+export const SERVING_FIGURES = [
+  'energy_kcal',
+  'sugars_g',
+  'sodium_mg',
+  'potassium_mg',
+  'magnesium_mg',
+  'calcium_mg',
+  'vitaminC_mg',
+  'caffeine_mg',
+  'ethanol_g',
+] as const satisfies readonly (keyof Nutrients)[];
+const perServing = object(each(SERVING_FIGURES, figure()));
+export type ServingFigures = Of<typeof perServing>;
+
+/** Something that whoever drinks of it should know, as it was said of the brew. */
+const bottleCaution = object({
+  code: written(100),
+  severity: oneOf(['stop', 'warn', 'note'] as const),
+  title: text(500),
+  text: written(2000),
+  concerns: written(500),
+});
+export type BottleCaution = Of<typeof bottleCaution>;
+
+/** How its brew keeps in each place, days. */
+const bottleKeeping = object({
+  place: oneOf(['fridge', 'cool room', 'cupboard', 'freezer'] as const),
+  days: figure(),
+  daysOpened: figure(),
+  daysInCoolRoom: figure(),
+  closed: object(each(['fridge', 'cool room', 'cupboard', 'freezer'] as const, figure())),
+  heldBackBy: list(text(500), { most: 20 }),
+});
+
 export const bottleRecord = object({
   id: id(),
   brewId: id(),
@@ -51,6 +108,9 @@ export const bottleRecord = object({
   drinkName: name(),
   kind: text(60),
   place: place(),
+  /** Where it has stood, and since when; it stands at the last. */
+  stands: list(object({ place: place(), since: timestamp() }), { least: 1, most: BOTTLE_LIMITS.stands }),
+  keeping: bottleKeeping,
   volume_mL: figure(),
   remaining_mL: Joi.number().min(0) as Schema<number>,
   serving_mL: figure(),
@@ -59,7 +119,9 @@ export const bottleRecord = object({
   /** When it is to be used up: the closed date, or sooner once it is opened. */
   useBy: timestamp(),
   useByReason: text(2000),
-  cautions: list(text(500), { most: BOTTLE_LIMITS.cautions }),
+  cautions: list(bottleCaution, { most: BOTTLE_LIMITS.cautions }),
+  /** Null of brews that were made before it was noted. */
+  perServing: nullable(perServing),
 });
 export type BottleRecord = Of<typeof bottleRecord>;
 
@@ -73,5 +135,6 @@ export type PourParams = Of<typeof pourParams>;
 export const pour = object({ volume_mL: volume_mL(), pouredAt: timestamp() });
 export type Pour = Of<typeof pour>;
 
-export const moveBottle = object({ place: place() });
+/** `at`: when it was put there; now where it is not said. */
+export const moveBottle = object({ place: place(), at: optional(timestamp()) });
 export type MoveBottle = Of<typeof moveBottle>;

@@ -1,7 +1,7 @@
 import type { BrewStage } from '@wellhydra/core/brew';
 import { READING_RANGES, READ_QUANTITIES, type BrewEvent, type ReadQuantity } from '@wellhydra/core/brew-event';
 import Joi from 'joi';
-import { bottlesToFill } from './bottles';
+import { bottlesToFill, drunkAtOnce } from './bottles';
 import { id, name, page, partId, revision, timestamp } from './common';
 import { DRINK_LIMITS, drinkDocument } from './drinks';
 import { kitchenSettings } from './kitchen-settings';
@@ -116,7 +116,12 @@ export const runPage = page('brews', brewRun);
 export type RunPage = Of<typeof runPage>;
 
 /** What a brew filled in the end. */
-export const finishBrew = object({ eventId: id(), madeAt: timestamp(), bottles: bottlesToFill });
+export const finishBrew = object({
+  eventId: id(),
+  madeAt: timestamp(),
+  bottles: bottlesToFill,
+  drunk_mL: drunkAtOnce(),
+});
 export type FinishBrew = Of<typeof finishBrew>;
 
 /** Longest that a question for news is held open, ms. */

@@ -13,7 +13,9 @@ export {
   pourPage,
   pourParams,
 } from './bottles';
+export { SERVING_FIGURES } from './bottles';
 export type {
+  BottleCaution,
   BottlePage,
   BottleRecord,
   BottleToFill,
@@ -25,6 +27,7 @@ export type {
   PourPage,
   PourParams,
   PourRecord,
+  ServingFigures,
 } from './bottles';
 export {
   BREW_LIMITS,

@@ -95,7 +95,14 @@ describe('brews and bottles', () => {
     const { json } = await cook.send('GET', `/api/bottles/${ids.bottle}`);
     expect(json.useByReason).toMatch(/24 h in the fridge: .*ill/);
     expect(Date.parse(json.useBy) - Date.parse(json.madeAt)).toBe(86_400_000);
-    expect(json.cautions).toContain('When to get medical help now');
+    expect(json.cautions).toContainEqual(
+      expect.objectContaining({
+        code: 'rehydration-see-clinician',
+        severity: 'warn',
+        title: 'When to get medical help now',
+      }),
+    );
+    expect(json.perServing.sodium_mg).toBeGreaterThan(0);
   });
 
   test('batch numbers count up without gaps, even when made at once', async () => {

@@ -1,53 +1,11 @@
-import { KEEPING_TIMES, type Keeping } from '@wellhydra/core/keeping';
 import { batchInitials, batchName } from '../src/brews/batch-name';
-import { useBy } from '../src/bottles/use-by';
 import { configFromEnvironment } from '../src/config';
 import { create } from 'qrcode';
 import { codeRuns } from '../src/documents/code-runs';
 import { labelPdf } from '../src/documents/label-pdf';
 
-const keeping = (changes: Partial<Keeping> = {}): Keeping => ({
-  class: 'oxymel',
-  place: 'fridge',
-  days: KEEPING_TIMES.oxymel.fridge,
-  daysOpened: KEEPING_TIMES.oxymel.fridgeOpened,
-  daysInCoolRoom: KEEPING_TIMES.oxymel.room,
-  closed: { fridge: 180, 'cool room': 30, cupboard: 30, freezer: 240 },
-  heldBackBy: ['acid and sugar together hold most growth back'],
-  lowAcid: false,
-  pH: 3.3,
-  ...changes,
-});
 const MADE = new Date('2026-01-01T08:00:00Z');
 const day = (date: string) => new Date(`${date}T08:00:00Z`);
-
-describe('use-by', () => {
-  test.each([
-    ['closed in the fridge', 'fridge', null, '2026-06-30', /6 months in the fridge/],
-    ['closed in a cool room', 'cool-room', null, '2026-01-31', /30 days in a cool room/],
-    ['opened late', 'fridge', '2026-05-01', '2026-06-30', /6 months in the fridge/],
-    ['opened early', 'fridge', '2026-01-11', '2026-04-11', /3 months once opened/],
-    ['opened in a cool room', 'cool-room', '2026-01-02', '2026-01-31', /30 days in a cool room/],
-  ] as const)('%s', (_what, place, opened, until, reason) => {
-    const due = useBy(keeping(), { place, madeAt: MADE, openedAt: opened ? day(opened) : null });
-    expect(due.useBy).toEqual(day(until));
-    expect(due.reason).toMatch(reason);
-    expect(due.reason).toMatch(/acid and sugar together/);
-  });
-});
-
-test('a brew that came from the freezer is not kept in the fridge for as long', () => {
-  const frozen = keeping({
-    place: 'freezer',
-    days: 240,
-    closed: { fridge: 2, 'cool room': 0.1, cupboard: 0.1, freezer: 240 },
-  });
-  const { closed: _then, ...before } = frozen;
-  const due = (of: Keeping) => useBy(of, { place: 'fridge', madeAt: MADE, openedAt: null }).useBy;
-  expect(due(frozen)).toEqual(day('2026-01-03'));
-  // Stored before every place was reckoned: no longer than opened.
-  expect(due({ ...before, daysOpened: 2 } as Keeping)).toEqual(day('2026-01-03'));
-});
 
 describe('batch numbers', () => {
   test.each([
@@ -96,12 +54,22 @@ test('a label holds the longest name and every caution without a second page', a
       openedAt: null,
       useBy: day('2026-01-02').toISOString(),
       useByReason: '',
+      stands: [{ place: 'cupboard', since: MADE.toISOString() }],
+      keeping: {
+        place: 'cupboard',
+        days: 365,
+        daysOpened: 365,
+        daysInCoolRoom: 365,
+        closed: { fridge: 365, 'cool room': 365, cupboard: 365, freezer: 240 },
+        heldBackBy: [],
+      },
       cautions: [
         'Added potassium',
         'Not for anyone under 12 months: honey',
         'When to get medical help now',
         'Is the water safe?',
-      ],
+      ].map((title) => ({ code: '', severity: 'warn', title, text: '', concerns: '' })),
+      perServing: null,
     },
     'http://localhost:4870/bottles/b',
   );

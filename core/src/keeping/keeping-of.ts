@@ -182,7 +182,7 @@ export function keepingOf(
 
 /** Days that a drink keeps closed in a place; of brews that were stored before every place was reckoned, what is safe. */
 export function closedDays(
-  keeping: Omit<Keeping, 'closed'> & Partial<Pick<Keeping, 'closed'>>,
+  keeping: Pick<Keeping, 'place' | 'days' | 'daysOpened' | 'daysInCoolRoom'> & Partial<Pick<Keeping, 'closed'>>,
   place: KeepingPlace,
 ): number {
   const { closed, days, daysOpened, daysInCoolRoom } = keeping;

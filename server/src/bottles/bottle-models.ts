@@ -1,12 +1,15 @@
 import type { Place } from '@wellhydra/contract';
 import type { Sequelize } from 'sequelize';
-import { defineTable, double, key, moment, nullable, text, uuid, type RowOf } from '../database/table';
+import type { Stand } from '@wellhydra/core/keeping';
+import { defineTable, double, json, key, moment, nullable, text, uuid, type RowOf } from '../database/table';
 
 const BOTTLE = {
   kitchenId: key(uuid()),
   id: key(uuid()),
   brewId: uuid(),
   place: text<Place>(),
+  /** Where it has stood; null where it has stood in its place since it was filled. */
+  stands: nullable(json<readonly Stand[]>()),
   volumeMl: double(),
   remainingMl: double(),
   openedAt: nullable(moment()),

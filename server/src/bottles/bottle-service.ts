@@ -1,9 +1,11 @@
-import type { BottleRecord, Place, Pour } from '@wellhydra/contract';
+import type { BottleRecord, MoveBottle, Pour } from '@wellhydra/contract';
+import { movedTo } from '@wellhydra/core/keeping';
 import { formatVolume } from '@wellhydra/core/quantity';
 import { Op, type Sequelize, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
+import { standsOf } from './standing';
 import { addPour, findBottle, lockBottle, writeBottle, type LockedBottle } from './bottle-store';
 
 export interface BottleContext {
@@ -94,8 +96,11 @@ export async function moveBottleTo(
   context: BottleContext,
   who: SignedIn,
   id: string,
-  place: Place,
+  { place, at }: MoveBottle,
 ): Promise<BottleRecord> {
-  await changed(context, who, id, async () => ({ place }));
+  const since = at ?? new Date().toISOString();
+  await changed(context, who, id, async (bottle) => ({
+    stands: movedTo(bottle.keeping, standsOf(bottle), { place, since }),
+  }));
   return readBottle(context, who, id);
 }

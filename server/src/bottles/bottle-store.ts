@@ -1,32 +1,60 @@
 import type { BottlePage, BottleRecord, PageQuery, Place, PourPage, PourRecord } from '@wellhydra/contract';
-import type { Keeping } from '@wellhydra/core/keeping';
+import { daysIn, useBy, type BottleKeeping, type Keeping, type Stand } from '@wellhydra/core/keeping';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { limitOf, pageOf, readCursor } from '../database/page';
 import type { Models } from '../database/models';
-import { useBy } from './use-by';
+import { standing, standsOf } from './standing';
 
-interface StoredBottle extends Omit<BottleRecord, 'madeAt' | 'openedAt' | 'useBy' | 'useByReason'> {
+interface StoredBottle extends Omit<
+  BottleRecord,
+  'madeAt' | 'openedAt' | 'useBy' | 'useByReason' | 'stands' | 'keeping'
+> {
+  readonly stands: readonly Stand[] | null;
   readonly madeAt: Date;
   readonly openedAt: Date | null;
   readonly useBy: Date;
   readonly keeping: Keeping;
 }
 
-function asRecord({ keeping, madeAt, openedAt, useBy: until, ...row }: StoredBottle): BottleRecord {
-  const { reason } = useBy(keeping, { place: row.place, madeAt, openedAt });
+/** What keeps for ever crosses as so many days: JSON knows no infinity. */
+const FOR_EVER_days = 36_500;
+const counted = (days: number | null): number => Math.min(days ?? FOR_EVER_days, FOR_EVER_days);
+
+/** How a brew keeps, as it crosses: every place named, also of brews that were stored before each was reckoned. */
+function keepingRecord(keeping: Keeping): BottleKeeping {
+  const { place, days, daysOpened, daysInCoolRoom, heldBackBy } = keeping;
+  return {
+    place,
+    days: counted(days),
+    daysOpened: counted(daysOpened),
+    daysInCoolRoom: counted(daysInCoolRoom),
+    closed: {
+      fridge: counted(daysIn(keeping, 'fridge')),
+      'cool room': counted(daysIn(keeping, 'cool-room')),
+      cupboard: counted(daysIn(keeping, 'cupboard')),
+      freezer: counted(daysIn(keeping, 'freezer')),
+    },
+    heldBackBy,
+  };
+}
+
+function asRecord({ keeping, useBy: until, ...row }: StoredBottle): BottleRecord {
+  const stands = standsOf(row);
+  const history = { madeAt: row.madeAt.toISOString(), openedAt: row.openedAt?.toISOString() ?? null, stands };
   return {
     ...row,
-    madeAt: madeAt.toISOString(),
-    openedAt: openedAt?.toISOString() ?? null,
+    ...history,
+    keeping: keepingRecord(keeping),
     useBy: until.toISOString(),
-    useByReason: reason,
+    useByReason: useBy(keeping, history).reason,
   };
 }
 
 const BOTTLE = `
-  SELECT x.id, x.brew_id AS "brewId", b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, x.place,
+  SELECT x.id, x.brew_id AS "brewId", b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, x.place, x.stands,
          x.volume_ml AS "volume_mL", x.remaining_ml AS "remaining_mL", b.serving_ml AS "serving_mL",
-         b.made_at AS "madeAt", x.opened_at AS "openedAt", x.use_by AS "useBy", b.keeping, b.cautions
+         b.made_at AS "madeAt", x.opened_at AS "openedAt", x.use_by AS "useBy", b.keeping, b.cautions,
+         b.per_serving AS "perServing"
   FROM bottles x JOIN brews b ON b.kitchen_id = x.kitchen_id AND b.id = x.brew_id
   WHERE x.kitchen_id = :kitchenId`;
 
@@ -82,6 +110,7 @@ export async function listPours(
 export interface LockedBottle {
   readonly brewId: string;
   readonly place: Place;
+  readonly stands: readonly Stand[] | null;
   readonly volumeMl: number;
   readonly remainingMl: number;
   readonly openedAt: Date | null;
@@ -97,7 +126,7 @@ export async function lockBottle(
   transaction: Transaction,
 ): Promise<LockedBottle | undefined> {
   const [bottle] = await sequelize.query<LockedBottle>(
-    `SELECT x.brew_id AS "brewId", x.place, x.volume_ml AS "volumeMl", x.remaining_ml AS "remainingMl",
+    `SELECT x.brew_id AS "brewId", x.place, x.stands, x.volume_ml AS "volumeMl", x.remaining_ml AS "remainingMl",
             x.opened_at AS "openedAt", b.made_at AS "madeAt", b.keeping
      FROM bottles x JOIN brews b ON b.kitchen_id = x.kitchen_id AND b.id = x.brew_id
      WHERE x.kitchen_id = :kitchenId AND x.id = :id FOR UPDATE OF x`,
@@ -110,14 +139,20 @@ export async function lockBottle(
 export async function writeBottle(
   sequelize: Sequelize,
   { kitchenId, id }: { readonly kitchenId: string; readonly id: string },
-  { place, remainingMl, openedAt, madeAt, keeping }: LockedBottle,
+  bottle: LockedBottle,
   transaction: Transaction,
 ): Promise<void> {
-  const { useBy: until } = useBy(keeping, { place, madeAt, openedAt });
+  const { remainingMl, openedAt, madeAt, keeping } = bottle;
+  const { place, stands, useBy: until } = standing(keeping, { madeAt, openedAt, stands: standsOf(bottle) });
   await sequelize.query(
-    `UPDATE bottles SET place = :place, remaining_ml = :remainingMl, opened_at = :openedAt, use_by = :until
+    `UPDATE bottles SET place = :place, stands = :stands, remaining_ml = :remainingMl, opened_at = :openedAt,
+            use_by = :until
      WHERE kitchen_id = :kitchenId AND id = :id`,
-    { replacements: { kitchenId, id, place, remainingMl, openedAt, until }, type: QueryTypes.UPDATE, transaction },
+    {
+      replacements: { kitchenId, id, place, stands: JSON.stringify(stands), remainingMl, openedAt, until },
+      type: QueryTypes.UPDATE,
+      transaction,
+    },
   );
 }
 
@@ -155,8 +190,10 @@ export async function reckonUseBy(
   });
   if (!brew) return;
   const bottles = await models.bottles.findAll({ where: { kitchenId, brewId }, transaction });
-  for (const { id, place, openedAt } of bottles) {
-    const { useBy: until } = useBy(brew.keeping, { place, madeAt: brew.madeAt, openedAt });
+  const { madeAt, keeping } = brew;
+  for (const { id, place, stands, openedAt } of bottles) {
+    const history = { madeAt, openedAt, stands: standsOf({ stands, place, madeAt }) };
+    const { useBy: until } = standing(keeping, history);
     await models.bottles.update({ useBy: until }, { where: { kitchenId, id }, transaction });
   }
 }

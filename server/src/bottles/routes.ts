@@ -72,7 +72,7 @@ export const bottleRoutes: FastifyPluginAsync = async (app) => {
         response: answer,
       },
     },
-    (request) => moveBottleTo(context, request.signedIn(), request.params.id, request.body.place),
+    (request) => moveBottleTo(context, request.signedIn(), request.params.id, request.body),
   );
 
   app.put<{ Params: PourParams; Body: Pour }>(

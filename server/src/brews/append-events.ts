@@ -8,6 +8,7 @@ import type { BrewContext } from './brew-context';
 import { tellNews } from './brew-news';
 import { findEvents, findRun, lastNumber, lockRun } from './brew-run-store';
 import { madeFrom } from './brew-service';
+import { holdAllBottles } from './brew-store';
 
 /** How often a brew is run anew because others have put events behind it meanwhile. */
 const ROUNDS = 20;
@@ -64,6 +65,7 @@ export async function append(
   // A correction that leaves nothing that can be served keeps the figures as they were.
   const figures = ran.keeping && ran.servings > 0 ? madeFrom(ran) : {};
   await models.brews.update({ ...figures, stage: brewState(all).stage }, { where: { id, kitchenId }, transaction });
+  await holdAllBottles(sequelize, { kitchenId, id }, transaction);
   await reckonUseBy(models, { kitchenId, brewId: id }, transaction);
   await tellNews(sequelize, kitchenId, id, transaction);
 }

@@ -1,4 +1,4 @@
-import type { BrewRecipeRecord } from '@wellhydra/contract';
+import type { BottleCaution, BrewRecipeRecord, ServingFigures } from '@wellhydra/contract';
 import type { BrewHappening, BrewStage } from '@wellhydra/core/brew';
 import type { Keeping } from '@wellhydra/core/keeping';
 import type { Sequelize } from 'sequelize';
@@ -16,7 +16,11 @@ export const defineBrews = (sequelize: Sequelize) => ({
     volumeMl: double(),
     servingMl: double(),
     keeping: json<Keeping>(),
-    cautions: json<readonly string[]>(),
+    cautions: json<readonly BottleCaution[]>(),
+    /** Null of brews that were made before it was noted. */
+    perServing: nullable(json<ServingFigures>()),
+    /** What was drunk at once instead of being bottled. */
+    drunkMl: withDefault(double(), 0),
     madeAt: moment(),
     madeBy: uuid(),
     stage: withDefault(text<BrewStage>(), 'finished'),

@@ -6,7 +6,7 @@ import { checkCount } from '../kitchen/quota';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
-import { bottleRows, checkFill, madeFrom } from './brew-service';
+import { bottleRows, filledFrom, madeFrom } from './brew-service';
 import { append, runThenStore } from './append-events';
 import type { BrewNews } from './brew-news';
 import { findBrew, nextBatchNumber } from './brew-store';
@@ -110,23 +110,24 @@ export async function finishRun(
   context: BrewContext,
   who: SignedIn,
   id: string,
-  { eventId, madeAt, bottles }: FinishBrew,
+  { eventId, madeAt, ...filling }: FinishBrew,
 ): Promise<BrewRecord> {
   const { sequelize, models } = context;
   const { kitchenId } = who;
+  const { bottles } = filling;
   const finished = { kind: 'finished' as const, id: eventId, at: madeAt };
   // Two phones that fill at once come one after the other.
   return runThenStore(context, kitchenId, { id, events: [finished] }, async (ahead, transaction) => {
-    const filled = await models.bottles.findAll({ where: { brewId: id, kitchenId }, attributes: ['id'], transaction });
+    const there = await models.bottles.findAll({ where: { brewId: id, kitchenId }, attributes: ['id'], transaction });
     // The same again is the same; other bottles would be a second filling that nobody has seen.
-    if (filled.length > 0 && !bottles.some((bottle) => filled.some((each) => each.id === bottle.id)))
+    if (there.length > 0 && !bottles.some((bottle) => there.some((each) => each.id === bottle.id)))
       throw new Problem('bottled-already');
-    if (filled.length === 0) {
+    if (there.length === 0) {
       const made = madeFrom(ahead.ran);
-      checkFill(bottles, made.volumeMl, ahead.ran.dry);
+      const filled = filledFrom(filling, made.volumeMl, ahead.ran.dry);
       await append(context, who, id, ahead, transaction);
       const filledAt = new Date(madeAt);
-      await models.brews.update({ ...made, madeAt: filledAt }, { where: { id, kitchenId }, transaction });
+      await models.brews.update({ ...made, ...filled, madeAt: filledAt }, { where: { id, kitchenId }, transaction });
       const rows = bottleRows({ kitchenId, brewId: id, keeping: made.keeping, madeAt: filledAt }, bottles);
       await models.bottles.bulkCreate(rows, { transaction });
     }

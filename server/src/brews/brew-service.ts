@@ -6,7 +6,7 @@ import type { Keeping } from '@wellhydra/core/keeping';
 import { UniqueConstraintError, type CreationAttributes, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
-import { useBy } from '../bottles/use-by';
+import { standing } from '../bottles/standing';
 import { allDocuments } from '../drinks/drink-store';
 import { readSettings } from '../kitchen/kitchen-documents-store';
 import { checkCount } from '../kitchen/quota';
@@ -33,20 +33,31 @@ async function runInKitchen(context: BrewContext, kitchenId: string, document: D
 }
 
 /** What a brew is stored with, of its run; throws `cannot-be-made` where it comes to nothing. */
-export function madeFrom({ problems, keeping, servings, drinkName, volumeMl, servingMl, cautions }: RunFigures) {
+export function madeFrom(ran: RunFigures) {
+  const { problems, keeping, servings, drinkName, volumeMl, servingMl, cautions, perServing } = ran;
   if (problems.length > 0 || !keeping || servings <= 0)
     throw new Problem(
       'cannot-be-made',
       problems,
       problems[0]?.message ?? 'There is nothing in it yet. Add a step first.',
     );
-  return { drinkName, volumeMl, servingMl, keeping, cautions };
+  return { drinkName, volumeMl, servingMl, keeping, cautions, perServing };
 }
 
-/** Throws where bottles hold more than was made. */
-export function checkFill(bottles: readonly BottleToFill[], made_mL: number, dry: boolean): void {
-  const bottled_mL = bottles.reduce((sum, bottle) => sum + bottle.volume_mL, 0);
-  if (bottled_mL <= made_mL * FILL_ALLOWANCE) return;
+/** What a brew was filled into, and what was drunk at once. */
+interface Filling {
+  readonly bottles: readonly BottleToFill[];
+  readonly drunk_mL?: number;
+}
+
+/**
+ * All there was, as it is stored: what the run comes to, or what was bottled and drunk where that is a little more.
+ *
+ * @throws Problem where it is much more than was made
+ */
+export function filledFrom({ bottles, drunk_mL = 0 }: Filling, made_mL: number, dry: boolean) {
+  const bottled_mL = drunk_mL + bottles.reduce((sum, bottle) => sum + bottle.volume_mL, 0);
+  if (bottled_mL <= made_mL * FILL_ALLOWANCE) return { volumeMl: Math.max(made_mL, bottled_mL), drunkMl: drunk_mL };
   throw new Problem(
     'invalid-request',
     [{ at: 'body.bottles', message: 'more than was made' }],
@@ -70,11 +81,10 @@ export const bottleRows = (
     id,
     kitchenId,
     brewId,
-    place,
     volumeMl: volume_mL,
     remainingMl: volume_mL,
     openedAt: null,
-    useBy: useBy(keeping, { place, madeAt, openedAt: null }).useBy,
+    ...standing(keeping, { madeAt, stands: [{ place, since: madeAt.toISOString() }], openedAt: null }),
   }));
 
 /** Records that a drink was made and bottled; sending it again changes nothing. */
@@ -91,7 +101,7 @@ export async function recordBrew(context: BrewContext, who: SignedIn, id: string
   if (!revision) throw new Problem('not-found');
   const ran = await runInKitchen(context, kitchenId, revision.document);
   const figures = madeFrom(ran);
-  checkFill(made.bottles, figures.volumeMl, ran.dry);
+  const filled = filledFrom(made, figures.volumeMl, ran.dry);
   const record = async (transaction: Transaction): Promise<void> => {
     await models.brews.create(
       {
@@ -102,6 +112,7 @@ export async function recordBrew(context: BrewContext, who: SignedIn, id: string
         drinkRevision,
         kind: revision.document.kind,
         ...figures,
+        ...filled,
         madeAt,
         madeBy: accountId,
       },

@@ -7,10 +7,13 @@ type StoredBrew = Omit<BrewRecord, 'madeAt'> & { readonly madeAt: Date };
 const BREW = `
   SELECT b.id, b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.made_at AS "madeAt",
          a.name AS "madeBy",
-         b.volume_ml AS "volume_mL", b.keeping -> 'heldBackBy' ->> 0 AS "keepsBecause",
+         b.volume_ml AS "volume_mL", b.drunk_ml AS "drunk_mL", filled.ml AS "bottled_mL",
+         b.volume_ml - b.drunk_ml - filled.ml AS "lost_mL", b.keeping -> 'heldBackBy' ->> 0 AS "keepsBecause",
          array(SELECT x.id FROM bottles x WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id ORDER BY x.id)
            AS "bottleIds"
-  FROM brews b JOIN accounts a ON a.id = b.made_by
+  FROM brews b JOIN accounts a ON a.id = b.made_by,
+    LATERAL (SELECT coalesce(sum(x.volume_ml), 0) AS ml FROM bottles x
+             WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id) filled
   WHERE b.kitchen_id = :kitchenId`;
 
 const asRecord = (row: StoredBrew): BrewRecord => ({ ...row, madeAt: row.madeAt.toISOString() });
@@ -53,4 +56,18 @@ export async function nextBatchNumber(
     { replacements: { kitchenId }, type: QueryTypes.SELECT, transaction },
   );
   return row?.number as number;
+}
+
+/** After a correction a brew is never less than what its bottles were filled with and what was drunk of it. */
+export async function holdAllBottles(
+  sequelize: Sequelize,
+  { kitchenId, id }: { readonly kitchenId: string; readonly id: string },
+  transaction: Transaction,
+): Promise<void> {
+  await sequelize.query(
+    `UPDATE brews b SET volume_ml = greatest(b.volume_ml, b.drunk_ml + (
+       SELECT coalesce(sum(x.volume_ml), 0) FROM bottles x WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id))
+     WHERE b.kitchen_id = :kitchenId AND b.id = :id`,
+    { replacements: { kitchenId, id }, transaction },
+  );
 }

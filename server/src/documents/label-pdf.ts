@@ -29,6 +29,7 @@ const PLACE_WORDS = {
   fridge: 'Keep in the fridge',
   'cool-room': 'Keep in a cool room',
   cupboard: 'Keep dry and dark',
+  freezer: 'Keep frozen',
 } as const;
 
 function drawCode(
@@ -88,7 +89,8 @@ export async function labelPdf(bottle: BottleRecord, address: string): Promise<B
     .text(`${PLACE_WORDS[bottle.place]} · ${amount(bottle.volume_mL)} · serving ${amount(bottle.serving_mL)}`, {
       width: text,
     });
-  const cautions = bottle.cautions.slice(0, 3).join(' · ');
+  const stopsFirst = [...bottle.cautions].sort((a, b) => Number(b.severity === 'stop') - Number(a.severity === 'stop'));
+  const cautions = stopsFirst.map(({ title }) => title).join(' · ');
   if (cautions)
     document
       .moveDown(0.5)

@@ -1,4 +1,4 @@
-import type { BrewRecipeRecord, HabitCurve } from '@wellhydra/contract';
+import { SERVING_FIGURES, type BrewRecipeRecord, type HabitCurve, type ServingFigures } from '@wellhydra/contract';
 import { analyseDrink, type Analysis } from '@wellhydra/core/analyse';
 import { brewRecipe, brewState, habitLearner, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydra/core/drink';
@@ -14,7 +14,7 @@ export interface StoredBrew {
 }
 
 /** What the server reads off a run. */
-const runFigures = ({ drink, problems, keeping, serving, trace, liquid, cautions }: Analysis) => ({
+const runFigures = ({ drink, problems, keeping, serving, trace, liquid, cautions, perServing }: Analysis) => ({
   drinkName: drink.name,
   problems,
   keeping,
@@ -23,7 +23,10 @@ const runFigures = ({ drink, problems, keeping, serving, trace, liquid, cautions
   /** A dry mix is kept by its mass, a gram taken as a millilitre. */
   volumeMl: liquid?.volume_mL ?? trace.pot.mass_g,
   dry: liquid === null,
-  cautions: cautions.filter(({ severity }) => severity !== 'note').map(({ title }) => title),
+  cautions: cautions
+    .filter(({ severity }) => severity !== 'note')
+    .map(({ code, severity, title, text, concerns }) => ({ code, severity, title, text, concerns })),
+  perServing: Object.fromEntries(SERVING_FIGURES.map((figure) => [figure, perServing[figure]])) as ServingFigures,
 });
 export type RunFigures = ReturnType<typeof runFigures>;
 

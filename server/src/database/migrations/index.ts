@@ -8,6 +8,7 @@ import { migration as devices } from './005-devices';
 import { migration as kitchenLeads } from './006-kitchen-leads';
 import { migration as visitors } from './007-visitors';
 import { migration as plans } from './008-plans';
+import { migration as bottlesTell } from './009-bottles-tell';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -18,4 +19,5 @@ export const MIGRATIONS: readonly Migration[] = [
   kitchenLeads,
   visitors,
   plans,
+  bottlesTell,
 ];
