@@ -53,7 +53,17 @@ const BOTTLE = {
   openedAt: null,
   useBy: '2199-01-03T08:00:00Z',
   useByReason: 'About 2 days in the fridge: it is not sterile.',
-  cautions: ['Added salt'],
+  stands: [{ place: 'fridge', since: '2026-01-01T08:00:00Z' }],
+  keeping: {
+    place: 'fridge',
+    days: 2,
+    daysOpened: 2,
+    daysInCoolRoom: 0.1,
+    closed: { fridge: 2, 'cool room': 0.1, cupboard: 0.1, freezer: 240 },
+    heldBackBy: ['it is not sterile'],
+  },
+  cautions: [{ code: 'sodium', severity: 'warn', title: 'Added salt', text: 'Why.', concerns: 'some' }],
+  perServing: null,
 };
 const KITCHEN = {
   id: 'k',
@@ -117,6 +127,7 @@ describe('a drink', () => {
     expect(screen.getByText('A bottle is said in mL or L.')).toBeTruthy();
     await user.clear(screen.getByRole('textbox', { name: 'Filled with, each' }));
     await user.type(screen.getByRole('textbox', { name: 'Filled with, each' }), '500 mL');
+    await user.click(screen.getByRole('radio', { name: 'Poured away' }));
     await user.click(screen.getByRole('button', { name: 'Put on the shelf' }));
     expect(await screen.findByText(/^Kept on this device\. It is on the shelf once/)).toBeTruthy();
     const brew = sent.find(({ key }) => key.startsWith('PUT /brews/'))!;
@@ -158,6 +169,25 @@ describe('the shelf', () => {
     expect(undo!.key.replace('DELETE', 'PUT')).toBe(put!.key);
     expect(put!.body).toMatchObject({ volume_mL: 500 });
   });
+  test('a bottle that carries a stop asks first, and says why', async () => {
+    const stop = {
+      code: 'x',
+      severity: 'stop',
+      title: 'Far too salty',
+      text: 'Pour in 500 mL of water.',
+      concerns: 'all',
+    };
+    const sent = fakeKitchen({ 'GET /bottles': { bottles: [{ ...BOTTLE, cautions: [stop] }] } });
+    renderScreen(<ShelfScreen />);
+    const poured = () => sent.some(({ key }) => key.includes('/pours/'));
+    await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
+    expect(await screen.findByText('Pour in 500 mL of water.')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Leave it' }));
+    expect([poured(), screen.queryByText('Pour in 500 mL of water.')]).toEqual([false, null]);
+    await user.click(screen.getByRole('button', { name: /^Pour 500 mL/ }));
+    await user.click(await screen.findByRole('button', { name: 'Pour it all the same' }));
+    await waitFor(() => expect(poured()).toBe(true));
+  });
   test('a pour without a network is seen at once and waits; taken back, it never goes out', async () => {
     const sent = fakeKitchen({ 'GET /bottles': { bottles: [BOTTLE] } });
     const store = renderScreen(<ShelfScreen />);
@@ -195,7 +225,10 @@ describe('a bottle', () => {
     expect(screen.getByText('Added salt')).toBeTruthy();
     await user.click(screen.getByRole('radio', { name: 'Cupboard' }));
     await waitFor(() =>
-      expect(sent.find(({ key }) => key === 'PUT /bottles/b/place')?.body).toEqual({ place: 'cupboard' }),
+      expect(sent.find(({ key }) => key === 'PUT /bottles/b/place')?.body).toEqual({
+        place: 'cupboard',
+        at: expect.any(String),
+      }),
     );
   });
   test('from another kitchen is none', async () => {

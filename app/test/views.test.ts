@@ -1,7 +1,7 @@
 import type { BottleRecord, DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { bottleView, dueView, nextPour_mL, poursLeft, shelfView } from '../src/features/bottles/bottles-view';
-import { fillBottles, suggestBottles } from '../src/features/bottles/fill-bottles';
+import { fillBottles, fillWords, suggestBottles } from '../src/features/bottles/fill-bottles';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { answerSpread } from '../src/features/drink/figures/answer-spread';
 import { cautionsView, keepingView } from '../src/domain/drinks/cautions-view';
@@ -117,7 +117,17 @@ const bottle = (changes: Partial<BottleRecord>): BottleRecord => ({
   openedAt: null,
   useBy: '2026-03-03T08:00:00Z',
   useByReason: '',
+  stands: [{ place: 'fridge', since: '2026-03-01T08:00:00Z' }],
+  keeping: {
+    place: 'fridge',
+    days: 2,
+    daysOpened: 2,
+    daysInCoolRoom: 0.1,
+    closed: { fridge: 2, 'cool room': 0.1, cupboard: 0.1, freezer: 240 },
+    heldBackBy: ['it is not sterile'],
+  },
   cautions: [],
+  perServing: null,
   ...changes,
 });
 const NOW = new Date('2026-03-02T08:00:00Z');
@@ -143,10 +153,11 @@ describe('bottles', () => {
   });
   test.each([
     [1000, { count: '1', size: '1 L' }],
-    [1600, { count: '1', size: '1 L' }],
-    [780, { count: '1', size: '750 mL' }],
+    [1600, { count: '2', size: '1 L' }],
+    [780, { count: '1', size: '1 L' }],
+    [760, { count: '1', size: '750 mL' }],
     [2040, { count: '2', size: '1 L' }],
-    [60, { count: '1', size: '60 mL' }],
+    [60, { count: '1', size: '100 mL' }],
   ])('%d mL go into %j', (volume, row) => expect(suggestBottles(volume)).toEqual(row));
   test.each([
     [998, { count: 4, size_mL: 300 }, { count: '4', size: '249 mL' }],
@@ -158,11 +169,34 @@ describe('bottles', () => {
     expect(suggestBottles(volume, named)).toEqual(row),
   );
   test('the form says what is wrong with it', () => {
-    expect(fillBottles({ count: '2', size: '500 mL' }, false)).toEqual({ kind: 'bottles', volumes_mL: [500, 500] });
-    expect(fillBottles({ count: '0', size: '500 mL' }, false)).toMatchObject({ field: 'count' });
-    expect(fillBottles({ count: '2', size: 'big' }, false)).toMatchObject({ field: 'size' });
-    expect(fillBottles({ count: '2', size: '500 g' }, false)).toMatchObject({ field: 'size' });
-    expect(fillBottles({ count: '1', size: '250 g' }, true)).toMatchObject({ kind: 'bottles' });
+    const filled = (count: string, size: string, dry = false) => fillBottles([{ count, size }], 1000, dry);
+    expect(filled('2', '500 mL')).toEqual({ kind: 'bottles', volumes_mL: [500, 500], empty: 0, rest_mL: 0 });
+    expect(filled('0', '500 mL')).toMatchObject({ field: 'count' });
+    expect(filled('2', 'big')).toMatchObject({ field: 'size' });
+    expect(filled('2', '500 g')).toMatchObject({ field: 'size' });
+    expect(filled('1', '1 kg', true)).toMatchObject({ kind: 'bottles' });
+    expect(
+      fillBottles(
+        [
+          { count: '1', size: '500 mL' },
+          { count: '1', size: '' },
+        ],
+        1000,
+        false,
+      ),
+    ).toMatchObject({ row: 1, field: 'size' });
+  });
+  test.each([
+    ['the last part full', ['2 750 mL'], 906, [750, 156], 0, 0, '750 mL and 156 mL'],
+    ['what does not fit is left', ['1 750 mL'], 906, [750], 0, 156, '750 mL'],
+    ['what clings to the pot is not', ['1 500 mL'], 509, [500], 0, 0, '500 mL'],
+    ['two sizes', ['1 500 mL', '2 250 mL'], 906, [500, 250, 156], 0, 0, '500 mL and 250 mL and 156 mL'],
+    ['a bottle too many', ['3 500 mL'], 1000, [500, 500], 1, 0, '2 × 500 mL; one stays empty'],
+  ])('%s: %j of %d mL', (_what, rows, made, volumes, empty, rest, words) => {
+    const typed = rows.map((row) => ({ count: row.slice(0, 1), size: row.slice(2) }));
+    const filled = fillBottles(typed, made, false);
+    expect(filled).toEqual({ kind: 'bottles', volumes_mL: volumes, empty, rest_mL: rest });
+    expect(filled.kind === 'bottles' && fillWords(filled, false)).toBe(words);
   });
 });
 

@@ -1,7 +1,7 @@
-import type { Nutrients } from '@wellhydra/core/serving';
 import Joi from 'joi';
 import { id, name, page, revision, timestamp } from './common';
 import { PLACES } from './places';
+import { SERVING_FIGURES } from './serving-figures';
 import {
   each,
   figure,
@@ -65,18 +65,6 @@ export type PourRecord = Of<typeof pourRecord>;
 export const pourPage = page('pours', pourRecord);
 export type PourPage = Of<typeof pourPage>;
 
-/** What a serving brings, as far as it is written on a bottle. */
-export const SERVING_FIGURES = [
-  'energy_kcal',
-  'sugars_g',
-  'sodium_mg',
-  'potassium_mg',
-  'magnesium_mg',
-  'calcium_mg',
-  'vitaminC_mg',
-  'caffeine_mg',
-  'ethanol_g',
-] as const satisfies readonly (keyof Nutrients)[];
 const perServing = object(each(SERVING_FIGURES, figure()));
 export type ServingFigures = Of<typeof perServing>;
 

@@ -13,7 +13,7 @@ export {
   pourPage,
   pourParams,
 } from './bottles';
-export { SERVING_FIGURES } from './bottles';
+export { SERVING_FIGURES } from './serving-figures';
 export type {
   BottleCaution,
   BottlePage,

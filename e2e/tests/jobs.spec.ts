@@ -90,6 +90,8 @@ async function makeToTheEnd(page: Page, { name, steps }: DrinkFile): Promise<voi
     await page.locator('body').press('Enter');
   }
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fill the bottles');
+  const rest = page.getByRole('radio', { name: /now$/ });
+  if (await rest.isVisible()) await rest.click();
   await page.getByRole('button', { name: 'Put on the shelf' }).click();
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   await expect(page.getByText(name).first()).toBeVisible();

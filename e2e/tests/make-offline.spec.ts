@@ -96,7 +96,7 @@ test('a brew is begun and made to the bottles without a network, and stands on t
   await expect(noConnection(page)).toBeVisible();
   await goTo(page, 'Fill the bottles');
   await page.getByRole('button', { name: 'Put on the shelf' }).click();
-  await expect(page.getByText('The brew is bottled')).toBeVisible();
+  await expect(page.getByText(/The brew is kept on this device/)).toBeVisible();
   await context.setOffline(false);
   await expect(noConnection(page)).toHaveCount(0, { timeout: 20_000 });
   await page.goto('/shelf');

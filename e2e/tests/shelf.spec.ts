@@ -7,9 +7,12 @@ test('made, bottled, labelled, poured, taken back', async ({ page }) => {
   await fromMenu(page, 'Made it');
   await page.getByLabel('Filled with, each').fill('500 mL');
   await page.getByLabel('Bottles').fill('3');
-  await page.getByRole('button', { name: 'Put on the shelf' }).click();
-  await expect(page.getByText(/bottles hold 1.5 L, but the drink comes to 1 L/)).toBeVisible();
-  await page.getByLabel('Bottles').fill('2');
+  await expect(page.getByText('2 × 500 mL; one stays empty')).toBeVisible();
+  await page.getByLabel('Bottles').fill('1');
+  await expect(page.getByText('500 mL does not fit in. What becomes of it?')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Put on the shelf' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Another bottle' }).click();
+  await expect(page.getByText(/^Use by .* About 2 days in the fridge/)).toBeVisible();
   await page.getByRole('button', { name: 'Put on the shelf' }).click();
   await expect(page.getByText(/Batch DB-01 is on the shelf/)).toBeVisible();
   await expect(page.getByRole('listitem')).toHaveCount(2);

@@ -1,4 +1,5 @@
-import { SERVING_FIGURES, type BrewRecipeRecord, type HabitCurve, type ServingFigures } from '@wellhydra/contract';
+import type { BrewRecipeRecord, HabitCurve, ServingFigures } from '@wellhydra/contract';
+import { SERVING_FIGURES } from '@wellhydra/contract/serving-figures';
 import { analyseDrink, type Analysis } from '@wellhydra/core/analyse';
 import { brewRecipe, brewState, habitLearner, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydra/core/drink';

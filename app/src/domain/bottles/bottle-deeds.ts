@@ -1,4 +1,5 @@
-import type { BottleRecord, BottleToFill } from '@wellhydra/contract';
+import type { BottleRecord, MakeBrew } from '@wellhydra/contract';
+import { movedTo, useBy } from '@wellhydra/core/keeping';
 import type { Store } from '../store';
 import { enqueued, entriesSent } from '../../state/sync/queue';
 import type { Draft } from '../drinks/drafts';
@@ -63,8 +64,13 @@ export const pourTakenBack =
 export const bottleMoved =
   (bottle: BottleRecord, place: BottleRecord['place']): Thunk =>
   (dispatch) => {
-    show(dispatch, bottle.id, () => ({ place }));
-    const body = { id: bottle.id, place };
+    const at = new Date().toISOString();
+    show(dispatch, bottle.id, ({ keeping, stands, madeAt, openedAt }) => {
+      const moved = movedTo(keeping, stands, { place, since: at });
+      const until = useBy(keeping, { madeAt, stands: moved, openedAt });
+      return { place, stands: [...moved], useBy: until.useBy, useByReason: until.reason };
+    });
+    const body = { id: bottle.id, place, at };
     enqueue(dispatch, { id: crypto.randomUUID(), kind: 'bottle-moved', body, about: bottle.drinkName });
   };
 
@@ -74,10 +80,10 @@ export const brewMade =
     readonly brewId: string;
     readonly draft: Pick<Draft, 'id' | 'revision' | 'mine'>;
     readonly madeAt: Date;
-    readonly bottles: readonly BottleToFill[];
+    readonly filling: Pick<MakeBrew, 'bottles' | 'drunk_mL'>;
   }): Thunk =>
   (dispatch) => {
-    const { brewId: id, draft, madeAt, bottles } = made;
-    const body = { id, drinkId: draft.id, drinkRevision: draft.revision, madeAt: madeAt.toISOString(), bottles };
+    const { brewId: id, draft, madeAt, filling } = made;
+    const body = { id, drinkId: draft.id, drinkRevision: draft.revision, madeAt: madeAt.toISOString(), ...filling };
     enqueue(dispatch, { id, kind: 'brew-made', body, about: draft.mine.name, quiet: true });
   };

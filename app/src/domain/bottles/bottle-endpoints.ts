@@ -40,7 +40,7 @@ export const bottlesApi = api.injectEndpoints({
       invalidatesTags: (_result, _error, { id }) => [LIST, { type: 'Bottle', id }],
     }),
     moveBottle: build.mutation<BottleRecord, MoveBottle & { readonly id: string }>({
-      query: ({ id, place }) => ({ url: `/bottles/${id}/place`, method: 'PUT', body: { place } }),
+      query: ({ id, ...body }) => ({ url: `/bottles/${id}/place`, method: 'PUT', body }),
       invalidatesTags: (_result, _error, { id }) => [LIST, { type: 'Bottle', id }],
     }),
   }),

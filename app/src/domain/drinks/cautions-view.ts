@@ -4,16 +4,21 @@ import type { Caution } from '@wellhydra/core/caution';
 import { KEEPING_NOTE, type Keeping } from '@wellhydra/core/keeping';
 
 /** Cautions apart by how they are shown: what must be read first, and what follows. */
-export interface CautionsView {
-  readonly stops: readonly Caution[];
-  readonly others: readonly Caution[];
+export interface CautionsView<Said> {
+  readonly stops: readonly Said[];
+  readonly others: readonly Said[];
 }
 
-export function cautionsView({ cautions }: Analysis): CautionsView {
+/** Cautions of a drink or of a bottle, apart by how they are shown. */
+export function bySeverity<Said extends Pick<Caution, 'code' | 'severity'>>(
+  cautions: readonly Said[],
+): CautionsView<Said> {
   // A baby is never told apart from others before there are people: those warnings stand with the rest.
-  const isStop = ({ severity, code }: Caution) => severity === 'stop' && code !== 'honey-under-12-months';
+  const isStop = ({ severity, code }: Said) => severity === 'stop' && code !== 'honey-under-12-months';
   return { stops: cautions.filter(isStop), others: cautions.filter((caution) => !isStop(caution)) };
 }
+
+export const cautionsView = ({ cautions }: Analysis): CautionsView<Caution> => bySeverity(cautions);
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 

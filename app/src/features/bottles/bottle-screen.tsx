@@ -1,5 +1,6 @@
 import type { BottleRecord } from '@wellhydra/contract';
-import { PLACES } from '@wellhydra/contract/places';
+import type { Place } from '@wellhydra/contract/places';
+import { placesByKeeping } from '@wellhydra/core/keeping';
 import { Link, router } from 'expo-router';
 import { Linking, View } from 'react-native';
 import { failureOf } from '../../state/api';
@@ -9,14 +10,16 @@ import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
+import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { usePrintLabelsMutation } from '../../domain/brews/device-endpoints';
 import { bottleMoved } from '../../domain/bottles/bottle-deeds';
+import { bySeverity } from '../../domain/drinks/cautions-view';
 import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useListPoursInfiniteQuery } from '../../domain/bottles/bottle-endpoints';
-import { PLACE_NAMES, bottleView, dateWords, measure } from './bottles-view';
+import { PLACE_NAMES, bottleView, dateWords, measure, servingFigures } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { drinkColour } from './drink-colour';
 import { usePour } from './use-pour';
@@ -27,7 +30,7 @@ const POLL_ms = 15_000;
 export function BottleScreen({ id }: { readonly id: string }) {
   const { data: bottle, error } = useGetBottleQuery(id, { pollingInterval: POLL_ms, refetchOnMountOrArgChange: true });
   const now = useNow();
-  const pour = usePour();
+  const { pour, question } = usePour();
   const dispatch = useAppDispatch();
   const [print] = usePrintLabelsMutation();
   if (!bottle && error) {
@@ -42,7 +45,8 @@ export function BottleScreen({ id }: { readonly id: string }) {
   }
   if (!bottle) return <Loading what="the bottle" />;
   const view = bottleView(bottle, now);
-  const move = (place: (typeof PLACES)[number]) => dispatch(bottleMoved(bottle, place));
+  const cautions = bySeverity(bottle.cautions);
+  const move = (place: Place) => dispatch(bottleMoved(bottle, place));
   const printIt = async () => {
     const { data, error: failed } = await print([id]);
     dispatch(
@@ -53,6 +57,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
   };
   return (
     <Page title={view.name} aside={`Batch ${view.batch}`}>
+      {question}
       <View className="flex-row items-center gap-5">
         <BottleDrawing fill={view.fill} colour={drinkColour(bottle.kind)} size={150} />
         <View className="flex-1 gap-2">
@@ -65,7 +70,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
         </View>
       </View>
       <View className="flex-row flex-wrap gap-2">
-        {view.empty ? null : <Button label={view.pourLabel} size="large" onPress={() => void pour(bottle)} />}
+        {view.empty ? null : <Button label={view.pourLabel} size="large" onPress={() => pour(bottle)} />}
         <Button
           label="Print label"
           kind="plain"
@@ -74,20 +79,27 @@ export function BottleScreen({ id }: { readonly id: string }) {
         />
         <Button label="To the label printer" kind="plain" size="large" onPress={() => void printIt()} />
       </View>
-      {bottle.cautions.length > 0 ? (
-        <View className="gap-1 rounded-[12px] bg-amber p-3">
-          {bottle.cautions.map((caution) => (
-            <Text key={caution} variant="strong" className="text-[15px] text-onamber">
-              {caution}
-            </Text>
+      {cautions.stops.map(({ title, text }) => (
+        <StopNote key={title} title={title} text={text} />
+      ))}
+      {cautions.others.length > 0 ? (
+        <View className="gap-2 rounded-[12px] bg-amber p-3">
+          {cautions.others.map(({ title, text }) => (
+            <View key={title} className="gap-[2px]">
+              <Text variant="strong" className="text-[15px] text-onamber">
+                {title}
+              </Text>
+              {text ? <Text className="text-[14px] leading-[20px] text-onamber">{text}</Text> : null}
+            </View>
           ))}
         </View>
       ) : null}
+      <PerServing bottle={bottle} />
       <View className="gap-2">
         <Text variant="heading">Stands in</Text>
         <Choice
           label="Place"
-          options={PLACES.map((place) => ({ value: place, label: PLACE_NAMES[place] }))}
+          options={placesByKeeping(bottle.keeping).map(({ place }) => ({ value: place, label: PLACE_NAMES[place] }))}
           value={bottle.place}
           onChange={(place) => void move(place)}
         />
@@ -102,6 +114,23 @@ export function BottleScreen({ id }: { readonly id: string }) {
       </Text>
       <HowItWent brewId={bottle.brewId} />
     </Page>
+  );
+}
+
+/** What a serving brings, as the brew came out. */
+function PerServing({ bottle }: { readonly bottle: BottleRecord }) {
+  const figures = servingFigures(bottle);
+  if (figures.length === 0) return null;
+  return (
+    <View className="gap-1">
+      <Text variant="heading">In {measure(bottle, bottle.serving_mL)}, a serving</Text>
+      {figures.map(({ name, amount }) => (
+        <View key={name} className="flex-row justify-between border-b border-line py-1">
+          <Text>{name}</Text>
+          <Text className="text-mute">{amount}</Text>
+        </View>
+      ))}
+    </View>
   );
 }
 

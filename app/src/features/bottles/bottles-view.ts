@@ -6,7 +6,29 @@ export const PLACE_NAMES: Readonly<Record<Place, string>> = {
   fridge: 'Fridge',
   'cool-room': 'Cool room',
   cupboard: 'Cupboard',
+  freezer: 'Freezer',
 };
+
+/** What a serving brings: its name, its unit, and the least that is worth a line. */
+const SERVING_LINES = [
+  ['energy_kcal', 'Energy', 'kcal', 1],
+  ['sugars_g', 'Sugars', 'g', 0.1],
+  ['sodium_mg', 'Sodium', 'mg', 1],
+  ['potassium_mg', 'Potassium', 'mg', 1],
+  ['magnesium_mg', 'Magnesium', 'mg', 1],
+  ['calcium_mg', 'Calcium', 'mg', 1],
+  ['vitaminC_mg', 'Vitamin C', 'mg', 1],
+  ['caffeine_mg', 'Caffeine', 'mg', 1],
+  ['ethanol_g', 'Alcohol', 'g', 0.1],
+] as const;
+
+export function servingFigures({ perServing }: Pick<BottleRecord, 'perServing'>) {
+  if (!perServing) return [];
+  return SERVING_LINES.filter(([key, , , least]) => perServing[key] >= least).map(([key, name, unit]) => ({
+    name,
+    amount: `${formatNumber(perServing[key])} ${unit}`,
+  }));
+}
 
 export type Urgency = 'past' | 'soon' | 'later';
 

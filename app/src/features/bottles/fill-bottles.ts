@@ -1,7 +1,9 @@
-import { formatVolume, readAmount } from '@wellhydra/core/quantity';
+import { formatPortion, formatVolume, readAmount } from '@wellhydra/core/quantity';
 
-/** Bottles that people have, mL, largest first. */
-const COMMON_mL = [1000, 750, 500, 330, 250, 100] as const;
+/** Bottles that people have, mL. */
+const COMMON_mL = [100, 250, 330, 500, 750, 1000] as const;
+/** A rest up to this share clings to pot and funnel, and nobody has to say what becomes of it. */
+const CLINGS = 0.02;
 
 /** A row of the form: so many bottles of a size. */
 export interface BottleRow {
@@ -9,9 +11,13 @@ export interface BottleRow {
   readonly size: string;
 }
 
+/** What becomes of what no bottle takes. */
+export const RESTS = ['drunk', 'poured-away'] as const;
+export type Rest = (typeof RESTS)[number];
+
 /**
  * What to fill with so much drink: the bottles that its steps name, as many as it reaches for, evenly; else the
- * largest common bottle that is not more than it, as often as it fits.
+ * smallest common bottle that takes all of it, or as many of the largest as it needs.
  */
 export function suggestBottles(
   volume_mL: number,
@@ -24,29 +30,79 @@ export function suggestBottles(
     const each_mL = Math.min(named.size_mL, shown_mL * Math.floor(volume_mL / count / shown_mL));
     if (each_mL >= 1) return { count: String(count), size: formatVolume(each_mL) };
   }
-  const size = COMMON_mL.find((each) => each <= volume_mL * 1.005);
-  if (size === undefined) return { count: '1', size: `${Math.max(1, Math.floor(volume_mL))} mL` };
-  return { count: String(Math.max(1, Math.floor((volume_mL * 1.005) / size))), size: formatVolume(size) };
+  const filled_mL = volume_mL * (1 - CLINGS);
+  const size = COMMON_mL.find((each) => each >= filled_mL) ?? Math.max(...COMMON_mL);
+  return { count: String(Math.max(1, Math.ceil(filled_mL / size))), size: formatVolume(size) };
 }
 
 export type FilledBottles =
-  | { readonly kind: 'bottles'; readonly volumes_mL: readonly number[] }
-  | { readonly kind: 'wrong'; readonly field: 'count' | 'size'; readonly message: string };
+  | {
+      readonly kind: 'bottles';
+      /** What is in each, in the order in which they are filled. */
+      readonly volumes_mL: readonly number[];
+      /** Bottles that there is nothing left for. */
+      readonly empty: number;
+      /** What no bottle takes; 0 where it is no more than what clings to the pot. */
+      readonly rest_mL: number;
+    }
+  | { readonly kind: 'wrong'; readonly row: number; readonly field: 'count' | 'size'; readonly message: string };
 
 const MOST_BOTTLES = 60;
+/** Less than this is no bottle any more, mL. */
+const LEAST_mL = 1;
 
-/** The form's row as volumes, or what is wrong with it. */
-export function fillBottles({ count, size }: BottleRow, dry: boolean): FilledBottles {
+type ReadRow = { readonly count: number; readonly size_mL: number } | Extract<FilledBottles, { kind: 'wrong' }>;
+
+function readRow({ count, size }: BottleRow, row: number, dry: boolean): ReadRow {
   const number = Number(count);
   if (!Number.isInteger(number) || number < 1 || number > MOST_BOTTLES)
-    return { kind: 'wrong', field: 'count', message: `A whole number from 1 to ${MOST_BOTTLES}.` };
+    return { kind: 'wrong', row, field: 'count', message: `A whole number from 1 to ${MOST_BOTTLES}.` };
   const amount = readAmount(size);
-  if ('kind' in amount) return { kind: 'wrong', field: 'size', message: amount.message };
+  if ('kind' in amount) return { kind: 'wrong', row, field: 'size', message: amount.message };
   if (amount.unit.dimension !== (dry ? 'mass' : 'volume'))
     return {
       kind: 'wrong',
+      row,
       field: 'size',
       message: dry ? 'A jar of dry mix is said in g.' : 'A bottle is said in mL or L.',
     };
-  return { kind: 'bottles', volumes_mL: Array.from({ length: number }, () => amount.value * amount.unit.size) };
+  return { count: number, size_mL: amount.value * amount.unit.size };
+}
+
+/**
+ * What the rows of the form come to: bottles are filled one after the other, the last one with what is left.
+ *
+ * @param rows bottles by size
+ * @param made_mL what there is; g of a dry mix
+ */
+export function fillBottles(rows: readonly BottleRow[], made_mL: number, dry: boolean): FilledBottles {
+  const read = rows.map((row, index) => readRow(row, index, dry));
+  const sizes: number[] = [];
+  for (const [index, row] of read.entries()) {
+    if ('kind' in row) return row;
+    sizes.push(...Array.from({ length: row.count }, () => row.size_mL));
+    if (sizes.length > MOST_BOTTLES)
+      return { kind: 'wrong', row: index, field: 'count', message: `${MOST_BOTTLES} bottles at most.` };
+  }
+  let left_mL = made_mL;
+  const volumes_mL = sizes.flatMap((size_mL) => {
+    const filled_mL = Math.min(size_mL, left_mL);
+    if (filled_mL < LEAST_mL) return [];
+    left_mL -= filled_mL;
+    return [filled_mL];
+  });
+  const rest_mL = left_mL > CLINGS * made_mL ? left_mL : 0;
+  return { kind: 'bottles', volumes_mL, empty: sizes.length - volumes_mL.length, rest_mL };
+}
+
+/** What goes into the bottles, in words: "750 mL and 156 mL". */
+export function fillWords({ volumes_mL, empty }: Extract<FilledBottles, { kind: 'bottles' }>, dry: boolean): string {
+  const same = new Map<string, number>();
+  for (const volume of volumes_mL) {
+    const words = formatPortion(volume, dry);
+    same.set(words, (same.get(words) ?? 0) + 1);
+  }
+  const filled = [...same].map(([words, count]) => (count > 1 ? `${count} × ${words}` : words));
+  const idle = empty === 0 ? '' : `; ${empty === 1 ? 'one stays' : `${empty} stay`} empty`;
+  return `${filled.join(' and ')}${idle}`;
 }

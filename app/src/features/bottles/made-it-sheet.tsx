@@ -16,7 +16,7 @@ import { useNow } from '../../ui/use-now';
 import { keepingView } from '../../domain/drinks/cautions-view';
 import type { Draft } from '../../domain/drinks/drafts';
 import { brewMade } from '../../domain/bottles/bottle-deeds';
-import { BottleForm, bottlesOf, useBottleForm } from './bottle-form';
+import { BottleForm, fillingOf, useBottleForm } from './bottle-form';
 
 interface MadeItSheetProps {
   readonly draft: Draft;
@@ -36,7 +36,6 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
   const dry = analysis.liquid === null;
   const made = analysis.liquid?.volume_mL ?? analysis.trace.pot.mass_g;
   const form = useBottleForm(analysis);
-  const { filled } = form;
   const [madeAt, setMadeAt] = useState(() => localMoment(new Date()));
   const now = useNow();
   const [failure, setFailure] = useState<string | null>(null);
@@ -45,10 +44,11 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
   const keeping = keepingView(analysis);
 
   const record = async () => {
-    if (filled.kind !== 'bottles') return;
-    const bottles = bottlesOf(form);
+    if (!form.complete) return;
+    const filling = fillingOf(form);
+    const { bottles } = filling;
     setLoading(true);
-    dispatch(brewMade({ brewId, draft, madeAt: when, bottles }));
+    dispatch(brewMade({ brewId, draft, madeAt: when, filling }));
     const outcome = await settled(store, brewId);
     setLoading(false);
     if (outcome.kind === 'aside') {
@@ -68,7 +68,7 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
         The formula comes to {dry ? `${formatNumber(made)} g` : formatVolume(made)}.{' '}
         {keeping ? `${keeping.title}.` : ''}
       </Text>
-      <BottleForm form={form} />
+      <BottleForm form={form} madeAt={when} />
       <View className="gap-1">
         <Text variant="smallStrong" nativeID="made-at">
           Made
@@ -94,7 +94,7 @@ export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
       <Button
         label={draft.unsent ? 'Saving the formula' : 'Put on the shelf'}
         size="large"
-        disabled={filled.kind !== 'bottles' || isLoading || draft.unsent || future || Number.isNaN(when.getTime())}
+        disabled={!form.complete || isLoading || draft.unsent || future || Number.isNaN(when.getTime())}
         onPress={() => void record()}
       />
     </Sheet>

@@ -23,7 +23,7 @@ export function ShelfScreen() {
     refetchOnMountOrArgChange: true,
   });
   const now = useNow();
-  const pour = usePour();
+  const { pour, question } = usePour();
   if (!data && error)
     return (
       <Message
@@ -45,6 +45,7 @@ export function ShelfScreen() {
   const byId = new Map(data.bottles.map((bottle) => [bottle.id, bottle]));
   return (
     <Page title="Shelf" aside={summary}>
+      {question}
       <Text className="text-mute">What to use up first stands on top.</Text>
       {error ? (
         <Text variant="small" role="status" className="text-heat">

@@ -1,12 +1,17 @@
 import { formatNumber } from '@wellhydra/core/quantity';
 import { showVolume } from '../../domain/words/units';
 import { router } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
+import { useStore } from 'react-redux';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../domain/store';
+import { useAppDispatch, type Store } from '../../domain/store';
+import { asideRead } from '../../state/sync/queue';
+import { settled } from '../../state/sync/settled';
+import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
-import { BottleForm, bottlesOf, useBottleForm } from '../bottles/bottle-form';
+import { useNow } from '../../ui/use-now';
+import { BottleForm, fillingOf, useBottleForm } from '../bottles/bottle-form';
 import { cautionsView, keepingView } from '../../domain/drinks/cautions-view';
 import { brewFilled } from '../../domain/brews/brews';
 import { MakeFrame } from './make-frame';
@@ -22,22 +27,37 @@ export function FinishPage({
   const dispatch = useAppDispatch();
   const { analysis } = run;
   const form = useBottleForm(analysis);
+  const store = useStore() as Store;
+  const now = useNow();
+  const [filling, setFilling] = useState(false);
+  const [failure, setFailure] = useState<string | null>(null);
   const keeping = keepingView(analysis);
   const cautions = cautionsView(analysis);
   const amount = analysis.liquid
     ? showVolume(analysis.liquid.volume_mL)
     : `${formatNumber(analysis.trace.pot.mass_g)} g`;
-  const fill = () => {
-    const finish = { eventId: crypto.randomUUID(), madeAt: new Date().toISOString(), bottles: bottlesOf(form) };
-    dispatch(brewFilled({ brew: brew.id, finish }));
-    dispatch(noticeRaised({ text: `${brew.batch ? `Batch ${brew.batch}` : 'The brew'} is bottled` }));
+  const fill = async () => {
+    const eventId = crypto.randomUUID();
+    setFilling(true);
+    dispatch(brewFilled({ brew: brew.id, finish: { eventId, madeAt: new Date().toISOString(), ...fillingOf(form) } }));
+    const outcome = await settled(store, eventId);
+    setFilling(false);
+    if (outcome.kind === 'aside') {
+      // It is told here, where it can be mended, and not once more on Today.
+      dispatch(asideRead(eventId));
+      return setFailure(outcome.aside.message);
+    }
+    const named = brew.batch ? `Batch ${brew.batch}` : 'The brew';
+    const text =
+      outcome.kind === 'sent' ? `${named} is on the shelf` : `${named} is kept on this device until it can be sent`;
+    dispatch(noticeRaised({ text }));
     router.replace('/shelf');
   };
   return (
     <MakeFrame
       above={above}
       back={{ label: 'Back', onPress: onBack }}
-      next={{ label: 'Put on the shelf', disabled: form.filled.kind !== 'bottles', onPress: fill }}
+      next={{ label: 'Put on the shelf', disabled: !form.complete || filling, onPress: () => void fill() }}
     >
       <Text variant="title" className="text-[38px] leading-[43px] text-onpanel">
         Fill the bottles
@@ -45,14 +65,22 @@ export function FinishPage({
       <Text className="text-[20px] leading-[28px] text-onpanel">
         By what was read there is {amount}. {keeping ? `${keeping.title}.` : ''}
       </Text>
-      {cautions.stops.concat(cautions.others).map(({ title }) => (
+      {cautions.stops.map(({ title, text }) => (
+        <StopNote key={title} title={title} text={text} />
+      ))}
+      {cautions.others.map(({ title }) => (
         <View key={title} className="border-l-[4px] border-[#E3A21A] pl-3">
           <Text className="text-[17px] leading-[25px] text-onpanel">{title}</Text>
         </View>
       ))}
       <View className="gap-4 rounded-[18px] bg-sheet p-4">
-        <BottleForm form={form} />
+        <BottleForm form={form} madeAt={now} />
       </View>
+      {failure ? (
+        <Text role="alert" className="text-[17px] leading-[25px] text-[#FFB59E]">
+          {failure}
+        </Text>
+      ) : null}
       <Text className="text-[17px] leading-[25px] text-onpanel">
         Write {brew.batch || 'the batch number'} and the date on every bottle. {keeping?.text ?? ''}
       </Text>

@@ -143,13 +143,14 @@ function Refusals() {
 
 function DrinkFirst({ now }: { readonly now: Date }) {
   const { data } = useListBottlesQuery(undefined, { refetchOnMountOrArgChange: true });
-  const pour = usePour();
+  const { pour, question } = usePour();
   if (!data) return null;
   const byId = new Map(data.bottles.map((bottle) => [bottle.id, bottle]));
   const first = shelfView(data.bottles, now).full.slice(0, FIRST_BOTTLES);
   if (first.length === 0) return null;
   return (
     <>
+      {question}
       <Text variant="heading">Drink these first</Text>
       <View role="list" aria-label="Drink these first">
         {first.map((view) => (
@@ -171,7 +172,7 @@ function DrinkFirst({ now }: { readonly now: Date }) {
               label="Pour"
               kind="plain"
               hint={`Pour from ${view.name}`}
-              onPress={() => void pour(byId.get(view.id)!)}
+              onPress={() => pour(byId.get(view.id)!)}
             />
           </View>
         ))}

@@ -1,5 +1,6 @@
 import type { Caution } from '@wellhydra/core/caution';
 import { View } from 'react-native';
+import { StopNote } from '../../../ui/stop-note';
 import { Text } from '../../../ui/text';
 
 interface CautionsProps {
@@ -12,12 +13,7 @@ export function StopCautions({ cautions }: CautionsProps) {
   return (
     <View role="alert" className="gap-2">
       {cautions.map((caution) => (
-        <View key={caution.code} className="gap-1 rounded-[12px] bg-[#FFE3D8] p-3">
-          <Text variant="strong" className="font-heading text-[18px] leading-[23px] text-[#7A1F05]">
-            {caution.title}
-          </Text>
-          <Text className="text-[15px] leading-[21px] text-[#3B0D00]">{caution.text}</Text>
-        </View>
+        <StopNote key={caution.code} title={caution.title} text={caution.text} />
       ))}
     </View>
   );
