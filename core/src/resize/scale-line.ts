@@ -8,7 +8,7 @@ const MOST_IN_FRACTIONS = 8;
 const SPOONED = /\b(?:tsp|tbsp|teaspoons?|tablespoons?|cups?)\b/i;
 
 /** A number as it is written before spoons and cups: "1 1/2" where that is near enough, else decimals. */
-function spoonNumber(value: number): string | undefined {
+export function spoonNumber(value: number): string | undefined {
   const eighths = Math.round(value * 8);
   if (eighths < 1 || value > MOST_IN_FRACTIONS || Math.abs(eighths / 8 / value - 1) > NEAR_ENOUGH) return undefined;
   return [Math.floor(eighths / 8) || '', FRACTIONS[eighths % 8]].filter(Boolean).join(' ');
@@ -24,6 +24,16 @@ function firstNumber(text: string) {
   return undefined;
 }
 
+/** A line with its first number, or range of numbers, written anew; undefined when there is none. */
+export function withNumbers(text: string, write: (value: number) => string): string | undefined {
+  const number = firstNumber(text);
+  if (!number) return undefined;
+  const amount = number.low === number.high ? write(number.low) : `${write(number.low)}-${write(number.high)}`;
+  // "half a lemon": the article is part of the number, and the space behind it.
+  const space = /\s$/.test(text.slice(number.at, number.end)) ? ' ' : '';
+  return `${text.slice(0, number.at)}${amount}${space}${text.slice(number.end)}`;
+}
+
 /**
  * An amount in words times a factor: its first number is exchanged, and everything else stays as it was written.
  *
@@ -34,12 +44,10 @@ function firstNumber(text: string) {
  */
 export function scaleText(text: string, factor: number): string | undefined {
   if (!(factor > 0)) throw new RangeError(`scaleText: factor must be above 0, got ${factor}`);
-  const number = firstNumber(text);
-  if (!number) return undefined;
-  const written = (value: number) =>
-    (SPOONED.test(text) ? spoonNumber(value * factor) : undefined) ?? formatNumber(value * factor);
-  const amount = number.low === number.high ? written(number.low) : `${written(number.low)}-${written(number.high)}`;
-  return `${text.slice(0, number.at)}${amount}${text.slice(number.end)}`;
+  return withNumbers(
+    text,
+    (value) => (SPOONED.test(text) ? spoonNumber(value * factor) : undefined) ?? formatNumber(value * factor),
+  );
 }
 
 /** A line that has no number is one of what it names. */
