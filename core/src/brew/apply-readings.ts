@@ -70,21 +70,6 @@ function setBrix(pot: WorkingPot, brix: number): void {
   );
 }
 
-/** How far a reading is from what was expected, whichever is more. */
-const farFrom = (read: number, expected: number): number => Math.abs(Math.log(read / expected));
-
-/**
- * What was weighed into a dry pot: the addition by itself, or with all that lay there before, whichever is nearer to
- * what was planned.
- */
-function weighDry(pot: WorkingPot, read_g: number): void {
-  const planned_g = pot.entries.at(-1)?.mass_g ?? 0;
-  const all_g = pot.entries.reduce((sum, { mass_g }) => sum + mass_g, 0);
-  const before_g = all_g - planned_g;
-  const withAll = read_g > before_g && farFrom(read_g, all_g) < farFrom(read_g, planned_g);
-  pot.weighLast(withAll ? read_g - before_g : read_g);
-}
-
 const UNEXPLAINED: StepNote = {
   code: 'reading-unexplained',
   text: 'This is more than can be in the pot by what went in. Read it again, or look for what was not written down.',
@@ -101,11 +86,7 @@ const UNEXPLAINED: StepNote = {
  */
 export function applyReadings(pot: WorkingPot, verb: Verb, readings: readonly Reading[]): readonly StepNote[] {
   const read = (quantity: Reading['quantity']) => readings.find((each) => each.quantity === quantity)?.value;
-  if (pot.dry) {
-    const weighed = read('mass_g');
-    if (verb === 'add' && weighed !== undefined && weighed > 0) weighDry(pot, weighed);
-    return [];
-  }
+  if (pot.dry) return [];
   const notes: StepNote[] = [];
   const check = (now: number, wanted: number) => {
     if (Math.abs(now / wanted - 1) > AGREES) notes.push(UNEXPLAINED);

@@ -1,9 +1,9 @@
 import { coolingTime, DEFAULT_KITCHEN } from '../process';
 import type { Analysis } from '../analyse';
 import { VERB_TABLE, needsStove } from '../drink';
-import { scaleText } from '../resize';
+import { measurableLine, type Measures } from '../resize';
 import type { BrewState, Reading } from './brew-state';
-import { runBrew, type BrewRecipe, type MadeStep } from './brew-run';
+import { runBrew, type BrewRecipe, type BrewRun, type MadeStep } from './brew-run';
 
 /** An amount that a reading makes another one. */
 export interface AmountAdvice {
@@ -31,6 +31,10 @@ const NEAR_C = 2;
 /** What still runs off a cold spoon goes on for this long, and is then looked at again, min. */
 const LOOK_AGAIN_min = 5;
 const RUNS_OFF = 1;
+/** Where a kitchen says nothing of what it measures with. */
+const FINE_MEASURES: Measures = { scale_g: 0.1 };
+/** What a drink is built on: more of it asks for more of all that follows. */
+const BUILDS = new Set<string>(['fruit', 'vegetable', 'herb', 'spice', 'juice', 'water', 'milk']);
 /** What follows the juice: sweet, sour, salt and spirit. Water and plants do not. */
 const FOLLOWS = new Set<string>(['sweetener', 'salt', 'acid', 'spirit', 'juice']);
 
@@ -38,22 +42,52 @@ type Entry = Analysis['trace']['entries'][number];
 const entryOf = (analysis: Analysis, index: number): Entry | undefined =>
   analysis.trace.entries.find(({ step }) => step === index);
 
+/** How much is in the pot before a step: what it pours, or weighs where it is dry. */
+function amountBefore(analysis: Analysis, index: number): number {
+  const before = analysis.trace.entries.findLast(({ step }) => step < index);
+  return before ? (before.volume_mL ?? before.mass_g) : 0;
+}
+
+/** Doses that are a share of what is there; a mark to fill to is none. */
+function followsFrom(entry: Entry | undefined, step: MadeStep, all: boolean): entry is Entry {
+  if (step.verb !== 'add' || step.addition !== undefined || !entry?.line) return false;
+  return entry.line.dose.kind !== 'fill' && (all || FOLLOWS.has(entry.line.ingredient.role));
+}
+
+/**
+ * What is still to be added, in proportion to what will be in the pot then: the steps between are run with the reading
+ * and without it, each change before the next is looked for. A reduction to a mark takes a shortfall up by itself.
+ *
+ * @param all water and plants follow, too: what was read is what the drink is built on
+ */
 function amountsAfter(
-  steps: readonly MadeStep[],
-  analysis: Analysis,
-  at: number,
+  recipe: BrewRecipe,
   state: BrewState,
-  ratio: number,
+  planned: BrewRun,
+  { at, all }: { readonly at: number; readonly all: boolean },
 ): readonly AmountAdvice[] {
-  return steps.flatMap((step, index): AmountAdvice[] => {
-    const line = entryOf(analysis, index)?.line;
-    if (index <= at || step.verb !== 'add' || step.addition !== undefined || state.left.has(step.of) || !line)
-      return [];
-    if (line.dose.kind === 'fill' || !FOLLOWS.has(line.ingredient.role)) return [];
-    const to = scaleText(step.text, ratio);
-    if (to === undefined || to === step.text) return [];
-    return [{ step: step.of, name: line.ingredient.name, from: step.text, to }];
+  const changes: AmountAdvice[] = [];
+  const texts = new Map(state.texts);
+  let going = runBrew(recipe, state);
+  planned.steps.forEach((step, index) => {
+    const entry = entryOf(planned.analysis, index);
+    if (index <= at || state.left.has(step.of) || !followsFrom(entry, step, all)) return;
+    const ratio = amountBefore(going.analysis, index) / amountBefore(planned.analysis, index);
+    if (!Number.isFinite(ratio) || !(ratio > 0) || Math.abs(ratio - 1) < NEAR) return;
+    const to = measurableLine(step.text, ratio, recipe.measures ?? FINE_MEASURES);
+    if (to === undefined || to === step.text) return;
+    changes.push({ step: step.of, name: entry.line!.ingredient.name, from: step.text, to });
+    texts.set(step.of, to);
+    going = runBrew(recipe, { ...state, texts });
   });
+  return changes;
+}
+
+/** Whether the brew ends as it was planned: as much, as strong. */
+function endsAlike(a: Analysis, b: Analysis): boolean {
+  const near = (one: number, other: number) => Math.abs(one - other) <= NEAR * Math.max(Math.abs(one), Math.abs(other));
+  const [one, other] = [a.trace.pot, b.trace.pot];
+  return near(one.mass_g, other.mass_g) && near(one.drunk.solubleSolids_g, other.drunk.solubleSolids_g);
 }
 
 /** Minutes more that take as much water off as there is too much. */
@@ -79,12 +113,13 @@ function moreHeating(entry: Entry, from_C: number, measured_C: number): number |
   return (short_C / rise_C) * rising_min;
 }
 
-/** What was to be read of a step: the pot, or what goes into a dry one by itself. */
-function expectedAmount({ pot, verb, added_g, volume_mL, mass_g }: Entry, { quantity, value }: Reading): number | null {
-  if (quantity === 'volume_mL') return volume_mL;
-  if (!pot.dry || verb !== 'add' || added_g === undefined) return mass_g;
+/** What was to be read of a step: what went in by itself, or the pot. */
+function expectedAmount(planned: Entry, going: Entry, { quantity, value }: Reading): number | null {
+  const { added_g, volume_mL, mass_g } = planned;
+  if (added_g === undefined || !going.asMeasured) return quantity === 'volume_mL' ? volume_mL : mass_g;
+  if (quantity === 'volume_mL') return (value * added_g) / going.added_g!;
   // A scale that was not set to nothing shows all that lies there.
-  return Math.abs(Math.log(value / added_g)) <= Math.abs(Math.log(value / mass_g)) ? added_g : mass_g;
+  return value - going.added_g! + added_g;
 }
 
 /**
@@ -95,7 +130,8 @@ function expectedAmount({ pot, verb, added_g, volume_mL, mass_g }: Entry, { quan
  * @returns null where it is as expected, or where nothing that is left depends on it
  */
 export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading): BrewAdvice | null {
-  const { steps, analysis } = runBrew(recipe, state, reading.id);
+  const planned = runBrew(recipe, state, reading.id);
+  const { steps, analysis } = planned;
   const at = steps.findIndex((step) => step.of === reading.step && step.addition === undefined);
   const entry = entryOf(analysis, at);
   if (!entry) return null;
@@ -118,9 +154,15 @@ export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading
       measured <= RUNS_OFF && VERB_TABLE[entry.verb].stove === 'cooks' ? LOOK_AGAIN_min : null,
     );
   if (reading.quantity !== 'volume_mL' && reading.quantity !== 'mass_g') return null;
-  const expected = expectedAmount(entry, reading);
+  const going = runBrew(recipe, state);
+  const goingEntry = entryOf(going.analysis, at);
+  const expected = goingEntry ? expectedAmount(entry, goingEntry, reading) : null;
   if (expected === null || !(expected > 0) || Math.abs(measured / expected - 1) < NEAR) return null;
-  const held = VERB_TABLE[entry.verb].holdsBack;
-  const heat = VERB_TABLE[entry.verb].stove === 'cooks' ? moreOnHeat(entry, measured - expected) : null;
-  return of(expected, held || heat === null ? amountsAfter(steps, analysis, at, state, measured / expected) : [], heat);
+  // What follows makes up for it by itself: a reduction to a mark, water to a mark.
+  if (endsAlike(analysis, going.analysis)) return null;
+  const { holdsBack, stove } = VERB_TABLE[entry.verb];
+  const heat = stove === 'cooks' ? moreOnHeat(entry, measured - expected) : null;
+  if (!holdsBack && heat !== null) return of(expected, [], heat);
+  const builds = goingEntry!.asMeasured === true && BUILDS.has(entry.line?.ingredient.role ?? '');
+  return of(expected, amountsAfter(recipe, state, planned, { at, all: builds }), heat);
 }

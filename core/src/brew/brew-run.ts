@@ -6,11 +6,22 @@ import {
   withMinutes,
   type Drink,
   type DrinkDocument,
-  type DrinkStep,
   VERB_TABLE,
 } from '../drink';
 import type { KitchenSettings } from '../kitchen';
-import { drawnChance, kitchenOptions, runInPot, type WorkingPot } from '../simulate';
+import type { Measures } from '../resize';
+import { volumeOf } from '../liquid';
+import type { IngredientLine } from '../quantity';
+import {
+  drawnChance,
+  kitchenOptions,
+  runInPot,
+  type Column,
+  type MeasuredAddition,
+  type RunStep,
+  type StepDone,
+  type WorkingPot,
+} from '../simulate';
 import { quantile, standardNormal, type Range } from '../spread';
 import { applyReadings } from './apply-readings';
 import type { ReadQuantity } from '../brew-event';
@@ -21,6 +32,8 @@ export interface BrewRecipe {
   readonly document: DrinkDocument;
   readonly preparations?: Readonly<Record<string, Drink>>;
   readonly options?: AnalyseOptions;
+  /** What amounts are measured with; tenths of a gram where nothing is said. */
+  readonly measures?: Measures;
 }
 
 /** A recipe from what is stored of a brew: its drink, the drinks that go into it, and the kitchen as it was then. */
@@ -34,11 +47,12 @@ export function brewRecipe(stored: {
     document,
     preparations: preparationLibrary(preparations, document.name),
     options: kitchenOptions(settings),
+    measures: settings,
   };
 }
 
 /** A step as it is made, and the step of the drink it belongs to. */
-export interface MadeStep extends DrinkStep {
+export interface MadeStep extends RunStep {
   readonly of: string;
   /** Set where it is an addition to taste behind that step. */
   readonly addition?: string;
@@ -55,20 +69,42 @@ export function madeSteps(document: DrinkDocument, state: BrewState): readonly M
     if (state.left.get(id)?.how === 'skipped') return added;
     const minutes = state.readings.find((each) => each.step === id && each.quantity === 'minutes');
     const written = { ...step, text: state.texts.get(id) ?? step.text };
-    return [{ ...(minutes ? withMinutes(written, minutes.value) : written), of: id }, ...added];
+    const measured = VERB_TABLE[step.verb].group === 'Put in' ? measuredAt(state.readings, id) : undefined;
+    const made = minutes ? withMinutes(written, minutes.value) : written;
+    return [{ ...made, of: id, ...(measured ? { measured } : {}) }, ...added];
   });
 }
 
+/** What was weighed or poured of an addition. */
+function measuredAt(readings: readonly Reading[], step: string): MeasuredAddition | undefined {
+  const of = (quantity: ReadQuantity) =>
+    readings.find((each) => each.step === step && each.quantity === quantity)?.value;
+  const mass_g = of('mass_g');
+  const volume_mL = of('volume_mL');
+  if (mass_g !== undefined) return { mass_g };
+  return volume_mL === undefined ? undefined : { volume_mL };
+}
+
+/** Of the additions that were measured by themselves, the pot was not. */
+const ofThePot = (readings: readonly Reading[], { asMeasured }: StepDone): readonly Reading[] =>
+  asMeasured ? readings.filter(({ quantity }) => quantity !== 'mass_g' && quantity !== 'volume_mL') : readings;
+
 /** Readings of a step hold after the step itself; those of a step with additions before these. */
-const readingsAt = (state: BrewState, step: MadeStep, except?: string): readonly Reading[] =>
-  step.addition !== undefined ? [] : state.readings.filter(({ step: of, id }) => of === step.of && id !== except);
+const readingsAt = (state: BrewState, step: MadeStep): readonly Reading[] =>
+  step.addition !== undefined ? [] : state.readings.filter(({ step: of }) => of === step.of);
 
 /** The pH that was read last, unless something that changes what is in the pot comes after it. */
-function filledPh(steps: readonly MadeStep[], state: BrewState, except?: string): number | undefined {
+function filledPh(steps: readonly MadeStep[], state: BrewState): number | undefined {
   const last = steps.findLastIndex(({ verb }) => VERB_TABLE[verb].changesContents);
-  const read = steps.slice(Math.max(last, 0)).flatMap((step) => readingsAt(state, step, except));
+  const read = steps.slice(Math.max(last, 0)).flatMap((step) => readingsAt(state, step));
   return read.findLast(({ quantity }) => quantity === 'pH')?.value;
 }
+
+/** A brew without some of its readings. */
+const without = (state: BrewState, out: (reading: Reading) => boolean): BrewState => ({
+  ...state,
+  readings: state.readings.filter((reading) => !out(reading)),
+});
 
 export interface BrewRun {
   readonly steps: readonly MadeStep[];
@@ -82,13 +118,14 @@ export interface BrewRun {
  * @param state where the brew stands
  * @param except id of a reading to leave out
  */
-export function runBrew(recipe: BrewRecipe, state: BrewState, except?: string): BrewRun {
+export function runBrew(recipe: BrewRecipe, whole: BrewState, except?: string): BrewRun {
   const { document, preparations, options = {} } = recipe;
+  const state = without(whole, ({ id }) => id === except);
   const steps = madeSteps(document, state);
   const drink = documentDrink({ ...document, name: document.name || 'Unnamed drink' }, preparations);
-  const pH = filledPh(steps, state, except);
+  const pH = filledPh(steps, state);
   const analysis = analyseDrink({ ...drink, steps }, options, {
-    at: (index, pot) => applyReadings(pot, steps[index]!.verb, readingsAt(state, steps[index]!, except)),
+    at: (index, pot, done) => applyReadings(pot, steps[index]!.verb, ofThePot(readingsAt(state, steps[index]!), done)),
     ...(pH === undefined ? {} : { pH }),
   });
   return { steps, analysis };
@@ -112,15 +149,25 @@ const rangeOf = (column: Float64Array): Range => {
 
 export type Expected = Readonly<Partial<Record<ReadQuantity, Range>>>;
 
+/** What goes in is measured by itself: its mass, and what pours by the jug, too. */
+function expectedOf(added: Column, { ingredient }: IngredientLine): Expected {
+  const per_mL = ingredient.state !== 'solid' && ingredient.composition ? volumeOf(ingredient.composition) : 0;
+  return {
+    mass_g: rangeOf(added),
+    ...(per_mL > 0 ? { volume_mL: rangeOf(added.map((grams) => grams * per_mL)) } : {}),
+  };
+}
+
 /**
  * What can be expected to be read after a step, by seeded draws over measures and processes, given what was read
  * at the steps before it.
  *
  * @param step id of a step of the drink
  * @returns 5 % and 95 % points around the run as written, for volume (mL), mass (g), °Brix, °C and minutes;
- *   of what goes into a dry pot its own mass; empty where the step cannot be run
+ *   of an addition its own mass and volume; empty where the step cannot be run
  */
-export function expectedAt(recipe: BrewRecipe, state: BrewState, step: string): Expected {
+export function expectedAt(recipe: BrewRecipe, whole: BrewState, step: string): Expected {
+  const state = without(whole, (reading) => reading.step === step);
   const { preparations, options = {}, document } = recipe;
   const steps = madeSteps(document, state);
   const at = steps.findIndex((each) => each.of === step && each.addition === undefined);
@@ -128,11 +175,10 @@ export function expectedAt(recipe: BrewRecipe, state: BrewState, step: string): 
   const runOptions = { ...options, ...(preparations ? { preparations } : {}) };
   let expected: Expected = {};
   runInPot(steps.slice(0, at + 1), runOptions, drawnChance(DRAWS, standardNormal(SEED)), (index, done, pot) => {
-    if (index < at) applyReadings(pot, steps[index]!.verb, readingsAt(state, steps[index]!));
-    else if ('kind' in done) return;
-    // Into a dry pot something is weighed by itself.
-    else if (pot.dry) expected = done.line && pot.lastAdded ? { mass_g: rangeOf(pot.lastAdded) } : {};
-    else
+    if ('kind' in done) return;
+    if (index < at) applyReadings(pot, steps[index]!.verb, ofThePot(readingsAt(state, steps[index]!), done));
+    else if (done.line && pot.lastAdded) expected = expectedOf(pot.lastAdded, done.line);
+    else if (!pot.dry)
       expected = {
         ...Object.fromEntries(Object.entries(READ_OFF).map(([quantity, read]) => [quantity, rangeOf(read(pot))])),
         ...(done.minutesBySample ? { minutes: rangeOf(done.minutesBySample) } : {}),

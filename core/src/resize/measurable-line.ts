@@ -84,7 +84,7 @@ function bySpoon(text: string, line: IngredientLine, factor: number): string | u
   const volume_mL = (line.dose.mass_g * factor) / bulk.density_g_mL;
   const [name, size_mL, , grid] = LEVELS.find(([, , from_mL]) => volume_mL >= from_mL)!;
   const count = onGrid(volume_mL / size_mL, grid);
-  return `${spoonNumber(count) ?? written(count)} ${name} ${rest}`;
+  return `${spoonNumber(count, Infinity) ?? written(count)} ${name} ${rest}`;
 }
 
 /**
@@ -109,7 +109,7 @@ export function measurableLine(text: string, factor: number, measures: Measures)
   const spoon = line.amount.unit.tool === 'spoon' || line.amount.unit.tool === 'cup';
   const write = (grids: Grid, times: number) => (value: number) => {
     const rounded = onGrid(value * factor * times, grids);
-    return (spoon || line.amount.unit.dimension === 'piece' ? spoonNumber(rounded) : undefined) ?? written(rounded);
+    return (spoon || line.amount.unit.dimension === 'piece' ? spoonNumber(rounded, Infinity) : undefined) ?? written(rounded);
   };
   const wanted = line.amount.value * factor;
   const off = Math.abs(onGrid(wanted, grid) / wanted - 1);

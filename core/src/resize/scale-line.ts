@@ -8,9 +8,9 @@ const MOST_IN_FRACTIONS = 8;
 const SPOONED = /\b(?:tsp|tbsp|teaspoons?|tablespoons?|cups?)\b/i;
 
 /** A number as it is written before spoons and cups: "1 1/2" where that is near enough, else decimals. */
-export function spoonNumber(value: number): string | undefined {
+export function spoonNumber(value: number, most = MOST_IN_FRACTIONS): string | undefined {
   const eighths = Math.round(value * 8);
-  if (eighths < 1 || value > MOST_IN_FRACTIONS || Math.abs(eighths / 8 / value - 1) > NEAR_ENOUGH) return undefined;
+  if (eighths < 1 || value > most || Math.abs(eighths / 8 / value - 1) > NEAR_ENOUGH) return undefined;
   return [Math.floor(eighths / 8) || '', FRACTIONS[eighths % 8]].filter(Boolean).join(' ');
 }
 

@@ -17,4 +17,5 @@ export type { PreparationLibrary, Scope } from './step-run';
 export type { Measured } from './run-steps';
 export { hottestOf } from './trace';
 export type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
+export type { MeasuredAddition, RunStep, StepDone } from './step-run';
 export type { FilledContainer, StepNote, StoragePlace } from './step-run';

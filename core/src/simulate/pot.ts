@@ -84,26 +84,6 @@ export class WorkingPot {
     this.settle();
   }
 
-  /**
-   * Makes the last addition what was weighed, in every sample.
-   *
-   * @param grams of it, above 0
-   */
-  weighLast(grams: number): void {
-    const entry = this.entries.at(-1);
-    if (!entry || !this.lastAdded) return;
-    const more = this.lastAdded.map((each) => grams - each);
-    const solid = this.solids.findLast(
-      ({ ingredient, step }) => ingredient === entry.ingredient && step === entry.step,
-    );
-    if (solid) solid.grams = solid.grams.map((each, sample) => each + more[sample]!);
-    else this.pourIn(entry.ingredient, more);
-    this.liquid.credit(entry.ingredient, more);
-    this.entries[this.entries.length - 1] = { ...entry, mass_g: grams };
-    this.lastAdded = this.lastAdded.map(() => grams);
-    this.settle();
-  }
-
   /** Puts a preparation in: its composition, and credit for what it was made of. */
   addPrepared(ingredient: Ingredient, grams: Column, origins: ReadonlyMap<Ingredient, number>): void {
     this.dry = false;

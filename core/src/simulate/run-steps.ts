@@ -1,4 +1,4 @@
-import { VERB_TABLE, type DrinkStep, type Verb } from '../drink';
+import { VERB_TABLE, type Verb } from '../drink';
 import { brixOf } from '../liquid';
 import { DEFAULT_KITCHEN } from '../process';
 import type { Unreadable } from '../quantity';
@@ -7,7 +7,7 @@ import { habitualChance } from './habitual-chance';
 import { WorkingPot } from './pot';
 import { potVolume, type Pot } from './pot-picture';
 import { PreparationRuns } from './preparation';
-import type { StepDone, StepNote, StepRunner } from './step-run';
+import type { RunStep, StepDone, StepNote, StepRunner } from './step-run';
 import type { RunOptions, StepProblem, Trace, TraceEntry } from './trace';
 import { runAdd, runCarbonate, runUse } from './verbs/adding';
 import { runBlend, runMash, runPress } from './verbs/breaking';
@@ -71,7 +71,7 @@ export function preparationRuns(options: RunOptions): PreparationRuns {
  * @returns the pot at the end
  */
 export function runInPot(
-  steps: readonly DrinkStep[],
+  steps: readonly RunStep[],
   options: RunOptions,
   chance: Chance,
   after: (index: number, done: StepDone | Unreadable, pot: WorkingPot) => void,
@@ -88,7 +88,7 @@ export function runInPot(
 }
 
 /** What was measured after a step: changes the pot, and says what of it cannot be. */
-export type Measured = (index: number, pot: WorkingPot) => readonly StepNote[];
+export type Measured = (index: number, pot: WorkingPot, done: StepDone) => readonly StepNote[];
 
 /**
  * Runs the steps of a drink one after the other and keeps the mass balance of the pot.
@@ -98,7 +98,7 @@ export type Measured = (index: number, pot: WorkingPot) => readonly StepNote[];
  * @param measured brings the pot to what was read off it after a step, before the next one runs
  * @returns the trace; a step that cannot be understood is left out of it and named in `problems`
  */
-export function runSteps(steps: readonly DrinkStep[], options: RunOptions = {}, measured?: Measured): Trace {
+export function runSteps(steps: readonly RunStep[], options: RunOptions = {}, measured?: Measured): Trace {
   const entries: TraceEntry[] = [];
   const problems: StepProblem[] = [];
   let clock = 0;
@@ -113,7 +113,7 @@ export function runSteps(steps: readonly DrinkStep[], options: RunOptions = {}, 
       problems.push({ step: index, ...problem });
       return;
     }
-    const read = measured?.(index, pot) ?? [];
+    const read = measured?.(index, pot, done) ?? [];
     // What leaves the contents alone leaves the last picture of them good.
     const shown = last && !VERB_TABLE[verb].changesContents ? last : pot.snapshot();
     last = shown;

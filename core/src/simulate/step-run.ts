@@ -29,6 +29,8 @@ export interface StepDone {
   readonly minutesBySample?: Column;
   readonly line?: IngredientLine;
   readonly added_g?: number;
+  /** What went in is what was measured; else a measurement of the step is one of the pot. */
+  readonly asMeasured?: true;
   readonly notes?: readonly StepNote[];
   /** Hottest the pot was in this step, °C, where that is not how it ended. */
   readonly hottest_C?: number;
@@ -50,9 +52,20 @@ export interface StepDone {
 
 export type StoragePlace = 'fridge' | 'cool room' | 'cupboard' | 'freezer';
 
+/** What was measured of an addition while it was made; one of the two. */
+export interface MeasuredAddition {
+  readonly mass_g?: number;
+  readonly volume_mL?: number;
+}
+
+/** A step as it is run: as it is written, with what was measured of what went in. */
+export interface RunStep extends DrinkStep {
+  readonly measured?: MeasuredAddition;
+}
+
 /** Everything a verb may use. */
 export interface StepContext {
-  readonly step: DrinkStep;
+  readonly step: RunStep;
   readonly index: number;
   readonly pot: WorkingPot;
   readonly kitchen: Kitchen;

@@ -18,6 +18,7 @@ import { columnOf, type Column } from '../chance';
 import { PREPARATION_BUDGET } from '../preparation';
 import type { WorkingPot } from '../pot';
 import { contentCv } from '../ingredient-parts';
+import { additionAsMeasured } from '../measured-addition';
 import { cuttingOf, extractionFormOf, pours, solidMass } from '../solid';
 import { evenColumn, type Prepared, type StepContext, type StepDone } from '../step-run';
 
@@ -136,11 +137,13 @@ function readLine(text: string, options: StepContext['options']): Read {
 export function runAdd(context: StepContext): StepDone | Unreadable {
   const line = readLine(context.step.text, context.options);
   if (line.kind === 'unreadable') return line;
-  const grams = gramsOf(context, line);
-  if ('kind' in grams) return grams;
+  const planned = gramsOf(context, line);
+  if ('kind' in planned) return planned;
+  const measured = additionAsMeasured(context.pot, context.step.measured, { ingredient: line.ingredient, planned });
+  const grams = measured ?? planned;
   put(context, line, grams);
   const minutes = handsOn(line);
-  return { minutes, handsOn_min: minutes, line, added_g: grams[0]! };
+  return { minutes, handsOn_min: minutes, line, added_g: grams[0]!, ...(measured ? { asMeasured: true } : {}) };
 }
 
 function preparedGrams(text: string, { ingredient }: Prepared, pot: WorkingPot): Column | Unreadable {
@@ -180,9 +183,11 @@ export function runUse(context: StepContext): StepDone | Unreadable {
       nearestNames(words, preparationNames, 3),
     );
   }
-  const grams = preparedGrams(written, prepared, pot);
-  if ('kind' in grams) return grams;
+  const planned = preparedGrams(written, prepared, pot);
+  if ('kind' in planned) return planned;
   const { ingredient, origins, entries } = prepared;
+  const measured = additionAsMeasured(pot, step.measured, { ingredient, planned });
+  const grams = measured ?? planned;
   mixTemperature(pot, grams, specificHeat(brixOf(ingredient.composition!)), context.kitchen.tap_C);
   for (const entry of entries)
     pot.entries.push({
@@ -192,7 +197,12 @@ export function runUse(context: StepContext): StepDone | Unreadable {
       within: name,
     });
   pot.addPrepared(ingredient, grams, origins);
-  return { minutes: ADDING_MINUTES.add, handsOn_min: ADDING_MINUTES.add, added_g: grams[0]! };
+  return {
+    minutes: ADDING_MINUTES.add,
+    handsOn_min: ADDING_MINUTES.add,
+    added_g: grams[0]!,
+    ...(measured ? { asMeasured: true } : {}),
+  };
 }
 
 /** Most gas a home carbonator puts in, volumes. */
