@@ -130,7 +130,6 @@ describe('more of a brew', () => {
     await press('Pause');
     expect(screen.getByText(/^Paused\. Timers stand still/)).toBeTruthy();
     expect(screen.getByText('paused')).toBeTruthy();
-    await press('More');
     await press('Resume');
     expect(screen.queryByText(/^Paused\./)).toBeNull();
     expect(screen.getByText(/^until \d\d:\d\d$/)).toBeTruthy();

@@ -72,6 +72,37 @@ test('a reading that falls short becomes less honey with one press', async () =>
   expect(screen.getByText(/written: 400 g honey/i)).toBeTruthy();
 });
 
+test('an elderberry simmer that is left at once asks, and what is said of it stays', async () => {
+  const store = making();
+  await press(/^Step 3, Simmer/);
+  await press('Done');
+  expect(screen.getByText(/^It had 1 min of 40 min/)).toBeTruthy();
+  await press('Not yet, it goes on');
+  expect(screen.queryByText(/^It had 1 min/)).toBeNull();
+  await press('Done');
+  await press('Only 1 min');
+  expect(selectBrews(store.getState()).outbox.map(({ body }) => (body as { kind?: string }).kind)).toEqual([
+    undefined,
+    'reading',
+    'step-done',
+  ]);
+  expect(screen.getByText('Elderberries are not cooked enough')).toBeTruthy();
+});
+
+test('at an addition spoons count, and what cannot be is asked back', async () => {
+  const store = making();
+  const events = () => selectBrews(store.getState()).outbox.length;
+  await press(/^Step 5, /);
+  expect(screen.getByText('How much honey went in?')).toBeTruthy();
+  await user.type(screen.getByLabelText('Weight, g'), '45 kg{Enter}');
+  expect(screen.getByText(/^45 kg\? Expected/)).toBeTruthy();
+  expect(events()).toBe(1);
+  await press('Read it again');
+  await user.clear(screen.getByLabelText('Weight, g'));
+  await user.type(screen.getByLabelText('Weight, g'), '20 tbsp{Enter}');
+  expect(screen.getByRole('list', { name: 'Read here' }).textContent).toBe('Weight 420 g');
+});
+
 test('what is no number is kept in the box, with the reason under it', async () => {
   making();
   await press(/^Step 4, Strain/);
@@ -99,7 +130,10 @@ test('the bar of timers counts those of all brews', async () => {
 
 test('all steps done, the bottles are filled with what was read', async () => {
   const store = making();
-  for (const _line of LINES) await press('Done, next step');
+  for (const _line of LINES) {
+    await press('Done, next step');
+    if (screen.queryByText(/^It had 1 min/)) await press('As written, 40 min');
+  }
   expect(title()).toBe('Taste it');
   await press('Done, next step');
   expect(title()).toBe('Fill the bottles');

@@ -1,4 +1,4 @@
-import { adviceFor, brewState, expectedAt, runBrew, type BrewEvent } from '../src/brew';
+import { adviceFor, brewState, expectedAt, mendingWater, runBrew, type BrewEvent } from '../src/brew';
 import type { DrinkDocument, DrinkKind, Verb } from '../src/drink';
 
 /** What a reading of an addition is, and what it means for the steps that are still to come. */
@@ -119,4 +119,52 @@ test('taking the advice holds the strength it names, within 3 %', () => {
     );
     expect(Math.abs(after(drink, reading, ...changes).liquid!.brix / planned - 1)).toBeLessThan(0.03);
   }
+});
+
+describe('water that mends a stop', () => {
+  const mending = (grams: number, step: string) =>
+    mendingWater({ document: SACHET }, brewState([read('salt', 'mass_g', grams)]), {
+      code: 'rehydration-salt-high',
+      step,
+    });
+  test('brings a drink that is too salty to what a sachet has', () => {
+    // 6 g are 102.7 mmol in about 1,010 mL: 75 mmol/L in about 1,370 mL.
+    const water_mL = mending(6, 'stir')!;
+    expect(Math.abs(water_mL - 360)).toBeLessThanOrEqual(20);
+    const state = brewState([
+      read('salt', 'mass_g', 6),
+      { id: 'w', at: '2026-10-01T08:00:00.000Z', kind: 'added', step: 'stir', text: `${water_mL} mL water` },
+    ]);
+    const { perLitre, cautions } = runBrew({ document: SACHET }, state).analysis;
+    expect(Math.abs(perLitre!.sodium_mmol / 75 - 1)).toBeLessThan(0.02);
+    expect(cautions.some(({ severity }) => severity === 'stop')).toBe(false);
+  });
+  test('is not asked for where nothing is wrong, and there is none for what no water mends', () => {
+    expect(mending(2.6, 'stir')).toBeNull();
+    const raw = document('tonic', [
+      ['berries', 'add', '100 g dried elderberries'],
+      ['water', 'add', '1 L water'],
+      ['simmer', 'simmer', '2 min'],
+    ]);
+    expect(mendingWater({ document: raw }, brewState([]), { code: 'elder-needs-cooking', step: 'simmer' })).toBeNull();
+  });
+  test('the least that does, of a dose that is too large for a serving', () => {
+    const strong = document('sport', [
+      ['water', 'add', '500 mL water'],
+      ['potassium', 'add', '4 g potassium chloride'],
+    ]);
+    const sized = { ...strong, serving: '250 mL' };
+    const water_mL = mendingWater({ document: sized }, brewState([]), {
+      code: 'potassium-too-much',
+      step: 'potassium',
+    })!;
+    const stopsWith = (mL: number) =>
+      runBrew(
+        { document: sized },
+        brewState([
+          { id: 'w', at: '2026-10-01T08:00:00.000Z', kind: 'added', step: 'potassium', text: `${mL} mL water` },
+        ]),
+      ).analysis.cautions.some(({ code }) => code === 'potassium-too-much');
+    expect([stopsWith(water_mL), stopsWith(water_mL - 10)]).toEqual([false, true]);
+  });
 });

@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
+import { asWritten } from '../brewing';
 import { fromMenu, newDrink, register, saved, typeSteps } from '../cook';
 
 const ROOT = new URL('../..', import.meta.url).pathname;
@@ -88,6 +89,7 @@ async function makeToTheEnd(page: Page, { name, steps }: DrinkFile): Promise<voi
   for (let step = 1; step <= count; step += 1) {
     await expect(page.getByText(`step ${step} of ${count}`)).toBeVisible();
     await page.locator('body').press('Enter');
+    await asWritten(page);
   }
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Fill the bottles');
   const rest = page.getByRole('radio', { name: /now$/ });

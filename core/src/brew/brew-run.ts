@@ -86,7 +86,7 @@ function measuredAt(readings: readonly Reading[], step: string): MeasuredAdditio
 }
 
 /** Of the additions that were measured by themselves, the pot was not. */
-const ofThePot = (readings: readonly Reading[], { asMeasured }: StepDone): readonly Reading[] =>
+export const ofThePot = (readings: readonly Reading[], { asMeasured }: StepDone): readonly Reading[] =>
   asMeasured ? readings.filter(({ quantity }) => quantity !== 'mass_g' && quantity !== 'volume_mL') : readings;
 
 /** Readings of a step hold after the step itself; those of a step with additions before these. */

@@ -5,6 +5,7 @@ export type { BrewEvent, BrewHappening, ReadQuantity } from '../brew-event';
 export { adviceFor } from './brew-advice';
 export type { AmountAdvice, BrewAdvice } from './brew-advice';
 export { brewChecks, checkLeft, pendingCheck } from './brew-checks';
+export { mendingWater } from './mending-water';
 export type { BrewCheck, CheckKind } from './brew-checks';
 export { brewRecipe, expectedAt, madeSteps, runBrew } from './brew-run';
 export type { BrewRecipe, BrewRun, Expected, MadeStep } from './brew-run';

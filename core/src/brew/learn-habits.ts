@@ -2,7 +2,7 @@ import type { Habits } from '../process';
 import { AS_WRITTEN, drawnChance, runInPot, type Chance } from '../simulate';
 import { standardNormal } from '../spread';
 import { applyReadings } from './apply-readings';
-import { madeSteps, type BrewRecipe } from './brew-run';
+import { madeSteps, ofThePot, type BrewRecipe } from './brew-run';
 import type { ReadQuantity } from '../brew-event';
 import type { BrewState, Reading } from './brew-state';
 
@@ -77,10 +77,11 @@ function predicted(brew: LearnedFrom, reading: Reading, habits: Habits, chance: 
     const { of, verb, addition } = steps[index]!;
     if (index < at) {
       const readings = brew.state.readings.filter((each) => each.step === of);
-      if (addition === undefined) applyReadings(pot, verb, readings);
+      if (addition === undefined && !('kind' in done)) applyReadings(pot, verb, ofThePot(readings, done));
       return;
     }
-    if ('kind' in done) return;
+    // What was weighed of an addition says nothing of how the kitchen cooks.
+    if ('kind' in done || done.asMeasured) return;
     if (reading.quantity === 'minutes') value = done.minutesBySample?.slice() ?? null;
     else if (!pot.dry) value = reading.quantity === 'mass_g' ? pot.body().masses() : pot.body().volumes();
   });

@@ -109,7 +109,9 @@ export function measurableLine(text: string, factor: number, measures: Measures)
   const spoon = line.amount.unit.tool === 'spoon' || line.amount.unit.tool === 'cup';
   const write = (grids: Grid, times: number) => (value: number) => {
     const rounded = onGrid(value * factor * times, grids);
-    return (spoon || line.amount.unit.dimension === 'piece' ? spoonNumber(rounded, Infinity) : undefined) ?? written(rounded);
+    return (
+      (spoon || line.amount.unit.dimension === 'piece' ? spoonNumber(rounded, Infinity) : undefined) ?? written(rounded)
+    );
   };
   const wanted = line.amount.value * factor;
   const off = Math.abs(onGrid(wanted, grid) / wanted - 1);

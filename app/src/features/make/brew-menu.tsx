@@ -37,11 +37,7 @@ export function BrewMenu({ pages, step, state, happened, recipe, brew, onLook, o
             onPress={() => say({ kind: 'step-skipped', step: step.id })}
           />
         ) : null}
-        <Button
-          label={paused ? 'Resume' : 'Pause'}
-          kind="plain"
-          onPress={() => say({ kind: paused ? 'resumed' : 'paused' })}
-        />
+        {paused ? null : <Button label="Pause" kind="plain" onPress={() => say({ kind: 'paused' })} />}
         <Button label="Leave it running" kind="plain" onPress={() => (onClose(), router.push('/today'))} />
         <Button label="Give it up" kind="danger" expanded={giving} onPress={() => setGiving(!giving)} />
       </View>

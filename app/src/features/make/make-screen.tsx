@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Loading, Message } from '../../ui/page-state';
@@ -7,7 +7,7 @@ import { Text } from '../../ui/text';
 import { BrewMenu } from './brew-menu';
 import { BrewOver } from './brew-over';
 import { FinishPage } from './finish-page';
-import { stepPages } from './make-view';
+import { stepPages, stopsView } from './make-view';
 import { Segments } from './segments';
 import { StepFrame } from './step-frame';
 import { useBrew, useBrewNews, useOpenBrew, type MakingProps } from './use-brew';
@@ -71,13 +71,20 @@ function Making(props: MakingProps) {
       </View>
       <Segments pages={pages} at={at} current={current} onLook={look} />
       {state.stage === 'paused' ? (
-        <Text role="status" className="rounded-[12px] bg-amber px-3 py-2 font-bold text-onamber">
-          Paused. Timers stand still; resume under More.
-        </Text>
+        <View className="flex-row items-center justify-between gap-3 rounded-[12px] bg-amber px-3 py-2">
+          <Text role="status" className="shrink font-bold text-onamber">
+            Paused. Timers stand still.
+          </Text>
+          <Button label="Resume" kind="plain" onPress={() => props.happened({ kind: 'resumed' })} />
+        </View>
       ) : null}
     </View>
   );
   const page = pages[at];
+  const stops = useMemo(
+    () => (page && !over ? stopsView(recipe, state, run, page.of) : []),
+    [recipe, state, run, page, over],
+  );
   return (
     <>
       {over && !page ? (
@@ -88,6 +95,7 @@ function Making(props: MakingProps) {
           {...props}
           sensors={sensors}
           page={page}
+          stops={stops}
           above={above}
           isCurrent={at === current}
           over={over}

@@ -1,11 +1,13 @@
-import type { ReactNode } from 'react';
+import { durationWords } from '@wellhydra/core/quantity';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
+import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import { Additions } from './additions';
 import { MakeFrame } from './make-frame';
-import type { StepPage } from './make-view';
+import { leftTooEarly, type StepPage, type StopView } from './make-view';
 import { ReadingCard } from './readings/reading-card';
 import { TimerCard } from './timers/timer-card';
 import type { MakingProps } from './use-brew';
@@ -14,6 +16,8 @@ import type { Sensors } from './readings/use-sensors';
 interface StepFrameProps extends MakingProps {
   readonly sensors: Sensors;
   readonly page: StepPage;
+  /** What must not be drunk as it is going. */
+  readonly stops: readonly StopView[];
   readonly above: ReactNode;
   readonly isCurrent: boolean;
   /** It is bottled or given up: what was noted is put right here, and nothing is made any more. */
@@ -30,6 +34,7 @@ interface StepFrameProps extends MakingProps {
 export function StepFrame(props: StepFrameProps) {
   const {
     page,
+    stops,
     above,
     isCurrent,
     over,
@@ -38,6 +43,7 @@ export function StepFrame(props: StepFrameProps) {
     sensors,
     recipe,
     state,
+    run,
     happened,
     onBack,
     onNext,
@@ -45,9 +51,18 @@ export function StepFrame(props: StepFrameProps) {
     onTyping,
   } = props;
   const timer = state.timers.find(({ step }) => step === page.id);
-  const done = () => {
+  const [early, setEarly] = useState<number | null>(null);
+  const leave = () => {
+    setEarly(null);
     happened({ kind: 'step-done', step: page.id });
     onStay();
+  };
+  const done = () => {
+    // A second tap is no answer.
+    if (early !== null) return;
+    const minutes = leftTooEarly(recipe, state, run, { of: page.of, at: new Date(), begun: brew.startedAt });
+    if (minutes === null) leave();
+    else setEarly(minutes);
   };
   const reopen = () => {
     const undoes = state.left.get(page.id)?.event;
@@ -64,6 +79,23 @@ export function StepFrame(props: StepFrameProps) {
       back={{ label: 'Back', disabled: !onBack, onPress: () => onBack?.() }}
       next={{ label: open ? (isCurrent ? 'Done, next step' : 'Done') : 'Next step', onPress: next }}
     >
+      {stops.length > 0 ? (
+        <View role="alert" className="gap-3">
+          {stops.map(({ code, title, text, mend }) => (
+            <View key={code} className="gap-2">
+              <StopNote title={title} text={text} />
+              {mend ? (
+                <Button
+                  label={`Add ${mend}`}
+                  kind="onPanel"
+                  size="large"
+                  onPress={() => happened({ kind: 'added', step: page.of, text: mend })}
+                />
+              ) : null}
+            </View>
+          ))}
+        </View>
+      ) : null}
       <View className="gap-3">
         <Text variant="title" className="text-[38px] leading-[43px] text-onpanel">
           {page.title}
@@ -90,6 +122,31 @@ export function StepFrame(props: StepFrameProps) {
           </View>
         ))}
       </View>
+      {early === null ? null : (
+        <View role="alert" className="gap-3 rounded-[18px] bg-amber p-4">
+          <Text className="text-[17px] font-bold leading-[24px] text-onamber">
+            {`It had ${durationWords(early)} of ${durationWords(page.timer_min ?? early)}, by the clock. Cooked as short as that it must not be drunk. How long was it?`}
+          </Text>
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Not yet, it goes on" size="large" onPress={() => setEarly(null)} />
+            <Button
+              label={`As written, ${durationWords(page.timer_min ?? early)}`}
+              kind="plain"
+              size="large"
+              onPress={leave}
+            />
+            <Button
+              label={`Only ${durationWords(early)}`}
+              kind="plain"
+              size="large"
+              onPress={() => {
+                happened({ kind: 'reading', step: page.of, quantity: 'minutes', value: early });
+                leave();
+              }}
+            />
+          </View>
+        </View>
+      )}
       {page.timer_min === null || over ? null : (
         <TimerCard
           step={page.id}
@@ -105,6 +162,7 @@ export function StepFrame(props: StepFrameProps) {
           sensors={sensors}
           step={page.of}
           quantities={page.readings}
+          goesIn={page.goesIn}
           recipe={recipe}
           state={state}
           happened={happened}

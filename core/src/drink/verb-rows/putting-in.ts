@@ -10,13 +10,13 @@ export const PUTTING_IN = verbRows(
       line: '',
       value: { label: 'How much of what', placeholder: '2 tbsp honey', picks: [] },
       takes: ['eaten'],
-      guide: { readings: ['mass_g'] },
+      guide: { readings: ['mass_g', 'volume_mL'] },
     },
     use: {
       label: 'Use a preparation',
       title: 'Use',
       value: { label: 'How much of which', placeholder: '30 mL hip syrup', picks: [] },
-      guide: { mind: 'Shake it first: it settles.', readings: ['mass_g'] },
+      guide: { mind: 'Shake it first: it settles.', readings: ['mass_g', 'volume_mL'] },
     },
     carbonate: {
       label: 'Top up with fizz',

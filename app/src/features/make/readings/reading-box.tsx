@@ -1,4 +1,5 @@
 import type { ReadQuantity } from '@wellhydra/core/brew';
+import type { IngredientLine } from '@wellhydra/core/quantity';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../../ui/button';
@@ -10,11 +11,14 @@ import { QUANTITIES } from '../../../domain/brews/step-guide';
 export function ReadingBox({
   quantity,
   value,
+  goesIn = null,
   onRead,
   onTyping,
 }: {
   readonly quantity: ReadQuantity;
   readonly value: number | undefined;
+  /** What goes in: it can be said in spoons and pieces, too. */
+  readonly goesIn?: IngredientLine | null;
   readonly onRead: (value: number) => void;
   readonly onTyping: (busy: boolean) => void;
 }) {
@@ -30,7 +34,7 @@ export function ReadingBox({
   };
   const note = () => {
     if (isNoted(text)) return setWrong(null);
-    const read = readReading(quantity, text);
+    const read = readReading(quantity, text, goesIn);
     setWrong(typeof read === 'string' ? read : null);
     if (typeof read !== 'number') return;
     onTyping(false);
@@ -42,7 +46,7 @@ export function ReadingBox({
         <TextInput
           aria-label={`${label}, ${unit}`}
           aria-invalid={wrong !== null}
-          inputMode="decimal"
+          inputMode={goesIn ? 'text' : 'decimal'}
           value={text}
           onChangeText={type}
           onBlur={note}
@@ -52,7 +56,7 @@ export function ReadingBox({
           className="min-h-[76px] min-w-0 flex-1 rounded-[12px] border-2 border-panelline bg-panel px-3 font-heading text-[52px] font-bold text-onpanel"
         />
         <Text className="text-[22px] leading-[28px] text-panelmute">{unit}</Text>
-        <Button label="Note" kind="onPanel" size="large" onPress={note} />
+        <Button label="Go by it" kind="onPanel" size="large" onPress={note} />
       </View>
       {wrong ? (
         <Text role="alert" className="text-[#FFB199]">

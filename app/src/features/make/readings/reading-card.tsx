@@ -1,22 +1,27 @@
 import type { BrewHappening, BrewRecipe, BrewState, ReadQuantity } from '@wellhydra/core/brew';
+import type { IngredientLine } from '@wellhydra/core/quantity';
 import X from 'lucide-react-native/icons/x';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
 import { IconButton } from '../../../ui/icon-button';
 import { Text } from '../../../ui/text';
-import { adviceView, expectedHere, expectedView, type AdviceView } from '../make-view';
+import { adviceView, asksFor, expectedHere, expectedView, isFarOff, type AdviceView } from '../make-view';
 import { SensorLine } from './sensor-line';
 import { ReadingBox } from './reading-box';
 import { quantityWords } from './reading-units';
 import { QUANTITIES, SCALES } from '../../../domain/brews/step-guide';
 import { SENSOR_FOR, type Sensors } from './use-sensors';
+import { capital } from '../../../domain/words/step-words';
 
 interface ReadingCardProps {
   readonly brew: string;
   readonly sensors: Sensors;
   readonly step: string;
   readonly quantities: readonly ReadQuantity[];
+  /** What goes in at this step: a reading is how much of that. */
+  readonly goesIn: IngredientLine | null;
   readonly recipe: BrewRecipe;
   readonly state: BrewState;
   readonly happened: (happening: BrewHappening) => void;
@@ -33,6 +38,7 @@ export function ReadingCard({
   sensors,
   step,
   quantities,
+  goesIn,
   recipe,
   state,
   happened,
@@ -46,9 +52,16 @@ export function ReadingCard({
   const here = state.readings.filter((each) => each.step === step);
   const reading = here.find((each) => each.quantity === quantity);
   const options = quantities.map((value) => ({ value, label: QUANTITIES[value].label }));
-  const read = (value: number) => happened({ kind: 'reading', step, quantity, value });
+  // A reading far off what can be is asked back before it counts.
+  const [doubted, setDoubted] = useState<number | null>(null);
+  const note = (value: number) => {
+    setDoubted(null);
+    happened({ kind: 'reading', step, quantity, value });
+  };
+  const read = (value: number) => (isFarOff(quantity, expected, value) ? setDoubted(value) : note(value));
   const choose = (next: ReadQuantity) => {
     onTyping(false);
+    setDoubted(null);
     setQuantity(next);
   };
   const sensor = SENSOR_FOR[quantity];
@@ -63,7 +76,7 @@ export function ReadingCard({
   return (
     <View className="gap-3 rounded-[18px] bg-[#163B3B] p-4">
       <Text variant="subheading" aria-level={2} className="text-onpanel">
-        {QUANTITIES[quantity].asks}
+        {asksFor(quantity, goesIn)}
       </Text>
       {options.length > 1 ? (
         <Choice label="What is read" options={options} value={quantity} onChange={choose} onPanel />
@@ -75,11 +88,23 @@ export function ReadingCard({
           key={`${quantity} ${reading?.id ?? ''}`}
           quantity={quantity}
           value={reading?.value}
+          goesIn={goesIn}
           onRead={read}
           onTyping={onTyping}
         />
       )}
       {shown && !over ? <SensorLine brew={brew} shown={shown} onTake={read} /> : null}
+      {doubted === null ? null : (
+        <View role="alert" className="gap-2">
+          <Text className="text-[16px] leading-[24px] text-onpanel">
+            {`${quantityWords(quantity, doubted)}? ${capital(view?.words ?? '')}. Look at the number and its unit again.`}
+          </Text>
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Read it again" kind="onPanel" size="large" onPress={() => setDoubted(null)} />
+            <Button label="It is so" kind="onPanel" size="large" onPress={() => note(doubted)} />
+          </View>
+        </View>
+      )}
       {view ? <Gauge low={view.low} high={view.high} dot={view.dot} words={view.words} /> : null}
       {here.length > 0 ? (
         <View role="list" aria-label="Read here" className="flex-row flex-wrap gap-2">

@@ -9,6 +9,8 @@ import {
   formatNumber,
   readAmount,
   readDuration,
+  readIngredientLine,
+  type IngredientLine,
 } from '@wellhydra/core/quantity';
 import { readsUs } from '../../../state/units-choice';
 import { showMass, showVolume } from '../../../domain/words/units';
@@ -60,12 +62,27 @@ function withUnit(quantity: ReadQuantity, text: string): number {
   return numberOf(text.replace(/^ph ?| ?(?:ph|°? ?brix|°? ?bx)$/i, ''));
 }
 
-/** What is typed as a reading: a number in its range, or why not. A number alone is in the unit beside the box. */
-export function readReading(quantity: ReadQuantity, typed: string): number | string {
+/** Grams of what goes in, said as it was measured: "1 1/2 tsp", "3 level spoons", "half a lemon"; NaN for anything else. */
+function asIngredient(typed: string, { ingredient }: IngredientLine): number {
+  const name = ingredient.name.toLowerCase();
+  const line = readIngredientLine(typed.toLowerCase().includes(name) ? typed : `${typed} ${name}`);
+  return line.kind === 'read' && line.dose.kind === 'mass' ? line.dose.mass_g : NaN;
+}
+
+/**
+ * What is typed as a reading: a number in its range, or why not. A number alone is in the unit beside the box; what goes
+ * in can be said in spoons and pieces.
+ */
+export function readReading(
+  quantity: ReadQuantity,
+  typed: string,
+  goesIn: IngredientLine | null = null,
+): number | string {
   const text = typed.trim();
   const { unit, stored, shown } = readingUnit(quantity);
   const plain = numberOf(text);
-  const value = Number.isNaN(plain) ? withUnit(quantity, text) : stored(plain);
+  const said = Number.isNaN(plain) ? withUnit(quantity, text) : stored(plain);
+  const value = Number.isNaN(said) && goesIn && quantity === 'mass_g' ? asIngredient(text, goesIn) : said;
   const [least, most] = READING_RANGES[quantity];
   if (value >= least && value <= most) return value;
   return `A number from ${formatNumber(shown(least))} to ${formatNumber(shown(most))} ${unit}.`;
