@@ -62,15 +62,15 @@ export function asksFor(quantity: ReadQuantity, goesIn: IngredientLine | null): 
 
 /** So many times more or less than what can be expected is a slip: a wrong unit, a digit too many. */
 const FAR_TIMES = 5;
-/** Temperatures and strengths so far beyond what can be expected. */
-const FAR_BEYOND: Readonly<Partial<Record<ReadQuantity, number>>> = { temperature_C: 50, brix: 30 };
+/** A strength so far beyond what can be expected, °Brix. A pot that is not warm or cool yet may be anything. */
+const FAR_BRIX = 30;
 
 /** Whether a reading can hardly be meant. */
 export function isFarOff(quantity: ReadQuantity, expected: Expected, value: number): boolean {
   const range = expected[quantity];
   if (!range) return false;
-  const beyond = FAR_BEYOND[quantity];
-  if (beyond !== undefined) return value > range.p95 + beyond || value < range.p5 - beyond;
+  if (quantity === 'temperature_C' || quantity === 'minutes') return false;
+  if (quantity === 'brix') return value > range.p95 + FAR_BRIX || value < range.p5 - FAR_BRIX;
   return value > FAR_TIMES * range.p95 || value < range.p5 / FAR_TIMES;
 }
 
