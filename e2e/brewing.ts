@@ -23,6 +23,12 @@ export async function readyToMake(page: Page, steps: readonly string[] = TONIC):
   await expect(page.getByRole('heading', { name: 'Have these ready' })).toBeVisible();
 }
 
+/** Plugs the simulated devices in: a new kitchen has none. */
+export async function plugDevices(page: Page): Promise<void> {
+  for (const device of ['scale', 'probe', 'refractometer'])
+    expect((await page.request.put(`/api/devices/${device}`, { data: { plugged: true } })).ok()).toBe(true);
+}
+
 /** The same in a new kitchen, at the first step of its making. */
 export async function begun(page: Page, steps: readonly string[] = TONIC): Promise<void> {
   await register(page, 'Ines');
@@ -60,7 +66,7 @@ export async function read(page: Page, label: string, value: string): Promise<vo
 
 /** What the probe shows once it has settled, °C. */
 export async function probed(page: Page): Promise<number> {
-  const shown = page.getByText(/^probe · [\d.]+ °C · settled/);
+  const shown = page.getByText(/^simulated probe · [\d.]+ °C · settled/);
   await expect(shown).toBeVisible({ timeout: 30_000 });
   return Number(/([\d.]+) °C/.exec((await shown.textContent())!)![1]);
 }

@@ -187,15 +187,15 @@ describe('a device beside the box', () => {
 
   test('a settled value is taken with one press', async () => {
     const taken = line({ sensor: 'probe', signal: 'settled', value: 61.5, at } as SensorValue);
-    expect(screen.getByText('probe · 61.5 °C · settled')).toBeTruthy();
+    expect(screen.getByText('simulated probe · 61.5 °C · settled')).toBeTruthy();
     await press('Take it from the probe');
     expect(taken).toEqual([61.5]);
   });
 
   test.each([
-    ['moving', 61.5, 'probe · 61.5 °C · still moving'],
-    ['nonsense', 999, 'probe · 999 °C · cannot be: not taken'],
-    ['none', null, 'probe · no signal'],
+    ['moving', 61.5, 'simulated probe · 61.5 °C · still moving'],
+    ['nonsense', 999, 'simulated probe · 999 °C · cannot be: not taken'],
+    ['none', null, 'simulated probe · no signal'],
   ] as const)('a value that is %s is not', (signal, value, words) => {
     line({ sensor: 'probe', signal, value, at } as SensorValue);
     expect(screen.getByText(words)).toBeTruthy();

@@ -4,6 +4,7 @@ import {
   keptOnDevice,
   next,
   noConnection,
+  plugDevices,
   probed,
   read,
   readyToMake,
@@ -21,12 +22,13 @@ test.describe('a dead network', () => {
   }) => {
     await page.clock.install();
     await register(page, 'Ines');
+    await plugDevices(page);
     await readyToMake(page);
     await page.getByRole('button', { name: 'Begin' }).click();
     await expect(page.getByText(/batch HE-01/)).toBeVisible();
     await keptOnDevice(page);
     await goTo(page, '1 L water');
-    await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/simulated scale · \d+ g · settled/)).toBeVisible({ timeout: 30_000 });
     await takeFrom(page, 'scale', /Weight \d/);
     await next(page);
     await expect(heading(page)).toHaveText('Simmer 40 min');
@@ -42,7 +44,7 @@ test.describe('a dead network', () => {
     await expect(page).toHaveTitle(/Time is up: Simmer 40 min/);
     await next(page);
     await expect(heading(page)).toHaveText('Strain through cloth');
-    await expect(page.getByText(/^(?:scale|probe) · /)).toHaveCount(0);
+    await expect(page.getByText(/^simulated (?:scale|probe) · /)).toHaveCount(0);
     await read(page, 'Volume, mL', '500');
     await page.getByRole('button', { name: /^Use \d+ g$/ }).click();
     await next(page);

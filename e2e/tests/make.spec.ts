@@ -1,9 +1,10 @@
-import { begun, goTo, heading, next, probed, read, readyToMake, storedEvents, takeFrom } from '../brewing';
+import { begun, goTo, heading, next, plugDevices, probed, read, readyToMake, storedEvents, takeFrom } from '../brewing';
 import { expect, fromMenu, register, stepButton, test } from '../cook';
 
 test('a whole brew, from what is got ready to the bottles, with a clock that is moved', async ({ page }) => {
   await page.clock.install();
   await register(page, 'Ines');
+  await plugDevices(page);
   await readyToMake(page);
   await expect(page.getByText(/Apron on: elderberries, dried/i)).toBeVisible();
   await expect(page.getByText(/saucepan: holds 3 L/)).toBeVisible();
@@ -27,7 +28,7 @@ test('a whole brew, from what is got ready to the bottles, with a clock that is 
   // The scale stands under the pot, the probe in it, and both go by the same clock.
   await page.clock.fastForward('02:00');
   await page.getByRole('radio', { name: 'Weight' }).click();
-  await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/simulated scale · \d+ g · settled/)).toBeVisible({ timeout: 30_000 });
   await takeFrom(page, 'scale', /Weight \d/);
   await page.getByRole('button', { name: 'Take back weight' }).click();
   await next(page);
@@ -166,13 +167,15 @@ test('scale and probe show their value beside the box, it is taken with one pres
   page,
 }) => {
   await begun(page);
+  await expect(page.getByText(/^simulated/)).toHaveCount(0);
+  await plugDevices(page);
   await goTo(page, '1 L water');
-  await expect(page.getByText(/scale · \d+ g · settled/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/simulated scale · \d+ g · settled/)).toBeVisible({ timeout: 60_000 });
   // Berries and water: what stands in the pot, the vessel not counted.
   await takeFrom(page, 'scale', /Weight 1\.\d+ kg|Weight 1,?\d{3} g/);
   await goTo(page, 'Cool to 40 °C');
   // The probe lags behind what has just happened: hot from the simmer, it settles while the pot cools.
-  await expect(page.getByText(/probe · [6-9]\d(?:\.\d)? °C · settled/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/simulated probe · [6-9]\d(?:\.\d)? °C · settled/)).toBeVisible({ timeout: 60_000 });
   await takeFrom(page, 'probe', /Temperature \d/);
   await expect(page.getByText(/°C more than expected/)).toBeVisible();
   const address = page.url();
@@ -184,7 +187,7 @@ test('scale and probe show their value beside the box, it is taken with one pres
   await page.goto(address);
   await expect(heading(page)).toHaveText('Cool to 40 °C');
   await expect(page.getByLabel('Temperature, °C')).toBeVisible();
-  await expect(page.getByText(/^probe · /)).toHaveCount(0);
+  await expect(page.getByText(/^simulated probe · /)).toHaveCount(0);
 });
 
 test('a drink that is under way is on Today, and the formula can still be opened', async ({ page }) => {

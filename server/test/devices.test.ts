@@ -74,7 +74,22 @@ beforeAll(async () => {
   cook = await newCook(app);
   address = await app.listen({ host: '127.0.0.1', port: 0 });
 });
+
 afterAll(() => app.close());
+
+const DEVICES = ['scale', 'probe', 'refractometer', 'printer'] as const;
+const plug = (device: string, plugged: boolean) => cook.send('PUT', `/api/devices/${device}`, { plugged });
+const plugged = async (): Promise<readonly boolean[]> =>
+  (await cook.send('GET', '/api/devices')).json.devices.map((each: { plugged: boolean }) => each.plugged);
+
+test('a new kitchen has no device; four that are plugged or unplugged at once are four', async () => {
+  expect(await plugged()).toEqual([false, false, false, false]);
+  await Promise.all(DEVICES.map((device) => plug(device, true)));
+  expect(await plugged()).toEqual([true, true, true, true]);
+  await Promise.all(DEVICES.map((device) => plug(device, false)));
+  expect(await plugged()).toEqual([false, false, false, false]);
+  for (const device of DEVICES) await plug(device, true);
+});
 
 async function brewing(): Promise<string> {
   const [drink, brew] = [randomUUID(), randomUUID()];
@@ -133,6 +148,13 @@ test('tared, the scale shows nothing for what stands on it', async () => {
   expect(await weight()).toBeGreaterThan(900);
   expect((await cook.send('POST', '/api/devices/scale/tare', { brew })).status).toBe(204);
   expect(Math.abs(await weight())).toBeLessThanOrEqual(5);
+  // At an addition it is set to nothing for what stood there before, and weighs what goes in.
+  const other = await brewing();
+  const poured = async () =>
+    (await heard(other, 8)).flat().findLast(({ sensor, value }) => sensor === 'scale' && value !== null)!.value!;
+  await poured();
+  expect((await cook.send('POST', '/api/devices/scale/tare', { brew: other })).status).toBe(204);
+  expect(Math.abs((await poured()) - 1000)).toBeLessThanOrEqual(20);
 });
 
 test('simulated devices go by the clock of who watches them', async () => {

@@ -85,6 +85,8 @@ export const bottleRows = (
     remainingMl: volume_mL,
     openedAt: null,
     ...standing(keeping, { madeAt, stands: [{ place, since: madeAt.toISOString() }], openedAt: null }),
+    // It has stood nowhere else.
+    stands: null,
   }));
 
 /** Records that a drink was made and bottled; sending it again changes nothing. */

@@ -30,7 +30,7 @@ async function createKitchen({ sequelize, models }: BrewContext): Promise<readon
   const passwordHash = await hash(randomBytes(24).toString('hex'));
   await sequelize.transaction(async (transaction) => {
     await models.kitchens.create(
-      { id: kitchenId, name: DEMO_KITCHEN, invitation: newInvitation(), demoDay: null },
+      { id: kitchenId, name: DEMO_KITCHEN, invitation: newInvitation(), demoDay: null, unplugged: [] },
       { transaction },
     );
     for (const { name, email } of DEMO_MEMBERS) {

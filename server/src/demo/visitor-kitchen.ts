@@ -69,7 +69,17 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
     const { name, brewsMade, settings, settingsRevision, habitsSince } = original;
     const expiresAt = new Date(now.getTime() + LIVES_h * 3_600_000);
     await models.kitchens.create(
-      { id, name, brewsMade, settings, settingsRevision, habitsSince, expiresAt, invitation: newInvitation() },
+      {
+        id,
+        name,
+        brewsMade,
+        settings,
+        settingsRevision,
+        habitsSince,
+        expiresAt,
+        invitation: newInvitation(),
+        unplugged: [],
+      },
       { transaction },
     );
     for (const part of PARTS) await copyPart(context, part, { from: kept.id, to: id }, transaction);

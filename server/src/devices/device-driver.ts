@@ -4,6 +4,8 @@ import type { Sensor } from '@wellhydra/contract';
 export interface OnTheWorktop {
   /** Vessel and what is in it, g. */
   readonly gross_g: number;
+  /** The same without what goes in at this moment; where nothing does, undefined. */
+  readonly before_g?: number;
   readonly temperature_C: number;
   readonly brix: number | null;
 }

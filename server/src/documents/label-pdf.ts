@@ -89,7 +89,9 @@ export async function labelPdf(bottle: BottleRecord, address: string): Promise<B
     .text(`${PLACE_WORDS[bottle.place]} · ${amount(bottle.volume_mL)} · serving ${amount(bottle.serving_mL)}`, {
       width: text,
     });
-  const stopsFirst = [...bottle.cautions].sort((a, b) => Number(b.severity === 'stop') - Number(a.severity === 'stop'));
+  const stopsFirst = bottle.cautions
+    .filter(({ severity }) => severity !== 'note')
+    .sort((a, b) => Number(b.severity === 'stop') - Number(a.severity === 'stop'));
   const cautions = stopsFirst.map(({ title }) => title).join(' · ');
   if (cautions)
     document

@@ -1,4 +1,4 @@
-import type { Device, Plan } from '@wellhydra/contract';
+import { DEVICES, type Device, type Plan } from '@wellhydra/contract';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import type { Sequelize } from 'sequelize';
 import {
@@ -33,7 +33,8 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     planRevision: withDefault(integer(), 0),
     /** Readings before this do not teach. */
     habitsSince: nullable(moment()),
-    unplugged: withDefault(json<readonly Device[]>(), []),
+    /** A new kitchen has no device yet. */
+    unplugged: withDefault(json<readonly Device[]>(), DEVICES),
     /** What the scale shows as nothing, g; null for the vessel alone. */
     tareG: nullable(double()),
   }),

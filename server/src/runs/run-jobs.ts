@@ -24,9 +24,7 @@ const runFigures = ({ drink, problems, keeping, serving, trace, liquid, cautions
   /** A dry mix is kept by its mass, a gram taken as a millilitre. */
   volumeMl: liquid?.volume_mL ?? trace.pot.mass_g,
   dry: liquid === null,
-  cautions: cautions
-    .filter(({ severity }) => severity !== 'note')
-    .map(({ code, severity, title, text, concerns }) => ({ code, severity, title, text, concerns })),
+  cautions: cautions.map(({ code, severity, title, text, concerns }) => ({ code, severity, title, text, concerns })),
   perServing: Object.fromEntries(SERVING_FIGURES.map((figure) => [figure, perServing[figure]])) as ServingFigures,
 });
 export type RunFigures = ReturnType<typeof runFigures>;

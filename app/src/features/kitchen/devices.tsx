@@ -16,8 +16,9 @@ export function Devices() {
     <View className="gap-1">
       <Text variant="heading">Devices</Text>
       <Text className="text-mute">
-        While something is made, what these show stands beside the box and is taken with one press. They are simulated:
-        the pot they hang in heats, cools and steams like a real one.
+        {data.devices.some(({ plugged }) => plugged) ? '' : 'None is plugged in. '}
+        While something is made, what a device shows stands beside the box and is taken with one press. These are
+        simulated, to try it with: the pot they hang in heats, cools and steams like a real one.
       </Text>
       {data.devices.map(({ device, name, plugged }) => (
         <Toggle

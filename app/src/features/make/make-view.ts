@@ -15,7 +15,7 @@ import {
 } from '@wellhydra/core/brew';
 import { VERB_TABLE, batchSteps, writtenTime, type EditedStep } from '@wellhydra/core/drink';
 import { durationWords, formatNumber, readDuration, type IngredientLine } from '@wellhydra/core/quantity';
-import { showVolume } from '../../domain/words/units';
+import { showMass, showVolume } from '../../domain/words/units';
 import { doseWords } from '../../domain/words/dose-words';
 import { capital, qualifierWords, stepTitle } from '../../domain/words/step-words';
 import { differenceWords, quantityWords } from './readings/reading-units';
@@ -245,7 +245,9 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
     const { guide, time, tasted } = VERB_TABLE[step.verb];
     const found = time === 'found' && entry ? `about ${durationWords(entry.minutes)}` : '';
     const facts = [
-      entry?.line && entry.added_g !== undefined && doseWords(entry.line, entry.added_g),
+      entry?.line &&
+        entry.added_g !== undefined &&
+        (entry.asMeasured ? `${showMass(entry.added_g)} went in` : doseWords(entry.line, entry.added_g)),
       qualifierWords(step),
       found,
       state.texts.has(step.id) && `written: ${written.text}`,

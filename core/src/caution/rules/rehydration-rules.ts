@@ -54,8 +54,10 @@ function saltByEye({ trace, liquid }: CautionContext): boolean {
 
 function saltHighText(context: CautionContext): string {
   const volume_mL = context.liquid?.volume_mL ?? 0;
-  const water = formatVolume(dilutionWater(sodium(context), volume_mL));
-  return `Do not give this as it is. Stir ${water} more clean water into the ${formatVolume(volume_mL)}, or pour it away and start again with a level measuring spoon. Too much salt is dangerous, above all for children, and it does not taste too salty. It has ${formatNumber(sodium(context))} mmol of sodium in a litre; 75 is right and 90 is the most.`;
+  const more_mL = dilutionWater(sodium(context), volume_mL);
+  // On a bottle it is read of a part of the batch.
+  const each = `${formatNumber(Math.ceil((100 * more_mL) / volume_mL))} mL to every 100 mL`;
+  return `Do not give this as it is. Stir ${formatVolume(more_mL)} more clean water into the ${formatVolume(volume_mL)}, ${each}, or pour it away and start again with a level measuring spoon. Too much salt is dangerous, above all for children, and it does not taste too salty. It has ${formatNumber(sodium(context))} mmol of sodium in a litre; 75 is right and 90 is the most.`;
 }
 
 const sugarHigh = (context: CautionContext): boolean =>

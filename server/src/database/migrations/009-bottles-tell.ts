@@ -2,7 +2,8 @@ import type { Migration } from './migration';
 
 /**
  * Bottles can stand in a freezer and remember where they stood, which decides how long they keep; a brew says what was
- * drunk at once, what a serving brings, and its cautions in full instead of by their titles.
+ * drunk at once, what a serving brings, and its cautions in full instead of by their titles. A new kitchen has no device
+ * plugged in.
  */
 export const migration: Migration = {
   name: '009-bottles-tell',
@@ -21,5 +22,7 @@ export const migration: Migration = {
       )), '[]'::jsonb)
       FROM jsonb_array_elements_text(cautions) said
     );
+
+    ALTER TABLE kitchens ALTER COLUMN unplugged SET DEFAULT '["scale", "probe", "refractometer", "printer"]';
   `,
 };

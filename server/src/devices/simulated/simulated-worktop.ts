@@ -69,6 +69,7 @@ export function worktopAt({ before, entry }: Worktop, since: Date, now: Date): O
   const from_C = before?.temperature_C ?? TAP_C;
   return {
     gross_g: VESSEL_g + between(before_g, entry?.mass_g ?? before_g),
+    ...(entry?.line ? { before_g: VESSEL_g + before_g } : {}),
     temperature_C: entry ? warmth(entry, from_C, minutes) : from_C,
     brix: entry?.brix ?? before?.brix ?? null,
   };

@@ -6,6 +6,8 @@ import { useTareScaleMutation } from '../../../domain/brews/device-endpoints';
 import { readingText, readingUnit } from './reading-units';
 
 const NAMES = { scale: 'scale', probe: 'probe', refractometer: 'refractometer' } as const;
+/** The devices that ship with the application are stand-ins, and say so wherever they show something. */
+const SIMULATED = 'simulated';
 const READS = { scale: 'mass_g', probe: 'temperature_C', refractometer: 'brix' } as const;
 const SAID = {
   settled: 'settled',
@@ -30,7 +32,7 @@ interface SensorLineProps {
 export function SensorLine({ brew, shown, onTake }: SensorLineProps) {
   const [tare] = useTareScaleMutation();
   const { sensor, signal, value } = shown;
-  const text = [NAMES[sensor], value === null ? '' : sensorWords(sensor, value), SAID[signal]]
+  const text = [`${SIMULATED} ${NAMES[sensor]}`, value === null ? '' : sensorWords(sensor, value), SAID[signal]]
     .filter(Boolean)
     .join(' · ');
   return (
