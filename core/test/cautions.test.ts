@@ -191,3 +191,39 @@ describe('cautions', () => {
     expect(analyse(using(cooked)).cautions.map(({ code }) => code)).not.toContain('elder-needs-cooking');
   });
 });
+
+describe('what is done to each glass is in the drink', () => {
+  const glass = (kind: DrinkKind, script: string, ...atServing: readonly string[]) =>
+    analyse(
+      trialDrink(kind, script, {
+        serving: '250 mL',
+        atServing: atServing.map((text) => ({ verb: 'add' as const, text })),
+      }),
+    ).cautions.map(({ code }) => code);
+  const TEA = 'add 1 L water | add 10 g dried nettle | simmer 5 min | strain cloth';
+  test.each([
+    ['honey in a cup', 'honey-under-12-months', 'tea', TEA, '1 tbsp honey', '1 tbsp white sugar'],
+    ['grapefruit juice', 'grapefruit-medicines', 'tea', TEA, '50 mL grapefruit juice', '50 mL orange juice'],
+    ['raw juice', 'raw-juice-vulnerable', 'tea', TEA, '50 mL apple juice', '50 mL coconut water'],
+    [
+      'potassium by the glass',
+      'potassium-too-much',
+      'sport',
+      'add 1 L water',
+      '2 g potassium chloride',
+      '0.7 g potassium chloride',
+    ],
+    [
+      'salt by the glass',
+      'rehydration-salt-high',
+      'rehydration',
+      'add 1 L water | add 2.6 g table salt | add 13.5 g glucose',
+      '1 g table salt',
+      '0.2 g table salt',
+    ],
+  ] as const)('%s: %s', (_what, code, kind, script, fires, not) => {
+    expect(glass(kind, script, fires)).toContain(code);
+    expect(glass(kind, script, not)).not.toContain(code);
+    expect(glass(kind, script)).not.toContain(code);
+  });
+});

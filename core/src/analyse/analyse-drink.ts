@@ -14,7 +14,16 @@ import {
   type Keeping,
   type Stored,
 } from '../keeping';
-import { describeLiquid, type Liquid, addScaled, emptyComposition, massOf, scaled, type Composition } from '../liquid';
+import {
+  describeLiquid,
+  type Liquid,
+  addScaled,
+  emptyComposition,
+  massOf,
+  scaled,
+  volumeOf,
+  type Composition,
+} from '../liquid';
 import {
   botanicalsOf,
   nutrientsOf,
@@ -200,8 +209,9 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
   if (glass.added) addScaled(served, glass.added, 1);
   const perServing = nutrientsOf(served);
   const perLitre = liquid ? perLitreOf(pot.drunk, liquid.volume_mL) : null;
-  const added = addedMinerals(pot);
   const share = serving && serving.servings > 0 ? 1 / serving.servings : 0;
+  const added = addedMinerals(pot);
+  const addedInGlass = glass.trace ? addedMinerals(glass.trace.pot) : null;
   const problems: AnalysisProblem[] = [...refused, ...trace.problems];
   for (const problem of glass.trace?.problems ?? []) problems.push({ ...problem, step: null });
   if (size.kind === 'unreadable') problems.push({ ...size, step: null });
@@ -213,17 +223,19 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
     kind: drink.kind,
     drink,
     trace,
+    glass: glass.trace,
     liquid,
-    perLitre,
+    perLitre:
+      glass.added && serving?.volume_mL ? perLitreOf(served, serving.volume_mL + volumeOf(glass.added)) : perLitre,
     perServing,
     keeping,
-    contents,
+    contents: glass.trace && contentsOf(glass.trace).raw ? { ...contents, raw: true } : contents,
     warm_h,
     servings: serving?.servings ?? 0,
     addedPerServing: {
-      potassium_mmol: added.potassium_mmol * share,
-      magnesium_mg: added.magnesium_mg * share,
-      sodium_mg: added.sodium_mg * share,
+      potassium_mmol: added.potassium_mmol * share + (addedInGlass?.potassium_mmol ?? 0),
+      magnesium_mg: added.magnesium_mg * share + (addedInGlass?.magnesium_mg ?? 0),
+      sodium_mg: added.sodium_mg * share + (addedInGlass?.sodium_mg ?? 0),
     },
   });
   const passedOn = drink.preparations ? inherited(drink.preparations, trace, options, shared) : [];

@@ -12,6 +12,8 @@ export interface CautionContext {
   readonly kind: DrinkKind;
   readonly drink: Drink;
   readonly trace: Trace;
+  /** What is done to each glass, run by itself; null where nothing is. */
+  readonly glass: Trace | null;
   readonly keeping: Keeping | null;
   readonly contents: Contents;
   /** Hours between 57 and 5 °C since it last boiled, where it is neither sour nor dry. */

@@ -1,32 +1,41 @@
 import type { Ingredient } from '../catalogue';
-import type { TraceEntry } from '../simulate';
+import type { PotEntry, Trace, TraceEntry } from '../simulate';
 import type { CautionContext } from './caution';
 
+/** Everything that went in, into the batch or into a glass: honey in a cup is honey. */
+export const everything = ({ trace, glass }: Pick<CautionContext, 'trace' | 'glass'>): readonly PotEntry[] =>
+  glass ? [...trace.pot.entries, ...glass.pot.entries] : trace.pot.entries;
+
 /** Whether anything with one of these ids has gone in, by itself or in a preparation. */
-export function has({ trace }: CautionContext, ...ids: readonly string[]): boolean {
-  return trace.pot.entries.some(({ ingredient }) => ids.includes(ingredient.id));
+export function has(context: CautionContext, ...ids: readonly string[]): boolean {
+  return everything(context).some(({ ingredient }) => ids.includes(ingredient.id));
 }
 
 /** Whether anything with one of these ids was added by a step of this drink itself. */
-export function addedHere({ trace }: CautionContext, ...ids: readonly string[]): boolean {
-  return trace.pot.entries.some(({ ingredient, within }) => within === undefined && ids.includes(ingredient.id));
+export function addedHere(context: CautionContext, ...ids: readonly string[]): boolean {
+  return everything(context).some(({ ingredient, within }) => within === undefined && ids.includes(ingredient.id));
 }
 
 /** Grams of these ingredients whose strength is in a serving. */
-export function gramsPerServing({ trace, servings }: CautionContext, ...ids: readonly string[]): number {
+export function gramsPerServing({ trace, glass, servings }: CautionContext, ...ids: readonly string[]): number {
   if (!(servings > 0)) return 0;
-  let grams = 0;
-  for (const [ingredient, mass_g] of trace.pot.origins) if (ids.includes(ingredient.id)) grams += mass_g;
-  return grams / servings;
+  const of = ({ pot }: Trace): number => {
+    let grams = 0;
+    for (const [ingredient, mass_g] of pot.origins) if (ids.includes(ingredient.id)) grams += mass_g;
+    return grams;
+  };
+  return of(trace) / servings + (glass ? of(glass) : 0);
 }
 
 /** Salts, acids and powders: what minerals are added with. */
 export const isMineral = ({ role, state }: Ingredient): boolean =>
   (role === 'salt' || role === 'acid') && state === 'soluble';
 
-/** Grams of an ingredient that went into the batch. */
-export function gramsOf({ trace }: CautionContext, id: string): number {
-  return trace.pot.entries.reduce((sum, { ingredient, mass_g }) => sum + (ingredient.id === id ? mass_g : 0), 0);
+/** Grams of an ingredient that go into the batch and into all its glasses. */
+export function gramsOf({ trace, glass, servings }: CautionContext, id: string): number {
+  const of = ({ pot }: Trace): number =>
+    pot.entries.reduce((sum, { ingredient, mass_g }) => sum + (ingredient.id === id ? mass_g : 0), 0);
+  return of(trace) + (glass ? servings * of(glass) : 0);
 }
 
 /** The steps from the first addition of any of these ingredients on. */

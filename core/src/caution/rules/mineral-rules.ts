@@ -2,7 +2,7 @@ import { ATOMIC_WEIGHTS } from '../../liquid';
 import { formatMass, formatNumber } from '../../quantity';
 import type { CautionContext, CautionRule } from '../caution';
 import { MAGNESIUM_mg, POTASSIUM_mmol, SODA_g } from '../dose-lines';
-import { gramsOf, gramsPerServing, isMineral } from '../in-the-drink';
+import { everything, gramsOf, gramsPerServing, isMineral } from '../in-the-drink';
 
 const rehydration = ({ kind }: CautionContext): boolean => kind === 'rehydration';
 
@@ -17,7 +17,7 @@ const inServing = ({ perServing }: CautionContext): number => perServing.potassi
 /** The salts that bring potassium, with what of each keeps the batch under a line: "2.4 g potassium chloride". */
 function underLine(context: CautionContext, line_mmol: number): string {
   const share = (UNDER * line_mmol) / context.addedPerServing.potassium_mmol;
-  const salts = [...context.trace.pot.origins.keys()].filter(
+  const salts = [...new Set(everything(context).map(({ ingredient }) => ingredient))].filter(
     (ingredient) => isMineral(ingredient) && (ingredient.composition?.potassium_mmol ?? 0) > 0,
   );
   return salts.map(({ id, name }) => `${formatMass(gramsOf(context, id) * share)} ${name.toLowerCase()}`).join(' and ');
