@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { brewRecipe, brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import type { DrinkDocument, Verb } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
-import { SHELF_PLACES, useBy, type ShelfPlace } from '@wellhydra/core/keeping';
+import { SHELF_PLACES, bottleUseBy, type ShelfPlace } from '@wellhydra/core/keeping';
 import fc from 'fast-check';
 import type { FastifyInstance } from 'fastify';
 import { freshDatabase, newCook, startServer, type Cook } from './kitchen-server';
@@ -121,7 +121,7 @@ test('use-by, cautions, contents and volumes of bottles are those of the brew’
       expect(brew.lost_mL).toBeGreaterThan(-1e-6);
       for (const { id, place, volume_mL } of bottles) {
         const until = (now: ShelfPlace) =>
-          useBy(analysis.keeping!, { madeAt: AT, stands: [{ place: now, since: AT }], openedAt: null });
+          bottleUseBy(analysis.keeping!, { madeAt: AT, stands: [{ place: now, since: AT }], openedAt: null });
         const { json: bottle } = await cook.send('GET', `/api/bottles/${id}`);
         expect(bottle).toMatchObject({ volume_mL, remaining_mL: volume_mL, place });
         expect([bottle.useBy, bottle.useByReason]).toEqual([until(place).useBy, until(place).reason]);

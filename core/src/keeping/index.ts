@@ -11,5 +11,13 @@ export type { KeepingClass } from './keeping-classes';
 export { closedDays, keepingOf, surelySour } from './keeping-of';
 export { jarsAreTested, testedRecipe } from './tested-process';
 export type { Keeping, KeepingPlace, Stored } from './keeping-of';
-export { LATEST_USE_BY, SHELF_PLACES, daysIn, movedTo, placesByKeeping, shelfPlace, useBy } from './use-by';
-export type { BottleHistory, BottleKeeping, ShelfPlace, Stand, UseBy } from './use-by';
+export {
+  LATEST_USE_BY,
+  SHELF_PLACES,
+  daysIn,
+  movedTo,
+  placesByKeeping,
+  shelfPlace,
+  bottleUseBy,
+} from './bottle-use-by';
+export type { BottleHistory, BottleKeeping, ShelfPlace, Stand, UseBy } from './bottle-use-by';

@@ -1,5 +1,5 @@
 import type { BottlePage, BottleRecord, PageQuery, Place, PourPage, PourRecord } from '@wellhydra/contract';
-import { daysIn, useBy, type BottleKeeping, type Keeping, type Stand } from '@wellhydra/core/keeping';
+import { daysIn, bottleUseBy, type BottleKeeping, type Keeping, type Stand } from '@wellhydra/core/keeping';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { limitOf, pageOf, readCursor } from '../database/page';
 import type { Models } from '../database/models';
@@ -46,7 +46,7 @@ function asRecord({ keeping, useBy: until, ...row }: StoredBottle): BottleRecord
     ...history,
     keeping: keepingRecord(keeping),
     useBy: until.toISOString(),
-    useByReason: useBy(keeping, history).reason,
+    useByReason: bottleUseBy(keeping, history).reason,
   };
 }
 

@@ -1,4 +1,4 @@
-import { useBy, type BottleKeeping, type ShelfPlace, type Stand } from '@wellhydra/core/keeping';
+import { bottleUseBy, type BottleKeeping, type ShelfPlace, type Stand } from '@wellhydra/core/keeping';
 
 /** A bottle as far as its date goes by it, as it is stored. */
 interface StoredHistory {
@@ -13,7 +13,7 @@ export function standing(keeping: BottleKeeping, { madeAt, stands, openedAt }: S
   return {
     place: (stands.at(-1) as Stand).place as ShelfPlace,
     stands,
-    useBy: new Date(useBy(keeping, history).useBy),
+    useBy: new Date(bottleUseBy(keeping, history).useBy),
   };
 }
 

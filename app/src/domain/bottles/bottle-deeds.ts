@@ -1,5 +1,5 @@
 import type { BottleRecord, MakeBrew } from '@wellhydra/contract';
-import { movedTo, useBy } from '@wellhydra/core/keeping';
+import { movedTo, bottleUseBy } from '@wellhydra/core/keeping';
 import type { Store } from '../store';
 import { enqueued, entriesSent } from '../../state/sync/queue';
 import type { Draft } from '../drinks/drafts';
@@ -67,7 +67,7 @@ export const bottleMoved =
     const at = new Date().toISOString();
     show(dispatch, bottle.id, ({ keeping, stands, madeAt, openedAt }) => {
       const moved = movedTo(keeping, stands, { place, since: at });
-      const until = useBy(keeping, { madeAt, stands: moved, openedAt });
+      const until = bottleUseBy(keeping, { madeAt, stands: moved, openedAt });
       return { place, stands: [...moved], useBy: until.useBy, useByReason: until.reason };
     });
     const body = { id: bottle.id, place, at };

@@ -1,6 +1,6 @@
 import type { Place } from '@wellhydra/contract/places';
 import type { Analysis } from '@wellhydra/core/analyse';
-import { placesByKeeping, useBy, type Keeping } from '@wellhydra/core/keeping';
+import { placesByKeeping, bottleUseBy, type Keeping } from '@wellhydra/core/keeping';
 import { formatNumber, formatPortion } from '@wellhydra/core/quantity';
 import X from 'lucide-react-native/icons/x';
 import { useState } from 'react';
@@ -125,7 +125,7 @@ function Until({
 }) {
   if (Number.isNaN(madeAt.getTime())) return null;
   const at = madeAt.toISOString();
-  const until = useBy(keeping, { madeAt: at, stands: [{ place, since: at }], openedAt: null });
+  const until = bottleUseBy(keeping, { madeAt: at, stands: [{ place, since: at }], openedAt: null });
   return (
     <Text variant="small" role="status">
       {`Use by ${dateWords(until.useBy)}. ${until.reason}`}

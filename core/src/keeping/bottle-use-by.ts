@@ -81,9 +81,9 @@ export function placesByKeeping(
  * @returns the moment and why, the same wherever it is asked
  * @throws RangeError where it stands nowhere or a moment is none
  */
-export function useBy(keeping: BottleKeeping, { madeAt, stands, openedAt }: BottleHistory): UseBy {
+export function bottleUseBy(keeping: BottleKeeping, { madeAt, stands, openedAt }: BottleHistory): UseBy {
   const here = stands.at(-1);
-  if (!here) throw new RangeError('useBy: a bottle stands somewhere, got no stands');
+  if (!here) throw new RangeError('bottleUseBy: a bottle stands somewhere, got no stands');
   const because = keeping.heldBackBy.join('; ');
   let used = 0;
   let frozen = false;
@@ -121,7 +121,7 @@ export function useBy(keeping: BottleKeeping, { madeAt, stands, openedAt }: Bott
 
 function moment(iso: string): number {
   const at = Date.parse(iso);
-  if (Number.isNaN(at)) throw new RangeError(`useBy: "${iso}" is no moment`);
+  if (Number.isNaN(at)) throw new RangeError(`bottleUseBy: "${iso}" is no moment`);
   return at;
 }
 

@@ -4,7 +4,7 @@ import {
   daysIn,
   movedTo,
   placesByKeeping,
-  useBy,
+  bottleUseBy,
   type Keeping,
   type ShelfPlace,
   type Stand,
@@ -32,7 +32,7 @@ const after = (days: number): string => new Date(Date.parse(MADE) + days * DAY_m
 const stands = (...moves: readonly (readonly [ShelfPlace, number])[]): readonly Stand[] =>
   moves.map(([place, day]) => ({ place, since: after(day) }));
 const daysLeft = (keeping: Keeping, moves: readonly Stand[], opened: number | null = null): number => {
-  const until = useBy(keeping, { madeAt: MADE, stands: moves, openedAt: opened === null ? null : after(opened) });
+  const until = bottleUseBy(keeping, { madeAt: MADE, stands: moves, openedAt: opened === null ? null : after(opened) });
   return (Date.parse(until.useBy) - Date.parse(MADE)) / DAY_ms;
 };
 
@@ -47,8 +47,8 @@ describe('in one place', () => {
   ] as const)('%s', (_what, place, opened, days, reason) => {
     expect(daysLeft(OXYMEL, stands([place, 0]), opened)).toBeCloseTo(days, 9);
     const history = { madeAt: MADE, stands: stands([place, 0]), openedAt: opened === null ? null : after(opened) };
-    expect(useBy(OXYMEL, history).reason).toMatch(reason);
-    expect(useBy(OXYMEL, history).reason).toMatch(/acid and sugar together/);
+    expect(bottleUseBy(OXYMEL, history).reason).toMatch(reason);
+    expect(bottleUseBy(OXYMEL, history).reason).toMatch(/acid and sugar together/);
   });
 });
 
@@ -146,6 +146,8 @@ test('a move never gives back time: however it was moved, no longer than its bes
 });
 
 test('a bottle that stands nowhere, and a moment that is none, are refused', () => {
-  expect(() => useBy(OXYMEL, { madeAt: MADE, stands: [], openedAt: null })).toThrow(/stands somewhere/);
-  expect(() => useBy(OXYMEL, { madeAt: 'soon', stands: stands(['fridge', 0]), openedAt: null })).toThrow(/no moment/);
+  expect(() => bottleUseBy(OXYMEL, { madeAt: MADE, stands: [], openedAt: null })).toThrow(/stands somewhere/);
+  expect(() => bottleUseBy(OXYMEL, { madeAt: 'soon', stands: stands(['fridge', 0]), openedAt: null })).toThrow(
+    /no moment/,
+  );
 });
