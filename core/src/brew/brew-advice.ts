@@ -1,86 +1,46 @@
 import { coolingTime, DEFAULT_KITCHEN } from '../process';
 import type { Analysis } from '../analyse';
 import { VERB_TABLE, needsStove } from '../drink';
-import { measurableLine, type Measures } from '../resize';
 import type { BrewState, Reading } from './brew-state';
-import { runBrew, type BrewRecipe, type BrewRun, type MadeStep } from './brew-run';
-
-/** An amount that a reading makes another one. */
-export interface AmountAdvice {
-  readonly step: string;
-  readonly name: string;
-  readonly from: string;
-  readonly to: string;
-}
+import { NEAR, amountsAfter, entryOf, type ChangedAmounts, type Entry } from './amounts-after';
+import { runBrew, type BrewRecipe } from './brew-run';
 
 /** What a reading means for the rest of the brew. */
-export interface BrewAdvice {
+export interface BrewAdvice extends ChangedAmounts {
   readonly reading: Reading;
   /** Measured less expected, in the unit of the reading. */
   readonly difference: number;
   readonly measured: number;
   readonly expected: number;
-  readonly amounts: readonly AmountAdvice[];
   /** Minutes more at the same heat that bring it to what was expected; null where more time does not. */
   readonly moreMinutes: number | null;
+  /** Water that has boiled off and can be poured back in, mL; null where none is missing. */
+  readonly water_mL: number | null;
 }
 
-/** A reading this near to what was expected changes nothing, as a share, and of a temperature. */
-const NEAR = 0.02;
+/** A temperature this near to what was expected changes nothing, K. */
 const NEAR_C = 2;
 /** What still runs off a cold spoon goes on for this long, and is then looked at again, min. */
 const LOOK_AGAIN_min = 5;
 const RUNS_OFF = 1;
-/** Where a kitchen says nothing of what it measures with. */
-const FINE_MEASURES: Measures = { scale_g: 0.1 };
-/** What a drink is built on: more of it asks for more of all that follows. */
-const BUILDS = new Set<string>(['fruit', 'vegetable', 'herb', 'spice', 'juice', 'water', 'milk']);
-/** What follows the juice: sweet, sour, salt and spirit. Water and plants do not. */
-const FOLLOWS = new Set<string>(['sweetener', 'salt', 'acid', 'spirit', 'juice']);
-
-type Entry = Analysis['trace']['entries'][number];
-const entryOf = (analysis: Analysis, index: number): Entry | undefined =>
-  analysis.trace.entries.find(({ step }) => step === index);
-
-/** How much is in the pot before a step: what it pours, or weighs where it is dry. */
-function amountBefore(analysis: Analysis, index: number): number {
-  const before = analysis.trace.entries.findLast(({ step }) => step < index);
-  return before ? (before.volume_mL ?? before.mass_g) : 0;
-}
-
-/** Doses that are a share of what is there; a mark to fill to is none. */
-function followsFrom(entry: Entry | undefined, step: MadeStep, all: boolean): entry is Entry {
-  if (step.verb !== 'add' || step.addition !== undefined || !entry?.line) return false;
-  return entry.line.dose.kind !== 'fill' && (all || FOLLOWS.has(entry.line.ingredient.role));
-}
+/** What a drink is built on, besides water: more of the most of these asks for more of all that follows. */
+const BUILDS = new Set<string>(['fruit', 'vegetable', 'herb', 'spice', 'juice', 'milk']);
+/** Water is poured back in steps of this many mL. */
+const POUR_mL = 5;
 
 /**
- * What is still to be added, in proportion to what will be in the pot then: the steps between are run with the reading
- * and without it, each change before the next is looked for. A reduction to a mark takes a shortfall up by itself.
- *
- * @param all water and plants follow, too: what was read is what the drink is built on
+ * Whether a drink is built on an addition: its water, the plant there is most of, a preparation or a powder that is put in
+ * first. A leaf of mint too few asks for nothing.
  */
-function amountsAfter(
-  recipe: BrewRecipe,
-  state: BrewState,
-  planned: BrewRun,
-  { at, all }: { readonly at: number; readonly all: boolean },
-): readonly AmountAdvice[] {
-  const changes: AmountAdvice[] = [];
-  const texts = new Map(state.texts);
-  let going = runBrew(recipe, state);
-  planned.steps.forEach((step, index) => {
-    const entry = entryOf(planned.analysis, index);
-    if (index <= at || state.left.has(step.of) || !followsFrom(entry, step, all)) return;
-    const ratio = amountBefore(going.analysis, index) / amountBefore(planned.analysis, index);
-    if (!Number.isFinite(ratio) || !(ratio > 0) || Math.abs(ratio - 1) < NEAR) return;
-    const to = measurableLine(step.text, ratio, recipe.measures ?? FINE_MEASURES);
-    if (to === undefined || to === step.text) return;
-    changes.push({ step: step.of, name: entry.line!.ingredient.name, from: step.text, to });
-    texts.set(step.of, to);
-    going = runBrew(recipe, { ...state, texts });
-  });
-  return changes;
+function isBuiltOn({ trace }: Analysis, { step, line, added_g }: Entry): boolean {
+  const first = trace.pot.entries.every((entry) => entry.step >= step);
+  if (!line || trace.pot.dry) return first;
+  if (line.ingredient.role === 'water') return true;
+  if (!BUILDS.has(line.ingredient.role)) return false;
+  const most = trace.entries.every(
+    (other) => !other.line || !BUILDS.has(other.line.ingredient.role) || (other.added_g ?? 0) <= (added_g ?? 0),
+  );
+  return most;
 }
 
 /** Whether the brew ends as it was planned: as much, as strong. */
@@ -136,23 +96,25 @@ export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading
   const entry = entryOf(analysis, at);
   if (!entry) return null;
   const measured = reading.value;
-  const of = (expected: number, amounts: readonly AmountAdvice[], moreMinutes: number | null): BrewAdvice | null =>
-    amounts.length > 0 || moreMinutes !== null
-      ? { reading, difference: measured - expected, measured, expected, amounts, moreMinutes }
+  const of = (
+    expected: number,
+    { amounts = [], moreMinutes = null, water_mL = null, stronger = 0 }: Partial<BrewAdvice>,
+  ): BrewAdvice | null =>
+    amounts.length > 0 || moreMinutes !== null || water_mL !== null
+      ? { reading, difference: measured - expected, measured, expected, amounts, moreMinutes, water_mL, stronger }
       : null;
   if (reading.quantity === 'temperature_C') {
     const before = entryOf(analysis, at - 1)?.temperature_C ?? DEFAULT_KITCHEN.room_C;
     const moreMinutes = needsStove(entry.verb)
       ? moreHeating(entry, before, measured)
       : moreCooling(entry, measured, entry.temperature_C);
-    return of(entry.temperature_C, [], moreMinutes);
+    return of(entry.temperature_C, { moreMinutes });
   }
-  if (reading.quantity === 'thickness')
-    return of(
-      RUNS_OFF + 1,
-      [],
-      measured <= RUNS_OFF && VERB_TABLE[entry.verb].stove === 'cooks' ? LOOK_AGAIN_min : null,
-    );
+  const { holdsBack, stove, group } = VERB_TABLE[entry.verb];
+  if (reading.quantity === 'thickness') {
+    const runsOff = measured <= RUNS_OFF && stove === 'cooks';
+    return of(RUNS_OFF + 1, { moreMinutes: runsOff ? LOOK_AGAIN_min : null });
+  }
   if (reading.quantity !== 'volume_mL' && reading.quantity !== 'mass_g') return null;
   const going = runBrew(recipe, state);
   const goingEntry = entryOf(going.analysis, at);
@@ -160,9 +122,16 @@ export function adviceFor(recipe: BrewRecipe, state: BrewState, reading: Reading
   if (expected === null || !(expected > 0) || Math.abs(measured / expected - 1) < NEAR) return null;
   // What follows makes up for it by itself: a reduction to a mark, water to a mark.
   if (endsAlike(analysis, going.analysis)) return null;
-  const { holdsBack, stove } = VERB_TABLE[entry.verb];
-  const heat = stove === 'cooks' ? moreOnHeat(entry, measured - expected) : null;
-  if (!holdsBack && heat !== null) return of(expected, [], heat);
-  const builds = goingEntry!.asMeasured === true && BUILDS.has(entry.line?.ingredient.role ?? '');
-  return of(expected, amountsAfter(recipe, state, planned, { at, all: builds }), heat);
+  if (stove === 'cooks' && !holdsBack) {
+    const short_mL = Math.round((expected - measured) / POUR_mL) * POUR_mL;
+    return of(
+      expected,
+      short_mL > 0 ? { water_mL: short_mL } : { moreMinutes: moreOnHeat(entry, measured - expected) },
+    );
+  }
+  // What stands only takes up or gives: nothing that follows goes by how much it weighs.
+  if (group === 'Let stand') return null;
+  const added = goingEntry!.asMeasured === true;
+  if (added && !isBuiltOn(analysis, entry)) return null;
+  return of(expected, amountsAfter(recipe, state, planned, { at, all: added }));
 }

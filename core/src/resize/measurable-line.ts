@@ -32,7 +32,7 @@ const SPOONS: Readonly<Record<string, Grid>> = {
 const TSP_IN_TBSP = 3;
 const TABLESPOON = /\b(?:tbsp|tablespoons?)\b/i;
 /** A spoon that would be off by more is said in teaspoons instead, as a share. */
-const SPOON_OFF = 0.04;
+const SPOON_OFF = 0.03;
 /** Measures for what is not weighed, and from how much on each is used, mL. Source: US customary measures. */
 const TSP_mL = 4.92892159375;
 const LEVELS: readonly (readonly [name: string, size_mL: number, from_mL: number, grid: Grid])[] = [

@@ -129,6 +129,8 @@ export interface AdviceView {
   readonly keep: string;
   readonly changes: readonly { readonly step: string; readonly text: string }[];
   readonly moreMinutes: number | null;
+  /** A line that is added, such as "55 mL water"; null where nothing is. */
+  readonly adds: string | null;
 }
 
 /** The amount at the head of a line: "374 g" of "374 g honey". */
@@ -138,12 +140,31 @@ const amountOf = (line: string, name: string): string => {
   return words.slice(0, end > 0 ? end : 2).join(' ');
 };
 
+/** What rounding to spoons and pieces costs is worth a word from here on, as a share. */
+const ROUNDING_MATTERS = 0.03;
+const roundingWords = (stronger: number): string =>
+  Math.abs(stronger) < ROUNDING_MATTERS
+    ? ''
+    : ` Measured like that it comes out ${formatNumber(Math.abs(100 * stronger), 1)} % ${stronger > 0 ? 'stronger' : 'weaker'}.`;
+
 export function adviceView(recipe: BrewRecipe, state: BrewState, reading: Reading): AdviceView | null {
   if (state.kept.has(reading.id)) return null;
   const advice = adviceFor(recipe, state, reading);
   if (!advice) return null;
-  const { amounts, moreMinutes } = advice;
+  const { amounts, moreMinutes, water_mL, stronger } = advice;
   const difference = differenceWords(advice.reading.quantity, advice.difference);
+  if (water_mL !== null) {
+    const adds = `${water_mL} mL water`;
+    return {
+      reading,
+      words: `${difference}: more has boiled off. ${capital(adds)} poured back in makes up for it.`,
+      take: `Pour in ${water_mL} mL`,
+      keep: 'Go on as it is',
+      changes: [],
+      moreMinutes: null,
+      adds,
+    };
+  }
   if (amounts.length === 0)
     return {
       reading,
@@ -155,6 +176,7 @@ export function adviceView(recipe: BrewRecipe, state: BrewState, reading: Readin
       keep: 'Go on as it is',
       changes: [],
       moreMinutes,
+      adds: null,
     };
   const [first] = amounts as readonly [(typeof amounts)[number]];
   const becomes = amounts.map(
@@ -162,11 +184,12 @@ export function adviceView(recipe: BrewRecipe, state: BrewState, reading: Readin
   );
   return {
     reading,
-    words: `${difference}. To hold the same strength ${becomes.join(', ')}.`,
+    words: `${difference}. To hold the same strength ${becomes.join(', ')}.${roundingWords(stronger)}`,
     take: amounts.length === 1 ? `Use ${amountOf(first.to, first.name)}` : 'Use these',
     keep: amounts.length === 1 ? `Keep ${amountOf(first.from, first.name)}` : 'Keep as written',
     changes: amounts.map(({ step, to }) => ({ step, text: to })),
     moreMinutes: null,
+    adds: null,
   };
 }
 

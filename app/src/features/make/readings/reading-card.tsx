@@ -208,6 +208,7 @@ function Advice({
   const settled = () => happened({ kind: 'amount-kept', reading: advice.reading.id });
   const take = () => {
     for (const { step, text } of advice.changes) happened({ kind: 'amount-changed', step, text });
+    if (advice.adds) happened({ kind: 'added', step: advice.reading.step, text: advice.adds });
     if (advice.moreMinutes !== null) onMoreTime(advice.moreMinutes);
     settled();
   };
