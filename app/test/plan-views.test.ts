@@ -2,6 +2,7 @@ import type { DrinkDocument } from '@wellhydra/core/drink';
 import { scheduleDrinks } from '@wellhydra/core/plan';
 import { runContext } from '../src/domain/run/run-context';
 import { planProblem } from '../src/features/plan/problem/plan-problem';
+import { analyseDocument } from '../src/domain/run/analyse-document';
 import { handsOnOf, planRows, shoppingOf } from '../src/features/plan/plan-view';
 import { spanOf, zoomFor, zoomsOf } from '../src/features/plan/chart/plan-span';
 import { momentWords, scaleWords } from '../src/domain/words/moment-words';
@@ -96,6 +97,11 @@ describe('a plan', () => {
       lines: ['400 g honey for Harbour tonic', '100 g honey for Root tea'],
     });
     expect(list.some(({ name }) => /^water/i.test(name))).toBe(false);
+    // What is done to each glass is bought, too: 5 g for each of 20 servings of 50 mL.
+    const { steps, ...cordial } = drink('Cordial', ['1 L water', '5 g honey']);
+    const perGlass = { ...cordial, serving: '50 mL', steps: [steps[0]!, { ...steps[1]!, atServing: true }] };
+    const [glass] = shoppingOf([{ ...planned[0]!, document: perGlass, analysis: analyseDocument(perGlass) }]);
+    expect(glass).toMatchObject({ name: 'Honey', total: '100 g', lines: ['5 g honey in each glass of Cordial'] });
   });
 });
 

@@ -64,6 +64,8 @@ export interface Analysis {
   readonly drink: Drink;
   readonly options: AnalyseOptions;
   readonly trace: Trace;
+  /** What is done to each glass, run by itself; null where nothing is. */
+  readonly glass: Trace | null;
   readonly problems: readonly AnalysisProblem[];
   readonly serving: ServingSize | null;
   readonly liquid: Liquid | null;
@@ -247,6 +249,7 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
     drink,
     options,
     trace,
+    glass: glass.trace,
     problems,
     serving,
     liquid,

@@ -21,6 +21,7 @@ import { yieldWords } from '../../domain/words/yield-words';
 import { durationWords } from '@wellhydra/core/quantity';
 import { resizeForm, resizeView } from '../drink/resize/resize-view';
 import { doseWords } from '../../domain/words/dose-words';
+import { showMass } from '../../domain/words/units';
 import { stepTitle } from '../../domain/words/step-words';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { brewStarted } from '../../domain/brews/brews';
@@ -102,6 +103,11 @@ function Gather({ draft }: { readonly draft: Draft }) {
       { id: step.id, words: [stepTitle(step), doseWords(entry.line, entry.added_g)].filter(Boolean).join(' · ') },
     ];
   });
+  const inGlasses = (analysis.glass?.entries ?? []).flatMap(({ step, text, line, added_g }) => {
+    if (!line || added_g === undefined) return [];
+    const all = showMass(added_g * (analysis.serving?.servings ?? 1));
+    return [{ id: `glass ${step}`, words: `${text} · in each glass, ${all} in all` }];
+  });
   const ready = draft.revision > 0 && analysis.problems.length === 0 && analysis.trace.pot.mass_g > 0;
   const begin = () => {
     const id = crypto.randomUUID();
@@ -159,7 +165,7 @@ function Gather({ draft }: { readonly draft: Draft }) {
         ))}
       </Section>
       <Section title="Goes in">
-        {things.map(({ id, words }) => (
+        {[...things, ...inGlasses].map(({ id, words }) => (
           <Ready key={`${id} ${words}`} label={words} />
         ))}
       </Section>

@@ -1,6 +1,7 @@
 import { batchSteps } from '@wellhydra/core/drink';
 import type { PlanProblem, Schedule } from '@wellhydra/core/plan';
 import { durationWords } from '@wellhydra/core/quantity';
+import type { TraceEntry } from '@wellhydra/core/simulate';
 import { showMass } from '../../domain/words/units';
 import type { RunContext } from '../../domain/run/run-context';
 import { MINUTE_ms } from './problem/plan-problem';
@@ -118,14 +119,19 @@ export interface Shopping {
 /** Everything that goes into the drinks of a plan, added up; water comes from the tap. */
 export function shoppingOf(planned: readonly PlannedDrink[]): readonly Shopping[] {
   const found = new Map<string, { grams: number; lines: string[] }>();
-  for (const { document, analysis } of planned)
-    for (const { line, added_g, step } of analysis.trace.entries) {
-      if (!line || added_g === undefined || line.ingredient.role === 'water') continue;
-      const known = found.get(line.ingredient.name) ?? { grams: 0, lines: [] };
-      known.grams += added_g;
-      known.lines.push(`${batchSteps(document)[step]?.text ?? ''} for ${document.name}`);
-      found.set(line.ingredient.name, known);
-    }
+  const add = ({ line, added_g }: TraceEntry, times: number, words: string): void => {
+    if (!line || added_g === undefined || line.ingredient.role === 'water') return;
+    const known = found.get(line.ingredient.name) ?? { grams: 0, lines: [] };
+    known.grams += added_g * times;
+    known.lines.push(words);
+    found.set(line.ingredient.name, known);
+  };
+  for (const { document, analysis } of planned) {
+    for (const entry of analysis.trace.entries)
+      add(entry, 1, `${batchSteps(document)[entry.step]?.text ?? ''} for ${document.name}`);
+    for (const entry of analysis.glass?.entries ?? [])
+      add(entry, analysis.serving?.servings ?? 1, `${entry.text} in each glass of ${document.name}`);
+  }
   return [...found]
     .map(([name, { grams, lines }]) => ({ name, total: showMass(grams), lines }))
     .sort((a, b) => a.name.localeCompare(b.name));

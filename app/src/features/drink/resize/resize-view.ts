@@ -1,7 +1,7 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { batchSteps, documentDrink, type DrinkDocument } from '@wellhydra/core/drink';
+import { batchSteps, documentDrink, type DrinkDocument, type EditedStep } from '@wellhydra/core/drink';
 import { formatNumber, formatVolume, readAmount } from '@wellhydra/core/quantity';
-import { resizeFactor, resizeHints, scaleSteps, type ResizeGoal } from '@wellhydra/core/resize';
+import { measurableLine, resizeFactor, resizeHints, scaleSteps, type ResizeGoal } from '@wellhydra/core/resize';
 import type { RunContext } from '../../../domain/run/run-context';
 import { analyseDocument } from '../../../domain/run/analyse-document';
 import { usesOthers } from '../../../domain/run/used-documents';
@@ -76,7 +76,16 @@ export function resizeView(
   if (found.kind === 'cannot') return { kind: 'wrong', message: found.because };
   if (Math.abs(found.factor - 1) < THE_SAME) return { kind: 'wrong', message: 'That is its size now.' };
   const batch = batchSteps(document);
-  const scaled = new Map(scaleSteps(batch, found.factor).steps.map((step) => [step.id, step]));
+  // Additions as hands can measure them; what they come to is run anew below.
+  const measured = (step: EditedStep, index: number): EditedStep => {
+    const line = step.verb === 'add' ? measurableLine(batch[index]!.text, found.factor, context.settings) : undefined;
+    return line === undefined ? step : { ...step, text: line };
+  };
+  const scaled = new Map(
+    scaleSteps(batch, found.factor)
+      .steps.map(measured)
+      .map((step) => [step.id, step]),
+  );
   const resized = { ...document, steps: document.steps.map((step) => scaled.get(step.id) ?? step) };
   const after = analyseDocument(resized, context);
   const { total, servings } = yieldWords(after);
@@ -95,11 +104,15 @@ export function resizeView(
   };
 }
 
-/** What the form begins with. */
-export function resizeForm({ liquid, serving }: Analysis, { settings }: RunContext): ResizeForm {
+/** Fewer than these are no number of servings to begin with. */
+const LEAST_SERVINGS = 0.1;
+
+/** What the form begins with: servings as they are, also 4.1 of them. */
+export function resizeForm(analysis: Analysis, { settings }: RunContext): ResizeForm {
+  const { liquid, serving } = analysis;
   return {
     mode: 'servings',
-    servings: serving ? formatNumber(Math.max(1, Math.round(serving.servings))) : '4',
+    servings: serving && serving.servings >= LEAST_SERVINGS ? yieldWords(analysis).servings : '4',
     volume: liquid ? formatVolume(liquid.volume_mL) : '1 L',
     count: '2',
     container: settings.containers[0]?.name ?? '',
