@@ -2,6 +2,7 @@ import type { DrinkDocument } from '@wellhydra/core/drink';
 import { scheduleDrinks } from '@wellhydra/core/plan';
 import { runContext } from '../src/domain/run/run-context';
 import { planProblem } from '../src/features/plan/problem/plan-problem';
+import { planToday } from '../src/features/today/plan-today';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { handsOnOf, planRows, shoppingOf } from '../src/features/plan/plan-view';
 import { spanOf, zoomFor, zoomsOf } from '../src/features/plan/chart/plan-span';
@@ -142,4 +143,38 @@ describe('when something is', () => {
     ['over a night', new Date(2026, 10, 27, 2), 'Thu 11:00'],
     ['weeks', new Date(2026, 11, 26), 'Thu 26 Nov'],
   ])('on a scale of %s', (_what, to, words) => expect(scaleWords(now, to)(now)).toBe(words));
+});
+
+describe('the plan on Today', () => {
+  const names = new Map([['tonic', 'Harbour tonic']]);
+  const request = (agreed: number | null) => ({
+    id: 'r',
+    drinkId: 'tonic',
+    readyBy: after(30 * 60).toISOString(),
+    pinned: null,
+    agreed: agreed === null ? null : after(agreed).toISOString(),
+  });
+  const shown = (agreed: number | null, byId = {}) => planToday([request(agreed)], names, { byId }, START)[0];
+  it.each([
+    ['what was not agreed on is not there', null, undefined],
+    ['what is to be begun', 90, /^begin in 90 min, .* · wanted/],
+    ['at this moment', 0, /^begin now/],
+    ['what was missed', -120, /^was to be begun 2 h ago/],
+    ['what is further off than a day', 25 * 60, undefined],
+  ] as const)('%s', (_what, agreed, words) => {
+    if (words === undefined) expect(shown(agreed)).toBeUndefined();
+    else
+      expect(shown(agreed)).toMatchObject({
+        name: 'Harbour tonic',
+        words: expect.stringMatching(words),
+        missed: agreed < -5,
+      });
+  });
+  it('what is under way is not to be begun', () => {
+    const begun = { ...brewsWith([]).byId.b!, drinkId: 'tonic', startedAt: after(-100).toISOString() };
+    expect(shown(-120, { b: begun })).toBeUndefined();
+    expect(shown(-120, { b: { ...begun, startedAt: after(-60 * 24).toISOString() } })).toBeDefined();
+  });
+  it('a drink that is gone is not planned', () =>
+    expect(planToday([request(10)], new Map(), { byId: {} }, START)).toEqual([]));
 });

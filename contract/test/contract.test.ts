@@ -37,7 +37,7 @@ test.each([
     { expectedRevision: 0, document: { ...document, steps: [document.steps[0], document.steps[0]] } },
   ],
   ['an unknown field', saveDrink, { expectedRevision: 0, document, more: 1 }],
-  ['a brew without bottles', makeBrew, { ...brew, bottles: [] }],
+  ['less than nothing drunk at once', makeBrew, { ...brew, bottles: [], drunk_mL: -1 }],
   ['a bottle in no known place', makeBrew, { ...brew, bottles: [{ id: ID, volume_mL: 500, place: 'roof' }] }],
   ['a pour of nothing', pour, { volume_mL: 0, pouredAt: brew.madeAt }],
 ])('refuses %s', (_what, schema, value) => expect(schema.validate(value).error).toBeDefined());

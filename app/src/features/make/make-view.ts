@@ -65,7 +65,9 @@ export interface AdviceView {
 /** The amount at the head of a line: "374 g" of "374 g honey". */
 const amountOf = (line: string, name: string): string => {
   const words = line.split(/\s+/);
-  const end = words.findIndex((word, index) => index > 0 && name.toLowerCase().includes(word.toLowerCase()));
+  const named = name.toLowerCase().split(/[^a-z]+/);
+  const isNamed = (word: string): boolean => named.includes(word) || named.includes(word.replace(/s$/, ''));
+  const end = words.findIndex((word, index) => index > 0 && isNamed(word.toLowerCase().replace(/,$/, '')));
   return words.slice(0, end > 0 ? end : 2).join(' ');
 };
 

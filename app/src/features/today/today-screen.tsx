@@ -11,6 +11,7 @@ import { DueBadge } from '../bottles/due-badge';
 import { usePour } from '../bottles/use-pour';
 import { useRuns } from '../../domain/brews/use-runs';
 import { DayRibbon, RibbonKey } from './day-ribbon';
+import { PlannedList } from './planned-list';
 import { inWords, todayView, type RunningView } from './today-view';
 
 const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
@@ -62,6 +63,7 @@ export function TodayScreen() {
               </View>
             </>
           )}
+          <PlannedList brews={brews} now={now} />
           <DrinkFirst now={now} />
         </View>
       </View>
