@@ -32,6 +32,18 @@ test('a stronger burner boils more off; its name can stand in a step', () => {
   ]).trace.losses.steam_g;
   expect(strong / weak).toBeGreaterThan(2.5);
 });
+test.each(['1 L tap water', '1 L boiled water', '1 L cold water', 'water to 1 L'])(
+  'of a kitchen with a hard tap, %s is hard, and nobody calls it average',
+  (text) => {
+    const { batch, findings } = analyse({ tap: 'hard' }, [{ verb: 'add', text }]);
+    expect(batch.calcium_mg).toBeCloseTo(105, 0);
+    expect(findings.map((found) => found.text).join()).not.toMatch(/average/);
+    const distilled = analyse({ tap: 'hard' }, [
+      { verb: 'add', text: text.replace(/(?:tap |boiled |cold )?water/, 'distilled water') },
+    ]);
+    expect(distilled.batch.calcium_mg).toBe(0);
+  },
+);
 test('altitude lowers the boil', () => {
   const { trace } = analyse({ altitude_m: 1500 });
   expect(trace.entries[1]!.temperature_C).toBeCloseTo(95.02, 0);

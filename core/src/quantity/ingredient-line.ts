@@ -1,4 +1,4 @@
-import type { Ingredient } from '../catalogue';
+import { findIngredient, type Ingredient } from '../catalogue';
 import type { Amount, SpoonKind } from './amount';
 import { formatNumber } from './format-number';
 import type { IngredientPhrase } from './ingredient-phrase';
@@ -62,8 +62,9 @@ export function describe(amount: Amount, thing: string): string {
   return [number, describeUnit(amount), thing].filter(Boolean).join(' ');
 }
 
-/** What a short name takes for granted. */
-export function assumptions(phrase: IngredientPhrase): readonly string[] {
-  const known = SHORT_NAMES[phrase.words.join(' ')];
-  return known ? [known] : [];
+/** What a short name takes for granted; nothing of an ingredient that is not the catalogue's own of that name. */
+export function assumptions(phrase: IngredientPhrase, ingredient: Ingredient): readonly string[] {
+  const name = phrase.words.join(' ');
+  const known = SHORT_NAMES[name];
+  return known && findIngredient(name) === ingredient ? [known] : [];
 }

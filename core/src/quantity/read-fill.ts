@@ -35,6 +35,6 @@ export function readFill(text: string, own?: readonly Ingredient[]): IngredientL
     amount,
     dose: { kind: 'fill', volume_mL, cv: combinedCv(errors), errors },
     understood: `${found.ingredient.name.toLowerCase()} to ${describe(amount, '').trim()}`,
-    assumed: assumptions(phrase),
+    assumed: assumptions(phrase, found.ingredient),
   };
 }

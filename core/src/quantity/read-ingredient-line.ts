@@ -65,7 +65,7 @@ function finish(found: FoundIngredient, draft: Draft, mass: MeasuredMass, unit: 
     amount,
     dose: { kind: 'mass', ...(pressed ?? scaled) },
     understood: describe(amount, `${size}${thing}`),
-    assumed: assumptions(phrase),
+    assumed: assumptions(phrase, found.ingredient),
   };
 }
 

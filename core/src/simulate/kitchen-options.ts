@@ -14,10 +14,30 @@ function cookingPot({ name, width_cm, holds_mL }: OwnPot): CookingPot {
     : potOfWidth(width_cm / 100, holds_mL);
 }
 
+/** Whatever is done to it, it came from the tap, with its minerals in it. */
+const FROM_THE_TAP = [
+  'water',
+  'tap water',
+  'plain water',
+  'clean water',
+  'fresh water',
+  'drinking water',
+  'filtered water',
+  'boiled water',
+  'safe water',
+  'cold water',
+  'warm water',
+  'hot water',
+  'boiling water',
+  'just-boiled water',
+  'ice water',
+  'iced water',
+];
+
 /** What "water" means in this kitchen; undefined where it is pure, as the drink file has it. */
 function tapWater({ tap, sheet_mg_L }: KitchenSettings): Ingredient | undefined {
   if (tap === 'pure') return undefined;
-  const names = { name: 'Tap water', aliases: ['water', 'tap water', 'filtered water'] };
+  const names = { name: 'Tap water', aliases: FROM_THE_TAP };
   if (tap !== 'sheet') return { ...ingredientById(TAP_IDS[tap]), ...names };
   for (const [mineral, mg_L] of Object.entries(sheet_mg_L))
     if (!(mg_L >= 0 && mg_L <= MOST_MINERALS_mg_L))
