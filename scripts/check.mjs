@@ -10,8 +10,8 @@ import { say } from './lib/say.mjs';
  */
 
 ensureNode();
-await ensurePackages();
 endWithWhatRuns();
+await ensurePackages();
 const bin = (/** @type {string} */ path) => join(ROOT, 'node_modules', path);
 
 /** @typedef {readonly [string, readonly string[]]} Step */

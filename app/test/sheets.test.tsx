@@ -71,6 +71,17 @@ describe('the sheet of a step', () => {
     await user.click(screen.getByRole('radio', { name: 'Chill' }));
     expect(step('s2')).toEqual({ id: 's2', verb: 'chill', text: 'to 8 °C', note: 'Stay' });
   });
+  test('what is done to a glass is put in or stirred: nobody processes jars into one', async () => {
+    const glass = () => screen.queryByRole('checkbox', { name: /^Into each glass/ });
+    renderScreen(
+      <Trial from={{ ...ELDER, steps: [{ id: 'new', verb: 'stir', text: '', atServing: true }] }} id="new" />,
+    );
+    expect(glass()).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Do something else' }));
+    await user.click(screen.getByRole('radio', { name: 'Process jars' }));
+    expect(glass()).toBeNull();
+    expect(step('new').atServing).toBeUndefined();
+  });
   test('an ingredient is found and measured, or a drink of the kitchen is used', async () => {
     renderScreen(<Trial from={{ ...ELDER, steps: [{ id: 'new', verb: 'add', text: '' }] }} id="new" />);
     await user.type(screen.getByLabelText('Find an ingredient, or a drink of yours'), 'sick');

@@ -1,4 +1,4 @@
-import { VERBS, VERB_GROUPS, VERB_TABLE, type EditedStep, type Verb } from '@wellhydra/core/drink';
+import { VERBS, VERB_GROUPS, VERB_TABLE, needsStove, type EditedStep, type Verb } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
@@ -22,6 +22,9 @@ interface StepSheetProps {
   readonly children?: ReactNode;
 }
 
+/** What can be done to a glass: nobody boils, bottles or processes one. */
+const isForGlasses = (verb: Verb): boolean => !VERB_TABLE[verb].putsAway && !needsStove(verb);
+
 /** A step with its answers left out that are no longer asked. */
 function withVerb({ id, note, optional, atServing }: EditedStep, verb: Verb, text: string): EditedStep {
   return {
@@ -30,7 +33,7 @@ function withVerb({ id, note, optional, atServing }: EditedStep, verb: Verb, tex
     text,
     ...(note ? { note } : {}),
     ...(optional ? { optional } : {}),
-    ...(atServing ? { atServing } : {}),
+    ...(atServing && isForGlasses(verb) ? { atServing } : {}),
   };
 }
 
@@ -120,11 +123,13 @@ export function StepSheet({ view, settings, preparations, onReplace, onClose, ch
       ))}
       {children}
       <View>
-        <Toggle
-          label="Into each glass, not into the batch"
-          value={step.atServing === true}
-          onChange={(value) => change({ atServing: value || undefined } as Partial<EditedStep>)}
-        />
+        {isForGlasses(step.verb) || step.atServing ? (
+          <Toggle
+            label="Into each glass, not into the batch"
+            value={step.atServing === true}
+            onChange={(value) => change({ atServing: value || undefined } as Partial<EditedStep>)}
+          />
+        ) : null}
         <Toggle
           label="Optional"
           value={step.optional === true}
