@@ -1,3 +1,4 @@
+import { openDB } from 'idb';
 import type { DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import {
@@ -14,6 +15,7 @@ import {
   saveFailed,
   type Drafts,
 } from '../src/domain/drinks/drafts';
+import { takeLeft, writeLeft } from '../src/state/sync/leaving';
 import { createStore } from '../src/domain/store';
 import { ownerLeft } from '../src/state/sync/owner';
 import { RETRY_AFTER_ms, SAVE_AFTER_ms } from '../src/state/sync/send-documents';
@@ -170,6 +172,31 @@ describe('saving by itself', () => {
     expect(server.record?.document).toEqual(document('1 g salt'));
     expect(store.getState().drafts.d).toMatchObject({ unsent: false, stuck: null });
     expect((await rowsOf(INES)).drafts).toEqual([]);
+  });
+
+  test('a page that is left before the database has it loses nothing, and only its owner finds it', async () => {
+    fakeServer().mood = 'away';
+    const store = await tabOf(INES);
+    store.dispatch(drinkStarted({ id: 'd', document: document('half a wo') }));
+    globalThis.dispatchEvent(new Event('pagehide'));
+    globalThis.dispatchEvent(new Event('pageshow'));
+    // The database never got it.
+    await settle(60);
+    const db = await openDB('wellhydra', 1);
+    await db.clear('rows');
+    db.close();
+    expect((await rowsOf(WILF)).drafts).toEqual([]);
+    expect((await rowsOf(INES)).drafts).toMatchObject([{ id: 'd', mine: document('half a wo') }]);
+    // Taken over once, and in the database from now on.
+    expect(localStorage.getItem(`wellhydra.leaving:${INES}`)).toBeNull();
+    expect((await rowsOf(INES)).drafts).toHaveLength(1);
+  });
+
+  test('what was left long ago does not come before anything newer', () => {
+    writeLeft(INES, [{ shelf: 'drafts', row: { id: 'd' } }], 0);
+    expect(takeLeft(INES, 60_000)).toEqual([]);
+    writeLeft(INES, [{ shelf: 'drafts', row: { id: 'd' } }], 0);
+    expect(takeLeft(INES, 1000)).toEqual([{ shelf: 'drafts', row: { id: 'd' } }]);
   });
 
   test('what a reload left behind is sent', async () => {

@@ -1,4 +1,5 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
+import { writeLeft, type LeftRow } from './leaving';
 import { rowsWrittenElsewhere, storageFailed, storageWorks, type OwnerState } from './owner';
 import { keepRows, onWrittenElsewhere, rowOf, type Row, type Shelf } from './vault';
 
@@ -25,6 +26,9 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
   let owner: string | null = null;
   /** While what another tab has written is taken over, it is not written again. */
   let taking = false;
+  /** Rows that are not known to be written yet. */
+  const pending = new Map<string, LeftRow>();
+  let leaving = false;
 
   const rowsNow = () =>
     new Map(shelves.map(([shelf, of]) => [shelf, new Map(of(store.getState()).map((row) => [row.id, row]))] as const));
@@ -38,15 +42,32 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
         const [was, is] = [before.get(shelf)!, after.get(shelf)!];
         const put = [...is.values()].filter((row) => was.get(row.id) !== row);
         const gone = [...was.keys()].filter((id) => !is.has(id));
+        for (const row of put) pending.set(`${shelf} ${row.id}`, { shelf, row });
+        for (const id of gone) pending.delete(`${shelf} ${id}`);
         if (put.length + gone.length > 0)
           keepRows(now, shelf, { put, gone }).then(
-            () => store.getState().owner.storageFull && store.dispatch(storageWorks()),
+            () => {
+              for (const row of put)
+                if (pending.get(`${shelf} ${row.id}`)?.row === row) pending.delete(`${shelf} ${row.id}`);
+              if (store.getState().owner.storageFull) store.dispatch(storageWorks());
+            },
             () => store.dispatch(storageFailed()),
           );
       }
     before = after;
+    if (now !== owner) pending.clear();
     owner = now;
+    if (leaving) writeDown();
   });
+
+  const writeDown = (): void => {
+    if (owner !== null && pending.size > 0) writeLeft(owner, [...pending.values()]);
+  };
+  globalThis.addEventListener?.('pagehide', () => {
+    leaving = true;
+    writeDown();
+  });
+  globalThis.addEventListener?.('pageshow', () => void (leaving = false));
 
   onWrittenElsewhere((written) => {
     void (async () => {

@@ -1,4 +1,5 @@
 import { openDB, type IDBPDatabase } from 'idb';
+import { takeLeft } from './leaving';
 
 /**
  * What must outlive a reload, a dead network and somebody else on the device: rows in IndexedDB, each with its owner
@@ -95,6 +96,10 @@ export async function rowsOf(owner: Owner): Promise<Rows> {
     const [, shelf] = key as unknown as Key;
     found[shelf]?.push(rows[index] as Row);
   });
+  for (const { shelf, row } of takeLeft(owner)) {
+    found[shelf] = [...(found[shelf] ?? []).filter(({ id }) => id !== row.id), row];
+    await keepRows(owner, shelf, { put: [row], gone: [] }).catch(() => undefined);
+  }
   return found;
 }
 
