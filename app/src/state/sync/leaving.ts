@@ -1,4 +1,4 @@
-import type { Owner, Row, Shelf } from './vault';
+import type { Owner, Row, Shelf } from './row';
 
 /**
  * A page that is being left may have no time for the database: what is still on its way there is written down at once

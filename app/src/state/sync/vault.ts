@@ -1,18 +1,13 @@
 import { openDB, type IDBPDatabase } from 'idb';
 import { takeLeft } from './leaving';
+import type { Owner, Row, Shelf } from './row';
 
 /**
  * What must outlive a reload, a dead network and somebody else on the device: rows in IndexedDB, each with its owner
  * (an account in a kitchen). A row is only ever removed by name, by its owner's own tab, once it is stored elsewhere.
  */
 
-/** Whose something is: account and kitchen. */
-export type Owner = string;
-/** What a row is part of. */
-export type Shelf = 'drafts' | 'settings' | 'brews' | 'queue' | 'aside' | 'plans';
-export interface Row {
-  readonly id: string;
-}
+export type { Owner, Row, Shelf } from './row';
 export type Rows = Readonly<Record<Shelf, readonly Row[]>>;
 export const NO_ROWS: Rows = { drafts: [], settings: [], brews: [], queue: [], aside: [], plans: [] };
 
