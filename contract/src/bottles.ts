@@ -1,3 +1,4 @@
+import type { KeepingPlace } from '@wellhydra/core/keeping';
 import Joi from 'joi';
 import { id, name, page, revision, timestamp } from './common';
 import { PLACES } from './places';
@@ -78,13 +79,16 @@ const bottleCaution = object({
 });
 export type BottleCaution = Of<typeof bottleCaution>;
 
+/** Places as the steps of a drink name them. */
+const STORED_IN = ['fridge', 'cool room', 'cupboard', 'freezer'] as const satisfies readonly KeepingPlace[];
+
 /** How its brew keeps in each place, days. */
 const bottleKeeping = object({
-  place: oneOf(['fridge', 'cool room', 'cupboard', 'freezer'] as const),
+  place: oneOf(STORED_IN),
   days: figure(),
   daysOpened: figure(),
   daysInCoolRoom: figure(),
-  closed: object(each(['fridge', 'cool room', 'cupboard', 'freezer'] as const, figure())),
+  closed: object(each(STORED_IN, figure())),
   heldBackBy: list(text(500), { most: 20 }),
 });
 

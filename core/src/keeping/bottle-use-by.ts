@@ -31,8 +31,7 @@ export type BottleKeeping = Pick<Keeping, 'place' | 'days' | 'daysOpened' | 'day
 
 const DAY_ms = 86_400_000;
 /** What keeps for ever is to be used up by then. */
-export const LATEST_USE_BY = '2100-01-01T00:00:00.000Z';
-const LATEST_ms = Date.parse(LATEST_USE_BY);
+const LATEST_ms = Date.parse('2100-01-01T00:00:00.000Z');
 
 const PLACE_WORDS: Readonly<Record<ShelfPlace, string>> = {
   fridge: 'in the fridge',

@@ -11,13 +11,5 @@ export type { KeepingClass } from './keeping-classes';
 export { closedDays, keepingOf, surelySour } from './keeping-of';
 export { jarsAreTested, testedRecipe } from './tested-process';
 export type { Keeping, KeepingPlace, Stored } from './keeping-of';
-export {
-  LATEST_USE_BY,
-  SHELF_PLACES,
-  daysIn,
-  movedTo,
-  placesByKeeping,
-  shelfPlace,
-  bottleUseBy,
-} from './bottle-use-by';
+export { SHELF_PLACES, daysIn, movedTo, placesByKeeping, shelfPlace, bottleUseBy } from './bottle-use-by';
 export type { BottleHistory, BottleKeeping, ShelfPlace, Stand, UseBy } from './bottle-use-by';

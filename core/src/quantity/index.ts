@@ -21,7 +21,7 @@ export type { Spoon, SpoonRounding } from './spoon-rounding';
 export { celsiusFromFahrenheit, fahrenheitFromCelsius } from './temperature';
 export type { Unit } from './unit';
 export { UNITS } from './units';
-export { FLUID_OUNCE_mL, OUNCE_g } from './us-sizes';
+export { FLUID_OUNCE_mL, OUNCE_g, TEASPOON_mL } from './us-sizes';
 export { identify, splitPhrase } from './ingredient-phrase';
 export { nearestNames } from './nearest-names';
 export { isUnreadable } from './outcome';

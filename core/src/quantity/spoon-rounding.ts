@@ -1,18 +1,18 @@
+import { TEASPOON_mL } from './us-sizes';
+
 /** A spoon of a set, by name and volume. */
 export interface Spoon {
   readonly name: string;
   readonly volume_mL: number;
 }
 
-const US_TSP_mL = 4.92892159375;
-
 /** The measuring spoons of a US set. */
 export const US_SPOONS: readonly Spoon[] = [
-  { name: '1/8 tsp', volume_mL: US_TSP_mL / 8 },
-  { name: '1/4 tsp', volume_mL: US_TSP_mL / 4 },
-  { name: '1/2 tsp', volume_mL: US_TSP_mL / 2 },
-  { name: '1 tsp', volume_mL: US_TSP_mL },
-  { name: '1 tbsp', volume_mL: 3 * US_TSP_mL },
+  { name: '1/8 tsp', volume_mL: TEASPOON_mL / 8 },
+  { name: '1/4 tsp', volume_mL: TEASPOON_mL / 4 },
+  { name: '1/2 tsp', volume_mL: TEASPOON_mL / 2 },
+  { name: '1 tsp', volume_mL: TEASPOON_mL },
+  { name: '1 tbsp', volume_mL: 3 * TEASPOON_mL },
 ];
 
 /** Most scoops, and most sizes of spoon, that a person will bother with. */

@@ -1,4 +1,4 @@
-import { bulkDensityFor, formatNumber, readIngredientLine, type IngredientLine } from '../quantity';
+import { TEASPOON_mL, bulkDensityFor, formatNumber, readIngredientLine, type IngredientLine } from '../quantity';
 import { spoonNumber, withNumbers } from './scale-line';
 
 /** What a kitchen measures with. */
@@ -34,11 +34,10 @@ const TABLESPOON = /\b(?:tbsp|tablespoons?)\b/i;
 /** A spoon that would be off by more is said in teaspoons instead, as a share. */
 const SPOON_OFF = 0.03;
 /** Measures for what is not weighed, and from how much on each is used, mL. Source: US customary measures. */
-const TSP_mL = 4.92892159375;
 const LEVELS: readonly (readonly [name: string, size_mL: number, from_mL: number, grid: Grid])[] = [
-  ['cup', 48 * TSP_mL, 12 * TSP_mL, [[Infinity, 1 / 4]]],
-  ['level tbsp', 3 * TSP_mL, 6 * TSP_mL, [[Infinity, 1 / 2]]],
-  ['level tsp', TSP_mL, 0, SPOON],
+  ['cup', 48 * TEASPOON_mL, 12 * TEASPOON_mL, [[Infinity, 1 / 4]]],
+  ['level tbsp', 3 * TEASPOON_mL, 6 * TEASPOON_mL, [[Infinity, 1 / 2]]],
+  ['level tsp', TEASPOON_mL, 0, SPOON],
 ];
 const HALVES: Grid = [
   [4, 1 / 2],

@@ -64,8 +64,10 @@ export async function append(
   );
   // A correction that leaves nothing that can be served keeps the figures as they were.
   const figures = ran.keeping && ran.servings > 0 ? madeFrom(ran) : {};
-  await models.brews.update({ ...figures, stage: brewState(all).stage }, { where: { id, kitchenId }, transaction });
-  await holdAllBottles(sequelize, { kitchenId, id }, transaction);
+  const { stage } = brewState(all);
+  await models.brews.update({ ...figures, stage }, { where: { id, kitchenId }, transaction });
+  // Before it is finished there are no bottles.
+  if (stage === 'finished') await holdAllBottles(sequelize, { kitchenId, id }, transaction);
   await reckonUseBy(models, { kitchenId, brewId: id }, transaction);
   await tellNews(sequelize, kitchenId, id, transaction);
 }

@@ -3,6 +3,7 @@ import type { PlanProblem, Schedule } from '@wellhydra/core/plan';
 import { durationWords } from '@wellhydra/core/quantity';
 import type { TraceEntry } from '@wellhydra/core/simulate';
 import { showMass } from '../../domain/words/units';
+import { missedWords } from '../../domain/plans/missed';
 import type { RunContext } from '../../domain/run/run-context';
 import { MINUTE_ms } from './problem/plan-problem';
 import type { PlannedDrink } from './problem/planned-drinks';
@@ -30,14 +31,9 @@ export interface PlanRow {
   }[];
 }
 
-/** Later than agreed by this much, something was missed. */
-const MISSED_min = 5;
-
 function troubleOf(request: DrinkRequest, late_min: number, broken: string | undefined, now: Date): string {
-  const missed =
-    request.agreed !== null && now.getTime() - Date.parse(request.agreed) > MISSED_min * MINUTE_ms
-      ? `It was to be begun ${durationWords((now.getTime() - Date.parse(request.agreed)) / MINUTE_ms)} ago; planned anew`
-      : '';
+  const words = request.agreed === null ? null : missedWords(request.agreed, now);
+  const missed = words === null ? '' : `It ${words}; planned anew`;
   const late = late_min > 0 ? `${durationWords(late_min)} late` : '';
   const stands = broken ? `As it is pinned, ${broken}` : '';
   return [missed, stands, late].filter(Boolean).join('. ');

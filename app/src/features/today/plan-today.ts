@@ -1,6 +1,7 @@
 import type { DrinkRequest } from '@wellhydra/contract';
 import { durationWords } from '@wellhydra/core/quantity';
 import type { Brews } from '../../domain/brews/brews';
+import { missedWords } from '../../domain/plans/missed';
 import { momentWords } from '../../domain/words/moment-words';
 
 /** A drink of the plan that was agreed on, as Today shows it. */
@@ -15,8 +16,6 @@ export interface PlannedToday {
 }
 
 const MINUTE_ms = 60_000;
-/** Later than agreed by this much, something was missed. */
-const MISSED_ms = 5 * MINUTE_ms;
 /** So far ahead the plan is shown here. */
 const AHEAD_ms = 24 * 60 * MINUTE_ms;
 /** A brew that was begun this long before it was agreed to is the one that was meant. */
@@ -40,13 +39,20 @@ export function planToday(
       );
       const left_ms = at.getTime() - now.getTime();
       if (begun || left_ms > AHEAD_ms) return [];
-      const missed = left_ms < -MISSED_ms;
-      const when = missed
-        ? `was to be begun ${durationWords(-left_ms / MINUTE_ms)} ago`
-        : left_ms < MINUTE_ms
-          ? 'begin now'
-          : `begin in ${durationWords(left_ms / MINUTE_ms)}, ${momentWords(at, now)}`;
-      return [{ id, drinkId, name, at, missed, words: `${when} · wanted ${momentWords(new Date(readyBy), now)}` }];
+      const missed = missedWords(agreed, now);
+      const ahead =
+        left_ms < MINUTE_ms ? 'begin now' : `begin in ${durationWords(left_ms / MINUTE_ms)}, ${momentWords(at, now)}`;
+      const when = missed ?? ahead;
+      return [
+        {
+          id,
+          drinkId,
+          name,
+          at,
+          missed: missed !== null,
+          words: `${when} · wanted ${momentWords(new Date(readyBy), now)}`,
+        },
+      ];
     })
     .sort((a, b) => a.at.getTime() - b.at.getTime());
 }
