@@ -4,7 +4,9 @@ import { stepFromLine } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { MakeScreen } from '../src/features/make/make-screen';
 import { TimerBar } from '../src/features/make/timers/timer-bar';
-import { brewStarted, selectBrews } from '../src/domain/brews/brews';
+import { brewStarted, progressArrived, selectBrews } from '../src/domain/brews/brews';
+import { happeningNow } from '../src/features/make/use-brew';
+import { UNSEEN_ms } from '../src/features/make/use-seen';
 import { TodayScreen } from '../src/features/today/today-screen';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 
@@ -59,6 +61,18 @@ test('one step after the other, without a server', async () => {
   await press('Do it again');
   expect(title()).toBe('100 g dried elderberries');
   expect(selectBrews(store.getState()).outbox.map(({ kind }) => kind)).toEqual(['start', 'event', 'event']);
+});
+
+test('a press that comes as another phone does the step is not taken for the next one', async () => {
+  const store = making();
+  const event = { ...happeningNow({ kind: 'step-done', step: 's1' }), number: 1, by: 'Tam' };
+  act(() => void store.dispatch(progressArrived({ id: BREW, batch: 'HT-01', events: [event] })));
+  expect(title()).toBe('1 L water');
+  await press('Done, next step');
+  expect(title()).toBe('1 L water');
+  await act(() => new Promise((resolve) => setTimeout(resolve, UNSEEN_ms)));
+  await press('Done, next step');
+  expect(title()).toBe('Simmer 40 min');
 });
 
 test('a reading that falls short becomes less honey with one press', async () => {

@@ -8,6 +8,9 @@ async function goOn(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Go on with Harbour elder tonic' }).click();
 }
 
+/** A person sees that the page has changed before pressing what is on it; what comes sooner is not taken for it. */
+const seen = (page: Page): Promise<void> => page.waitForTimeout(1000);
+
 test('two phones make one brew: each sees the other, and neither undoes it unseen', async ({ page, browser }) => {
   await begun(page);
   await expect(page.getByText(/batch HE-01/)).toBeVisible();
@@ -16,8 +19,10 @@ test('two phones make one brew: each sees the other, and neither undoes it unsee
   await expect(heading(other)).toHaveText('100 g dried elderberries');
   await next(page);
   await expect(heading(other)).toHaveText('1 L water', { timeout: 3000 });
+  await seen(other);
   await next(other);
   await expect(heading(page)).toHaveText('Simmer 40 min', { timeout: 3000 });
+  await seen(page);
   // Both press at once, before either has heard of the other: one step is done twice, not two steps.
   await other.context().setOffline(true);
   await Promise.all([next(page), next(other)]);

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Loading, Message } from '../../ui/page-state';
@@ -13,6 +13,7 @@ import { Segments } from './segments';
 import { StepFrame } from './step-frame';
 import { useBrew, useBrewNews, useOpenBrew, type MakingProps } from './use-brew';
 import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
+import { useSeen } from './use-seen';
 import { useSensors } from './readings/use-sensors';
 import { useWakeLock } from './use-wake-lock';
 
@@ -35,8 +36,8 @@ export function MakeScreen({ id }: { readonly id: string }) {
   );
 }
 
-function Making(props: MakingProps) {
-  const { brew, recipe, state, run } = props;
+function Making({ happened: store, ...making }: MakingProps) {
+  const { brew, recipe, state, run } = making;
   const sensors = useSensors(brew.id);
   const pages = stepPages(recipe, state, run);
   const current = pages.findIndex(({ left }) => left === null);
@@ -47,7 +48,12 @@ function Making(props: MakingProps) {
   const over = state.stage === 'abandoned' || state.stage === 'finished';
   const follows = over || current < 0 ? pages.length : current;
   const at = looking ?? held ?? follows;
+  const page = pages[at];
+  const { turned, seen } = useSeen(page?.id);
+  const happened = useCallback<typeof store>((happening) => (turned(), store(happening)), [turned, store]);
+  const props = { ...making, happened };
   const look = (to: number) => {
+    turned();
     setHeld(null);
     setLooking(to === follows ? null : to);
   };
@@ -76,12 +82,11 @@ function Making(props: MakingProps) {
           <Text role="status" className="shrink font-bold text-onamber">
             Paused. Timers stand still.
           </Text>
-          <Button label="Resume" kind="plain" onPress={() => props.happened({ kind: 'resumed' })} />
+          <Button label="Resume" kind="plain" onPress={() => happened({ kind: 'resumed' })} />
         </View>
       ) : null}
     </View>
   );
-  const page = pages[at];
   const stops = useMemo(
     () => (page && !over ? stopsView(recipe, state, run, page.of) : []),
     [recipe, state, run, page, over],
@@ -99,6 +104,7 @@ function Making(props: MakingProps) {
           stops={stops}
           above={above}
           isCurrent={at === current}
+          seen={seen}
           over={over}
           then={pages[at + 1]?.title ?? (over ? 'how it went' : 'fill the bottles')}
           onBack={at === 0 ? undefined : () => look(at - 1)}

@@ -21,6 +21,8 @@ interface StepFrameProps extends MakingProps {
   readonly stops: readonly StopView[];
   readonly above: ReactNode;
   readonly isCurrent: boolean;
+  /** Whether the page has stood long enough for a press to be meant for it. */
+  readonly seen: () => boolean;
   /** It is bottled or given up: what was noted is put right here, and nothing is made any more. */
   readonly over: boolean;
   readonly then: string;
@@ -38,6 +40,7 @@ export function StepFrame(props: StepFrameProps) {
     stops,
     above,
     isCurrent,
+    seen,
     over,
     then,
     brew,
@@ -59,8 +62,8 @@ export function StepFrame(props: StepFrameProps) {
     onStay();
   };
   const done = () => {
-    // A second tap is no answer.
-    if (early !== null) return;
+    // A second tap is no answer, and neither is one that was meant for the step another phone has just done.
+    if (early !== null || !seen()) return;
     const minutes = leftTooEarly(recipe, state, run, { of: page.of, at: new Date(), begun: brew.startedAt });
     if (minutes === null) leave();
     else setEarly(minutes);

@@ -83,9 +83,13 @@ export function useBrewNews(id: string): void {
       if (data) dispatch('recipe' in data ? runArrived(data) : progressArrived(data));
       timer = setTimeout(() => void ask(), data ? 0 : AGAIN_AFTER_ms);
     };
+    // A question that was held open when the network went may still be answered late, or never.
+    const lost = () => question?.abort();
+    globalThis.addEventListener?.('offline', lost);
     void ask();
     return () => {
       stopped = true;
+      globalThis.removeEventListener?.('offline', lost);
       clearTimeout(timer);
       question?.abort();
     };

@@ -22,6 +22,9 @@ interface DrinkHeaderProps {
   readonly onMore: () => void;
 }
 
+/** A name is stored from key to key: there is nothing left to do when it is finished. */
+const nameTyped = (): void => undefined;
+
 /** The name of a drink, which can be typed over. */
 const DrinkName = memo(function DrinkName({
   name,
@@ -42,7 +45,9 @@ const DrinkName = memo(function DrinkName({
         placeholderTextColor="#6B807F"
         multiline
         numberOfLines={1}
-        submitBehavior="blurAndSubmit"
+        // Enter is no letter of a name: react-native-web keeps it out only of a box that hears it.
+        blurOnSubmit
+        onSubmitEditing={nameTyped}
         onChangeText={(text) => onEdit((before) => ({ ...before, name: text.replaceAll('\n', ' ') }))}
         className="-mx-1 resize-none [field-sizing:content] rounded-[8px] px-1 font-heading text-[30px] font-bold leading-[36px] tracking-tight text-ink"
       />

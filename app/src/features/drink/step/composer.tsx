@@ -34,7 +34,8 @@ export const Composer = memo(function Composer({ line, onType, onAdd, onPick }: 
           onChangeText={onType}
           // What is in the box: whoever is quick presses Enter before the page has followed the last key.
           onSubmitEditing={({ nativeEvent }) => add(nativeEvent.text)}
-          submitBehavior="submit"
+          // react-native-web knows this name alone; without it the box lets go of the keys a moment after Enter.
+          blurOnSubmit={false}
           className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-line bg-sheet px-3 font-body text-[16px] text-ink"
         />
         {line.trim() === '' && onPick ? (
