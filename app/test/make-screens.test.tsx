@@ -66,7 +66,7 @@ test('one step after the other, without a server', async () => {
 test('a press that comes as another phone does the step is not taken for the next one', async () => {
   const store = making();
   const event = { ...happeningNow({ kind: 'step-done', step: 's1' }), number: 1, by: 'Tam' };
-  act(() => void store.dispatch(progressArrived({ id: BREW, batch: 'HT-01', events: [event] })));
+  act(() => void store.dispatch(progressArrived({ id: BREW, batch: 'HT-01', stage: 'making', events: [event] })));
   expect(title()).toBe('1 L water');
   await press('Done, next step');
   expect(title()).toBe('1 L water');
