@@ -144,7 +144,7 @@ const plainRun_ms = (): number =>
 say('\nhow the cost of a 12-step drink grows');
 for (const draws of [1000, 2500, 5000, 10_000]) {
   const before_ms = plainRun_ms();
-  const spent = milliseconds(() => measureSpread(elder, { draws }), 5);
+  const spent = milliseconds(() => measureSpread(elder, { draws }), 15);
   const plain_ms = (before_ms + plainRun_ms()) / 2;
   say(
     `spread of ${String(draws).padStart(6)} draws  ${spent.toFixed(0).padStart(6)} ms, as much as ${(spent / plain_ms).toFixed(0)} plain runs`,

@@ -43,6 +43,40 @@ describe('hours between 57 and 5 °C, while germs would grow', () => {
   });
 });
 
+describe('what a preparation stood before it came in', () => {
+  const tea = (rest: string) => ({
+    preparations: { 'nettle tea': trialDrink('tea', `${HERBS} | simmer 10 min${rest}`) },
+  });
+  const made = (rest: string, script: string) => analyse(trialDrink('tonic', script, tea(rest)));
+  const POURED = 'add 500 mL water | use 500 mL nettle tea';
+
+  test('counts in what it goes into, with what that stands itself', () => {
+    expect(hoursWarm(made(' | rest 5 h; at 30 °C', POURED).trace)).toBeCloseTo(5, 1);
+    expect(hoursWarm(made(' | rest 5 h; at 30 °C', `${POURED} | rest 4 h; at 30 °C`).trace)).toBeCloseTo(9, 1);
+    const late = made(' | rest 13 h; at 30 °C', POURED);
+    expect(late.keeping!.days).toBe(0);
+    expect(late.cautions.find(({ code }) => code === 'stood-warm')!.severity).toBe('warn');
+  });
+
+  test('is over once all of it is boiled', () =>
+    expect(hoursWarm(made(' | rest 13 h; at 30 °C', `${POURED} | boil 1 min`).trace)).toBe(0));
+
+  test('is nothing where it stood cold, or was used at once', () => {
+    expect(hoursWarm(made(' | rest 13 h; at fridge', POURED).trace)).toBeLessThan(6);
+    expect(hoursWarm(made('', POURED).trace)).toBe(0);
+  });
+
+  test('is that of the one that stood longest, through preparations of its own', () => {
+    const inner = tea(' | rest 6 h; at 30 °C');
+    const mix = trialDrink('tonic', 'add 100 mL water | use 100 mL nettle tea | rest 1 h; at 30 °C', inner);
+    const fresh = trialDrink('tea', `${HERBS} | simmer 10 min | rest 3 h; at 30 °C`);
+    const both = trialDrink('tonic', 'use 100 mL mix | use 100 mL fresh tea', {
+      preparations: { mix, 'fresh tea': fresh },
+    });
+    expect(hoursWarm(analyse(both).trace)).toBeCloseTo(7, 1);
+  });
+});
+
 describe('what it costs', () => {
   test.each([
     ['under two hours', `${HERBS} | simmer 10 min | rest 1 h; at 30 °C`, null, 3],

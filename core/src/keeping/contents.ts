@@ -1,11 +1,9 @@
 import type { Ingredient } from '../catalogue';
 import { needsStove } from '../drink';
-import { hottestOf, type Pot, type PotEntry, type Trace } from '../simulate';
+import { BOILED_C, hottestOf, type Pot, type PotEntry, type Trace } from '../simulate';
 
 /** Heat that makes raw juice safe, °C. Source: US FDA juice guidance (71 °C). */
 export const PASTEURISED_C = 71;
-/** A pot that was as hot as this was boiled or simmered, °C; water boils below 100 °C higher up. */
-export const BOILED_C = 88;
 /** More than half of what went in: what plants lie under then. */
 const MOSTLY = 0.5;
 /** Water in a gram of something dry, at most: dried fruit is moister, and moulds. */

@@ -1,4 +1,4 @@
-import { carbohydrateOf, type Composition, WEAK_ACIDS } from '../liquid';
+import { carbohydrateOf, massOf, type Composition, WEAK_ACIDS } from '../liquid';
 import type { Pot } from './pot-picture';
 
 /** What a pot is made of, in the order in which it is drawn. */
@@ -21,12 +21,13 @@ function acidsOf(c: Composition): number {
 
 /**
  * Grams of each part of a pot: they add up to its mass. Salts are those that were put in as such; minerals and
- * whatever else came out of plants, honey and juice is `extract`; what lies at the bottom or floats is `pieces`.
+ * whatever else came out of plants, honey and juice is `extract`; what lies at the bottom or floats is `pieces`, with
+ * the liquor that dried plants have taken up.
  *
  * @param pot at any moment
  */
 export function potContents(pot: Pot): PotContents {
-  const { body: c, sediment, pieces_g, origins } = pot;
+  const { body: c, liquid, sediment, pieces_g, soaked_g, origins } = pot;
   let salt = 0;
   let saltAcids = 0;
   for (const [ingredient, grams] of origins) {
@@ -38,14 +39,17 @@ export function potContents(pot: Pot): PotContents {
   salt = Math.min(salt, c.solubleSolids_g - sugar);
   const acid = Math.min(Math.max(0, acidsOf(c) - saltAcids), c.solubleSolids_g - sugar - salt);
   const fat = Math.min(c.fat_g, c.insoluble_g);
+  // What has gone into swollen plants is liquor like the rest.
+  const free = soaked_g > 0 ? 1 - soaked_g / massOf(liquid) : 1;
+  const crystals_g = sediment.reduce((sum, { mass_g }) => sum + mass_g, 0);
   return {
-    water: c.water_g,
-    spirit: c.ethanol_g,
-    sugar,
-    acid,
-    extract: c.solubleSolids_g - sugar - salt - acid,
+    water: c.water_g * free,
+    spirit: c.ethanol_g * free,
+    sugar: sugar * free,
+    acid: acid * free,
+    extract: (c.solubleSolids_g - sugar - salt - acid) * free,
     fat,
-    salt,
-    pieces: c.insoluble_g - fat + pieces_g + sediment.reduce((sum, { mass_g }) => sum + mass_g, 0),
+    salt: salt * free,
+    pieces: c.insoluble_g - fat + pieces_g + crystals_g + (c.water_g + c.ethanol_g + c.solubleSolids_g) * (1 - free),
   };
 }

@@ -35,6 +35,8 @@ export interface Pot {
   readonly solids: readonly Sediment[];
   /** All of them together, g. */
   readonly pieces_g: number;
+  /** Of the liquid, what dried plants have taken up as they swelled, g. */
+  readonly soaked_g: number;
   /** Plants that pour with it, as they weigh now. */
   readonly suspended: readonly Sediment[];
   /** True while nothing that pours has been added. */
@@ -42,6 +44,12 @@ export interface Pot {
   readonly mass_g: number;
   /** Grams of each ingredient whose strength is in the liquid. */
   readonly origins: ReadonlyMap<Ingredient, number>;
+}
+
+/** A stretch of time in which a pot stood as it was. */
+export interface Standing {
+  readonly minutes: number;
+  readonly pot: Pot;
 }
 
 /** A composition with crystals in it. */

@@ -1,10 +1,10 @@
 import type { Ingredient } from '../catalogue';
-import { VOLUME_VECTOR_LENGTH, gramsToVolume, massOf, volumeVector } from '../liquid';
+import { VOLUME_VECTOR_LENGTH, gramsToVolume, massOf, volumeOf, volumeVector, type Composition } from '../liquid';
 import { AS_WRITTEN, columnOf, type Chance, type Column } from './chance';
 import { addParts, contentCv, partsOf } from './ingredient-parts';
 import { Mixture } from './mixture';
 import { withSediment, type Pot, type PotEntry, type Sediment } from './pot-picture';
-import { addRemains, solidMass, type Solid } from './solid';
+import { addRemains, soakedBy, solidMass, type Solid } from './solid';
 
 /** Solids with the liquid that clings to them, out of the pot. */
 export interface Cake {
@@ -193,6 +193,14 @@ export class WorkingPot {
     return taken;
   }
 
+  /** What dried plants have taken up of the liquid, g in sample 0: no more than there is. */
+  private soaked(liquid: Composition): number {
+    if (this.dry || this.solids.length === 0) return 0;
+    const all_mL = volumeOf(liquid);
+    const soaked_mL = this.solids.reduce((sum, solid) => sum + soakedBy(solid), 0);
+    return soaked_mL > 0 ? (Math.min(soaked_mL, all_mL) / all_mL) * massOf(liquid) : 0;
+  }
+
   /** The pot as it stands in sample 0. */
   snapshot(): Pot {
     const liquid = this.liquid.composition(0);
@@ -214,6 +222,7 @@ export class WorkingPot {
       sediment: sediment.filter(({ mass_g }) => mass_g > 1e-12),
       solids,
       pieces_g,
+      soaked_g: this.soaked(liquid),
       dry: this.dry,
       mass_g: massOf(body) + pieces_g + sediment.reduce((sum, { mass_g }) => sum + mass_g, 0),
       origins: new Map([...this.liquid.origins].map(([ingredient, grams]) => [ingredient, grams[0]!])),

@@ -2,6 +2,7 @@ import type { Ingredient } from '../catalogue';
 import type { Drink, DrinkStep } from '../drink';
 import { addScaled, emptyComposition, massOf, scaled, type Composition, volumeOf } from '../liquid';
 import type { Pot } from './pot-picture';
+import { standingWarm } from './standing';
 import { hottestOf, type Trace } from './trace';
 import type { Prepared, Preparing, PreparationLibrary, Scope } from './step-run';
 
@@ -36,6 +37,7 @@ function prepare(name: string, drink: Drink, trace: Trace): Prepared | undefined
     origins: new Map([...trace.pot.origins].map(([origin, grams]) => [origin, grams / mass_g])),
     entries: merged(trace, 1 / mass_g),
     drink,
+    stood: standingWarm(trace.entries),
   };
 }
 

@@ -1,5 +1,13 @@
 import type { Ingredient } from '../catalogue';
-import { INSOLUBLE_SHARES, OPEN_AT_ONCE, isFreshForm, type Cutting, type ExtractionForm } from '../process';
+import {
+  INSOLUBLE_SHARES,
+  OPEN_AT_ONCE,
+  RETENTION,
+  isFreshForm,
+  type Cutting,
+  type ExtractionForm,
+  type Straining,
+} from '../process';
 import { rowOf } from '../lookup';
 import { addParts, givingOf, partsOf, solidsGiven, waterOf, type GivingMode } from './ingredient-parts';
 import { columnOf, type Column } from './chance';
@@ -122,6 +130,10 @@ export function breakTo(solid: Solid, cutting: Cutting): void {
     solid.broken[sample] = Math.max(solid.broken[sample]!, OPEN_AT_ONCE[cutting]);
 }
 
+/** mL of liquid that a gram of a dried plant keeps back. */
+export const retentionOf = ({ part = 'leaf' }: Ingredient, straining: Straining): number =>
+  RETENTION[part === 'fruit' ? 'berry_dried' : part][straining];
+
 /** Matter of a fresh plant that never dissolves, g in a gram. */
 export const insolubleOf = ({ id, composition }: Ingredient): number =>
   rowOf(INSOLUBLE_SHARES, id) ?? composition?.insoluble_g ?? 1;
@@ -195,6 +207,16 @@ export function solidMass(solid: Solid): Column {
     grams.length,
     (sample) => grams[sample]! * (1 - solids_g * given[sample]! - water_g * dryness[sample]!),
   );
+}
+
+/**
+ * mL of liquid that a dried plant has taken up by now in sample 0: as much as a spoon cannot press out of it, as fast
+ * as it gives, for water goes in where what dissolves comes out. A fresh plant is full already, and powder pours.
+ */
+export function soakedBy(solid: Solid): number {
+  const { ingredient, grams, progress, suspended } = solid;
+  if (suspended || isFresh(solid)) return 0;
+  return grams[0]! * progress[0]! * retentionOf(ingredient, 'press');
 }
 
 /** Adds all that a solid still has to a mixture: what it brought, less what it has given. */

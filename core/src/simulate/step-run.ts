@@ -3,7 +3,7 @@ import type { CoolingStage, Kitchen } from '../process';
 import type { IngredientLine, LineOptions, Unreadable } from '../quantity';
 import type { Ingredient } from '../catalogue';
 import type { WorkingPot } from './pot';
-import type { PotEntry } from './pot-picture';
+import type { PotEntry, Standing } from './pot-picture';
 import type { Column } from './chance';
 
 /** Something a step came across that its maker should know; codes are those of the findings. */
@@ -47,6 +47,8 @@ export interface StepDone {
   readonly place?: StoragePlace;
   /** How the solids were kept back, for rules about hairs and seeds. */
   readonly strainer?: string;
+  /** What came in stood warm before, since it last boiled. */
+  readonly stood?: readonly Standing[];
   readonly processed?: { readonly minutes: number; readonly altitude_m: number | null };
 }
 
@@ -81,6 +83,8 @@ export interface Prepared {
   readonly origins: ReadonlyMap<Ingredient, number>;
   readonly entries: readonly Omit<PotEntry, 'step' | 'within'>[];
   readonly drink: Drink;
+  /** When it stood warm since it last boiled. */
+  readonly stood: readonly Standing[];
 }
 
 /** Drinks by the names under which they can be used. */

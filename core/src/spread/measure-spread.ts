@@ -29,36 +29,63 @@ export interface SpreadOptions {
   readonly seed?: number;
 }
 
+type FigureDraws = readonly [SpreadFigure, Column];
+
+/** The draws of a column, without sample 0; what is done to each glass is not drawn, and moves every one alike. */
+function shifted(column: Column, nominal: number): Column {
+  const shift = nominal - column[0]!;
+  return columnOf(column.length - 1, (sample) => column[sample + 1]! + shift);
+}
+
 function rangeOf(column: Column): Range {
   const [p5, p50, p95] = quantilesOf(column, [0.05, 0.5, 0.95]) as [number, number, number];
   return { p5, p50, p95 };
 }
 
-/** Drawn samples of each figure, in no order; sample 0, the drink as written, is left out. */
-function drawColumns(analysis: Analysis, drawn: DrawnPot, normal: () => number): Map<SpreadFigure, Column> {
-  const columns = new Map<SpreadFigure, Column>();
+/** Draws that run side by side: their columns stay in the memory next to the processor. */
+const BLOCK_DRAWS = 2500;
+
+/** Runs some draws of a drink side by side; sample 0 is the drink as written. */
+function drawBlock({ drink, options }: Analysis, draws: number, normal: () => number): DrawnPot {
+  const runOptions = { ...options, ...(drink.preparations ? { preparations: drink.preparations } : {}) };
+  const minutes = new Float64Array(draws + 1);
+  const pot = runInPot(drink.steps, runOptions, drawnChance(draws, normal), (_index, done) => {
+    if ('kind' in done) return;
+    for (let sample = 0; sample <= draws; sample += 1)
+      minutes[sample]! += done.minutesBySample?.[sample] ?? done.minutes;
+  });
+  return drawnPot(pot, minutes);
+}
+
+/** Drawn samples of the figures that are described in full, in no order. */
+function* describedDraws(analysis: Analysis, drawn: DrawnPot, normal: () => number): Generator<FigureDraws> {
   const described = analysis.liquid ? describedColumns(drawn) : null;
+  if (!described) return;
   for (const figure of SPREAD_FIGURES) {
     const nominal = figureValue(analysis, figure);
-    if (nominal === null) continue;
-    if (isDescribed(figure) && !described) continue;
-    const column = isDescribed(figure) ? described![figure].slice() : linearColumn(figure, analysis, drawn);
-    // What is done to each glass is not drawn: it moves every sample alike.
-    const shift = nominal - column[0]!;
-    const draws = columnOf(column.length - 1, (sample) => column[sample + 1]! + shift);
+    if (nominal === null || !isDescribed(figure)) continue;
+    const draws = shifted(described[figure], nominal);
     if (figure === 'liquid.pH') {
       const deviation = (analysis.liquid?.phMargin ?? 0) / PH_MARGIN_SD;
       for (let sample = 0; sample < draws.length; sample += 1) draws[sample]! += deviation * normal();
     }
-    columns.set(figure, draws);
+    yield [figure, draws];
   }
-  return columns;
+}
+
+/** Drawn samples of the figures that add up. */
+function* linearDraws(analysis: Analysis, drawn: DrawnPot): Generator<FigureDraws> {
+  for (const figure of SPREAD_FIGURES) {
+    const nominal = figureValue(analysis, figure);
+    if (nominal !== null && !isDescribed(figure))
+      yield [figure, shifted(linearColumn(figure, analysis, drawn), nominal)];
+  }
 }
 
 /**
  * How far every figure of a drink may be off, by seeded Monte Carlo over its measures (spoons, scales,
  * jugs, pieces, hands), its ingredients and its processes. One spoon used twice errs the same way twice.
- * The draws run as columns through the steps, side by side.
+ * The draws run as columns through the steps, side by side, some thousand at a time.
  *
  * @param analysis of the drink
  * @param options number of draws (at least 1) and seed
@@ -71,15 +98,15 @@ export function measureSpread(analysis: Analysis, options: SpreadOptions = {}): 
   if (!Number.isInteger(draws) || draws < 1)
     throw new RangeError(`measureSpread: draws must be a whole number above 0, got ${draws}`);
   const normal = standardNormal(options.seed ?? DEFAULT_SEED);
-  const { drink } = analysis;
-  const runOptions = { ...analysis.options, ...(drink.preparations ? { preparations: drink.preparations } : {}) };
-  const minutes = new Float64Array(draws + 1);
-  const pot = runInPot(drink.steps, runOptions, drawnChance(draws, normal), (_index, done) => {
-    if ('kind' in done) return;
-    for (let sample = 0; sample <= draws; sample += 1)
-      minutes[sample]! += done.minutesBySample?.[sample] ?? done.minutes;
-  });
-  const columns = drawColumns(analysis, drawnPot(pot, minutes), normal);
+  const columns = new Map<SpreadFigure, Column>();
+  for (let from = 0; from < draws; from += BLOCK_DRAWS) {
+    const block = drawBlock(analysis, Math.min(BLOCK_DRAWS, draws - from), normal);
+    if (from === 0) for (const [figure, column] of describedDraws(analysis, block, normal)) columns.set(figure, column);
+    for (const [figure, column] of linearDraws(analysis, block)) {
+      if (from === 0) columns.set(figure, draws > BLOCK_DRAWS ? new Float64Array(draws) : column);
+      columns.get(figure)!.set(column, from);
+    }
+  }
   const ranges: Partial<Record<SpreadFigure, Range>> = {};
   for (const [figure, column] of columns) ranges[figure] = rangeOf(column);
   return {

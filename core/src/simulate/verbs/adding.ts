@@ -185,7 +185,7 @@ export function runUse(context: StepContext): StepDone | Unreadable {
   }
   const planned = preparedGrams(written, prepared, pot);
   if ('kind' in planned) return planned;
-  const { ingredient, origins, entries } = prepared;
+  const { ingredient, origins, entries, stood } = prepared;
   const measured = additionAsMeasured(pot, step.measured, { ingredient, planned });
   const grams = measured ?? planned;
   mixTemperature(pot, grams, specificHeat(brixOf(ingredient.composition!)), context.kitchen.tap_C);
@@ -202,6 +202,7 @@ export function runUse(context: StepContext): StepDone | Unreadable {
     handsOn_min: ADDING_MINUTES.add,
     added_g: grams[0]!,
     ...(measured ? { asMeasured: true } : {}),
+    ...(stood.length > 0 ? { stood } : {}),
   };
 }
 

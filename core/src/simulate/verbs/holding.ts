@@ -1,8 +1,8 @@
-import { FRESH_HOLDS, RETENTION, RETENTION_CV, STRAINER_CV, STRAINING_LOSS_SHARE, type Straining } from '../../process';
+import { FRESH_HOLDS, RETENTION_CV, STRAINER_CV, STRAINING_LOSS_SHARE, type Straining } from '../../process';
 import type { Column } from '../chance';
 import { solidsGiven, waterOf } from '../ingredient-parts';
 import type { WorkingPot } from '../pot';
-import { insolubleOf, isFresh, type Solid } from '../solid';
+import { insolubleOf, isFresh, retentionOf, type Solid } from '../solid';
 
 /** How a hand strains and what a plant lets go of, in each sample. */
 const handOf = (pot: WorkingPot, { ingredient }: Solid, straining: Straining): Column =>
@@ -10,10 +10,6 @@ const handOf = (pot: WorkingPot, { ingredient }: Solid, straining: Straining): C
     { key: `strainer:${straining}`, cv: STRAINER_CV },
     { key: `retention:${ingredient.id}`, cv: RETENTION_CV },
   ]);
-
-/** mL of liquid that a gram of a dried plant keeps back. */
-const keptByDried = ({ ingredient: { part = 'leaf' } }: Solid, straining: Straining): number =>
-  RETENTION[part === 'fruit' ? 'berry_dried' : part][straining];
 
 /**
  * g of its own sap that a gram of blended fruit keeps back at least: it was bought with rind, core and pips, which
@@ -49,7 +45,7 @@ export function holdBack(pot: WorkingPot, solids: readonly Solid[], straining: S
   for (const solid of solids) {
     const hand = handOf(pot, solid, straining);
     const fresh = isFresh(solid) ? keptByFresh(solid, straining) : undefined;
-    const dried = fresh ? 0 : keptByDried(solid, straining);
+    const dried = fresh ? 0 : retentionOf(solid.ingredient, straining);
     const whole = fresh ? masses_g : volumes_mL;
     for (let sample = 0; sample < pot.samples; sample += 1)
       if (whole[sample]! > 0)

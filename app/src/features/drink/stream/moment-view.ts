@@ -1,7 +1,7 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import { durationWords, formatNumber } from '@wellhydra/core/quantity';
 import { showMass, showVolume, showTemperature } from '../../../domain/words/units';
-import { potContents } from '@wellhydra/core/simulate';
+import { potContents, type Pot } from '@wellhydra/core/simulate';
 import { BANDS, BAND_NAMES, type Band } from '../../../ui/bands';
 
 /** What is in the pot at a moment, in words and numbers. */
@@ -11,7 +11,7 @@ export interface MomentView {
   /** Mass, volume, warmth, strength. */
   readonly facts: string;
   readonly parts: readonly { readonly band: Band; readonly name: string; readonly grams: string }[];
-  /** What left in this step. */
+  /** What left in this step, and what the plants in the pot have taken up. */
   readonly leaves: string;
   readonly spoken: string;
 }
@@ -27,6 +27,9 @@ function leavesWords({ steam_g, strained_g = 0, drawn_g = 0 }: Analysis['trace']
     .filter(Boolean)
     .join(', ');
 }
+
+const soakedWords = ({ soaked_g }: Pot): string =>
+  soaked_g >= 1 ? `of the pieces ${showMass(soaked_g)} is what they have taken up` : '';
 
 /** The pot after a step of the batch, counted from 0; the nearest earlier one where that step was not understood. */
 export function momentView(analysis: Analysis, step: number): MomentView | null {
@@ -46,7 +49,7 @@ export function momentView(analysis: Analysis, step: number): MomentView | null 
   ]
     .filter(Boolean)
     .join(' · ');
-  const leaves = leavesWords(entry);
+  const leaves = [leavesWords(entry), soakedWords(entry.pot)].filter(Boolean).join('; ');
   const title = `After step ${step + 1}, ${durationWords(entry.at_min)} in`;
   return {
     step,
