@@ -86,6 +86,21 @@ test('a reading that falls short becomes less honey with one press', async () =>
   expect(screen.getByText(/written: 400 g honey/i)).toBeTruthy();
 });
 
+test('what is to be measured is asked for in words and drawn: with its pieces, without them, or the addition alone', async () => {
+  making();
+  const asked = () => screen.getAllByRole('heading', { level: 2 })[0]!.textContent;
+  expect(asked()).toBe('How much elderberries, dried went in?');
+  expect(screen.getByTestId('drawing-mass_g-added')).toBeTruthy();
+  await press(/^Step 3, Simmer/);
+  expect(asked()).toBe('How much liquid is there, without the pieces?');
+  expect(screen.getByTestId('drawing-volume_mL-in')).toBeTruthy();
+  await press(/^Step 4, Strain/);
+  expect(screen.getByTestId('drawing-volume_mL-out')).toBeTruthy();
+  await user.click(screen.getByRole('radio', { name: 'Weight' }));
+  expect(asked()).toBe('What does it weigh, without the pot?');
+  expect(screen.getByTestId('drawing-mass_g-out')).toBeTruthy();
+});
+
 test('an elderberry simmer that is left at once asks, and what is said of it stays', async () => {
   const store = making();
   await press(/^Step 3, Simmer/);

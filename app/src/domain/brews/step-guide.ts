@@ -21,8 +21,8 @@ export const CHECK_GUIDES: Readonly<Record<CheckKind, VerbGuide & { readonly tit
 export const QUANTITIES: Readonly<
   Record<ReadQuantity, { readonly label: string; readonly unit: string; readonly asks: string }>
 > = {
-  volume_mL: { label: 'Volume', unit: 'mL', asks: 'How much liquid is there, without the pieces?' },
-  mass_g: { label: 'Weight', unit: 'g', asks: 'What does all of it weigh, without the pot?' },
+  volume_mL: { label: 'Volume', unit: 'mL', asks: 'How much liquid is there?' },
+  mass_g: { label: 'Weight', unit: 'g', asks: 'What does it weigh, without the pot?' },
   temperature_C: { label: 'Temperature', unit: '°C', asks: 'How warm is it?' },
   brix: { label: 'Strength', unit: '°Brix', asks: 'How strong is it?' },
   pH: { label: 'Acidity', unit: 'pH', asks: 'How sour is it?' },

@@ -49,7 +49,7 @@ function Making({ happened: store, ...making }: MakingProps) {
   const follows = over || current < 0 ? pages.length : current;
   const at = looking ?? held ?? follows;
   const page = pages[at];
-  const { turned, seen } = useSeen(page?.id);
+  const { turned, touched, seen } = useSeen(page?.id);
   const happened = useCallback<typeof store>((happening) => (turned(), store(happening)), [turned, store]);
   const props = { ...making, happened };
   const look = (to: number) => {
@@ -110,7 +110,10 @@ function Making({ happened: store, ...making }: MakingProps) {
           onBack={at === 0 ? undefined : () => look(at - 1)}
           onNext={() => look(at + 1)}
           onStay={() => setLooking(null)}
-          onTyping={(busy) => setHeld(busy ? at : null)}
+          onTyping={(busy) => {
+            touched();
+            setHeld(busy ? at : null);
+          }}
         />
       ) : (
         <FinishPage {...props} above={above} onBack={() => look(pages.length - 1)} />

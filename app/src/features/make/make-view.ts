@@ -17,6 +17,7 @@ import { showMass, showVolume } from '../../domain/words/units';
 import { doseWords } from '../../domain/words/dose-words';
 import { capital, qualifierWords, stepTitle } from '../../domain/words/step-words';
 import { differenceWords, quantityWords } from './readings/reading-units';
+import type { Pieces } from './safeguards';
 import { CHECK_GUIDES } from '../../domain/brews/step-guide';
 
 /** What can be expected of a quantity, as it stands beside the box. */
@@ -144,6 +145,7 @@ export interface StepPage {
   readonly timer_min: number | null;
   /** What goes in at this step, where it is an addition: a reading is how much of that. */
   readonly goesIn: IngredientLine | null;
+  readonly pieces: Pieces;
   /** A taste step can be answered with an addition. */
   readonly canAdd: boolean;
   readonly additions: readonly { readonly id: string; readonly text: string; readonly after: string }[];
@@ -174,6 +176,7 @@ function checkPage(check: BrewCheck, left: StepPage['left'], of: StepPage): Step
     left,
     timer_min: null,
     goesIn: null,
+    pieces: of.pieces === 'in' ? 'in' : 'none',
     canAdd: check.kind === 'taste',
     additions: check.kind === 'taste' ? of.additions : [],
   };
@@ -220,6 +223,7 @@ export function stepPages(recipe: BrewRecipe, state: BrewState, run: BrewRun): r
       readings: guide.readings,
       timer_min: timerOf(step, entry?.minutes),
       goesIn: entry?.line ?? null,
+      pieces: (entry?.pot.pieces_g ?? 0) >= 1 ? 'in' : (entry?.strained_g ?? 0) >= 1 ? 'out' : 'none',
       canAdd: tasted,
       additions: state.additions
         .filter((each) => each.step === step.id)

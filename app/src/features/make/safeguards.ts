@@ -14,10 +14,15 @@ import { cautionsView } from '../../domain/drinks/cautions-view';
 
 /** What is asked back, and what must not be drunk as it is going: looked for after everything that is read or added. */
 
+/** Pieces of plants at a step: in the pot, just strained out of it, or none. */
+export type Pieces = 'in' | 'out' | 'none';
+
 /** How a reading is asked for: at an addition it is how much of that, else the pot as it stands. */
-export function asksFor(quantity: ReadQuantity, goesIn: IngredientLine | null): string {
+export function asksFor(quantity: ReadQuantity, goesIn: IngredientLine | null, pieces: Pieces): string {
   if (goesIn && quantity === 'mass_g') return `How much ${goesIn.ingredient.name.toLowerCase()} went in?`;
   if (goesIn && quantity === 'volume_mL') return `How much ${goesIn.ingredient.name.toLowerCase()}, by the jug?`;
+  if (quantity === 'volume_mL' && pieces !== 'none') return 'How much liquid is there, without the pieces?';
+  if (quantity === 'mass_g' && pieces === 'in') return 'What does all of it weigh, pieces too, without the pot?';
   return QUANTITIES[quantity].asks;
 }
 

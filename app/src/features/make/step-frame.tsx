@@ -167,6 +167,7 @@ export function StepFrame(props: StepFrameProps) {
           step={page.of}
           quantities={page.readings}
           goesIn={page.goesIn}
+          pieces={page.pieces}
           recipe={recipe}
           state={state}
           happened={happened}

@@ -17,6 +17,8 @@ export function useSeen(page: string | undefined) {
     here.current = false;
   });
   const turned = useCallback(() => void (here.current = true), []);
+  // Whoever types on a page has seen it.
+  const touched = useCallback(() => void (changedAt.current = -Infinity), []);
   const seen = useCallback(() => performance.now() - changedAt.current >= UNSEEN_ms, []);
-  return { turned, seen };
+  return { turned, touched, seen };
 }

@@ -8,8 +8,9 @@ import { Choice } from '../../../ui/choice';
 import { IconButton } from '../../../ui/icon-button';
 import { Text } from '../../../ui/text';
 import { adviceView, expectedHere, expectedView, type AdviceView } from '../make-view';
-import { asksFor, isFarOff } from '../safeguards';
+import { asksFor, isFarOff, type Pieces } from '../safeguards';
 import { SensorLine } from './sensor-line';
+import { ReadingDrawing } from './reading-drawing';
 import { ReadingBox } from './reading-box';
 import { quantityWords } from './reading-units';
 import { QUANTITIES, SCALES } from '../../../domain/brews/step-guide';
@@ -23,6 +24,7 @@ interface ReadingCardProps {
   readonly quantities: readonly ReadQuantity[];
   /** What goes in at this step: a reading is how much of that. */
   readonly goesIn: IngredientLine | null;
+  readonly pieces: Pieces;
   readonly recipe: BrewRecipe;
   readonly state: BrewState;
   readonly happened: (happening: BrewHappening) => void;
@@ -40,6 +42,7 @@ export function ReadingCard({
   step,
   quantities,
   goesIn,
+  pieces,
   recipe,
   state,
   happened,
@@ -77,11 +80,12 @@ export function ReadingCard({
   return (
     <View className="gap-3 rounded-[18px] bg-[#163B3B] p-4">
       <Text variant="subheading" aria-level={2} className="text-onpanel">
-        {asksFor(quantity, goesIn)}
+        {asksFor(quantity, goesIn, pieces)}
       </Text>
       {options.length > 1 ? (
         <Choice label="What is read" options={options} value={quantity} onChange={choose} onPanel />
       ) : null}
+      <ReadingDrawing quantity={quantity} of={goesIn ? 'added' : pieces} />
       {SCALES[quantity] ? (
         <Points quantity={quantity} value={reading?.value ?? null} onPick={read} />
       ) : (
