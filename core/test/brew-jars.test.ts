@@ -45,6 +45,18 @@ describe('what is read decides how jars keep', () => {
     expect(kept(read('fill', 'pH', 4.9), sour)).toEqual(['cupboard', 365]);
     expect(kept(sour, event({ kind: 'reading-removed', reading: sour.id }))).toEqual(['fridge', 14]);
   });
+  test('as warm as it was read at filling, not as it was planned, goes into the glass', () => {
+    const cracks = (...events: readonly BrewEvent[]) =>
+      runBrew({ document: jars }, brewState(events)).analysis.findings.some(
+        ({ code }) => code === 'hot-into-cold-glass',
+      );
+    // Ordinary glass bears 40 K: from a room of 21 °C that is 61.
+    expect(cracks(read('fill', 'temperature_C', 85))).toBe(true);
+    expect(cracks(read('fill', 'temperature_C', 55))).toBe(false);
+    expect(cracks(read('acid', 'temperature_C', 85))).toBe(true);
+    expect(cracks(read('acid', 'temperature_C', 55))).toBe(false);
+    expect(cracks(read('acid', 'temperature_C', 85), read('fill', 'temperature_C', 55))).toBe(false);
+  });
   test('what was read before something more went in says nothing of what is filled', () =>
     expect(kept(read('sugar', 'pH', 3.3))).toEqual(['fridge', 14]));
   test('one minute in the water bath instead of ten is no processing', () => {

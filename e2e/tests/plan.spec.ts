@@ -76,6 +76,14 @@ test('a beginning that was missed is told, and the rest is planned anew', async 
   await page.getByRole('button', { name: 'Agree on this plan' }).click();
   await page.clock.fastForward('47:00:00');
   await expect(page.getByText(/It was to be begun .* ago; planned anew/)).toBeVisible();
+  // Today says what planning anew would do, and it is agreed on there.
+  await page.goto('/today');
+  await expect(page.getByText(/^was to be begun/)).toBeVisible();
+  const anew = page.getByRole('list', { name: 'Planned anew' });
+  await expect(anew).toContainText(/Slipway root tea: begin .*, ready .* late/);
+  await page.getByRole('button', { name: 'Agree on this' }).click();
+  await expect(anew).toHaveCount(0);
+  await expect(page.getByRole('list', { name: 'To be begun' })).toContainText(/begin (?:now|in)/);
 });
 
 test('a preparation that stands on no shelf is planned before its drink, and pinned it is wanted by itself', async ({

@@ -186,6 +186,15 @@ test('slots become variants, tasted blind, and the winner is kept', async ({ pag
   await expect(variants.getByRole('listitem').first()).toContainText('tsp sugar');
   await expect(variants.getByRole('listitem').first()).toContainText('pinches of salt');
   await page.getByRole('button', { name: 'Taste' }).click();
+  // Whoever pours sees the order; nothing is scored meanwhile.
+  await page.getByRole('button', { name: 'I pour: show me the order' }).click();
+  await expect(page.getByRole('list', { name: 'Order to pour in' }).getByRole('listitem')).toHaveText([
+    /^Glass 1: [AB]/,
+    /^Glass 2: [AB]/,
+  ]);
+  await expect(page.getByRole('list', { name: 'Order to pour in' })).toContainText('75 g honey');
+  await expect(page.getByRole('list', { name: 'Glasses' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Hide the order' }).click();
   for (const [glass, points] of [
     ['Glass 1', '2'],
     ['Glass 2', '5'],

@@ -27,6 +27,25 @@ test('saves that follow each other are one version; a pause makes another', asyn
   expect((await versions(id)).map(({ revision }) => revision)).toEqual([3, 2]);
 });
 
+test('what changes nothing in the pot makes no version: a name, a note', async () => {
+  const id = randomUUID();
+  const later = () =>
+    app.sequelize.query(`UPDATE drink_revisions SET saved_at = saved_at - interval '1 hour' WHERE drink_id = '${id}'`);
+  const written = document(['1 L water', '2 g salt']);
+  const put = (expectedRevision: number, changed: object) =>
+    cook.send('PUT', `/api/drinks/${id}`, { expectedRevision, document: { ...written, ...changed } });
+  await put(0, {});
+  await later();
+  await put(1, { name: 'Another name' });
+  await later();
+  const [first, ...rest] = written.steps;
+  await put(2, { steps: [{ ...first, note: 'From the blue jug' }, ...rest] });
+  expect((await versions(id)).map(({ revision }) => revision)).toEqual([3]);
+  await later();
+  await put(3, { steps: [...written.steps].reverse() });
+  expect((await versions(id)).map(({ revision }) => revision)).toEqual([4, 3]);
+});
+
 test('a version that has a name stays, and its name can be taken away', async () => {
   const id = randomUUID();
   await save(id, 0, ['1 L water']);

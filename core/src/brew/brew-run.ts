@@ -67,20 +67,31 @@ export function madeSteps(document: DrinkDocument, state: BrewState): readonly M
     const additions = state.additions.filter((each) => each.step === id);
     const added = additions.map((each): MadeStep => ({ verb: 'add', text: each.text, of: id, addition: each.id }));
     if (state.left.get(id)?.how === 'skipped') return added;
-    const minutes = state.readings.find((each) => each.step === id && each.quantity === 'minutes');
+    const minutes = readAt(state.readings, id, 'minutes');
     const written = { ...step, text: state.texts.get(id) ?? step.text };
     const measured = VERB_TABLE[step.verb].group === 'Put in' ? measuredAt(state.readings, id) : undefined;
-    const made = minutes ? withMinutes(written, minutes.value) : written;
-    return [{ ...made, of: id, ...(measured ? { measured } : {}) }, ...added];
+    const made = minutes === undefined ? written : withMinutes(written, minutes);
+    const filledAt_C = step.verb === 'bottle' ? readAt(state.readings, id, 'temperature_C') : undefined;
+    return [
+      {
+        ...made,
+        of: id,
+        ...(measured ? { measured } : {}),
+        ...(filledAt_C === undefined ? {} : { filledAt_C }),
+      },
+      ...added,
+    ];
   });
 }
 
+/** What was read of a quantity at a step. */
+const readAt = (readings: readonly Reading[], step: string, quantity: ReadQuantity): number | undefined =>
+  readings.find((each) => each.step === step && each.quantity === quantity)?.value;
+
 /** What was weighed or poured of an addition. */
 function measuredAt(readings: readonly Reading[], step: string): MeasuredAddition | undefined {
-  const of = (quantity: ReadQuantity) =>
-    readings.find((each) => each.step === step && each.quantity === quantity)?.value;
-  const mass_g = of('mass_g');
-  const volume_mL = of('volume_mL');
+  const mass_g = readAt(readings, step, 'mass_g');
+  const volume_mL = readAt(readings, step, 'volume_mL');
   if (mass_g !== undefined) return { mass_g };
   return volume_mL === undefined ? undefined : { volume_mL };
 }

@@ -63,6 +63,8 @@ export interface MeasuredAddition {
 /** A step as it is run: as it is written, with what was measured of what went in. */
 export interface RunStep extends DrinkStep {
   readonly measured?: MeasuredAddition;
+  /** How warm it was measured to be as it went into glass, °C. */
+  readonly filledAt_C?: number;
 }
 
 /** Everything a verb may use. */

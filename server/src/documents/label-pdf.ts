@@ -43,6 +43,39 @@ function drawCode(
   document.fill(INK);
 }
 
+/** Sizes of type for what must not be overlooked, pt: the largest in which all of it fits. */
+const CAUTION_pt = [8, 7, 6.5, 6, 5.5] as const;
+
+/** What a label warns of, the longest wording first: stops in full and the others by title, or only titles. */
+function cautionWordings({ cautions }: BottleRecord): readonly string[] {
+  const of = (severity: string) => cautions.filter((each) => each.severity === severity);
+  const titles = (severity: string) => of(severity).map(({ title }) => title);
+  const inFull = of('stop').map(({ title, text }) => `${title}. ${text}`);
+  return [
+    [...inFull, titles('warn').join(' · ')],
+    inFull.length > 0 ? [...inFull] : [],
+    [[...titles('stop'), ...titles('warn')].join(' · ')],
+  ]
+    .map((parts) => parts.filter(Boolean).join('\n'))
+    .filter(Boolean);
+}
+
+/** Fills what is left of a label with its cautions. */
+function drawCautions(document: PDFKit.PDFDocument, bottle: BottleRecord): void {
+  const wordings = cautionWordings(bottle);
+  if (wordings.length === 0) return;
+  document.moveDown(0.5).font('strong');
+  const width = mm(LABEL_mm.width - 2 * LABEL_mm.margin);
+  const height = mm(LABEL_mm.height - LABEL_mm.margin) - document.y;
+  const fitting = wordings.flatMap((words) => {
+    const size = CAUTION_pt.find((each) => document.fontSize(each).heightOfString(words, { width }) <= height);
+    return size === undefined ? [] : [{ words, size }];
+  })[0];
+  // Titles of more cautions than there is room for are cut off at the end; the code leads to all of them.
+  const { words, size } = fitting ?? { words: wordings.at(-1)!, size: CAUTION_pt.at(-1)! };
+  document.fontSize(size).text(words, mm(LABEL_mm.margin), document.y, { width, height, ellipsis: true });
+}
+
 /**
  * A label for a bottle: name, batch, dates, serving, place, cautions and a code that opens its page.
  *
@@ -89,20 +122,7 @@ export async function labelPdf(bottle: BottleRecord, address: string): Promise<B
     .text(`${PLACE_WORDS[bottle.place]} · ${amount(bottle.volume_mL)} · serving ${amount(bottle.serving_mL)}`, {
       width: text,
     });
-  const stopsFirst = bottle.cautions
-    .filter(({ severity }) => severity !== 'note')
-    .sort((a, b) => Number(b.severity === 'stop') - Number(a.severity === 'stop'));
-  const cautions = stopsFirst.map(({ title }) => title).join(' · ');
-  if (cautions)
-    document
-      .moveDown(0.5)
-      .font('strong')
-      .fontSize(8)
-      .text(cautions, left, document.y, {
-        width: mm(LABEL_mm.width - 2 * LABEL_mm.margin),
-        height: 22,
-        ellipsis: true,
-      });
+  drawCautions(document, bottle);
   document.end();
   await finished;
   return Buffer.concat(chunks);

@@ -4,8 +4,8 @@ import type { Models } from '../database/models';
 import { limitOf, pageOf, readCursor } from '../database/page';
 import { Problem } from '../problem';
 
-/** Saves of one person that follow each other within this time are one version, min. */
-export const ONE_VERSION_min = 10;
+/** Saves of one person that follow each other within this time are one version, min: an evening's trying out. */
+export const ONE_VERSION_min = 45;
 
 /** So many versions of one day are kept of a drink: who types all day long does not fill the disk. */
 export const MOST_VERSIONS_A_DAY = 200;
@@ -41,9 +41,14 @@ export async function thinVersions(
   );
 }
 
+/** A document without what changes nothing in the pot: its name, and what is noted beside its steps. */
+const madeOf = (document: string): string =>
+  `(${document} - 'name' - 'steps') || jsonb_build_object('steps', (SELECT jsonb_agg(s - 'note' ORDER BY n)
+     FROM jsonb_array_elements(${document}->'steps') WITH ORDINALITY AS steps (s, n)))`;
+
 /**
- * The versions of a drink, newest first: the last of each run of saves by one person, whatever has a name,
- * and whatever was made.
+ * The versions of a drink, newest first: the last of each run of saves by one person that another pot followed,
+ * whatever has a name, and whatever was made.
  */
 export async function listVersions(
   sequelize: Sequelize,
@@ -54,6 +59,7 @@ export async function listVersions(
   const rows = await sequelize.query<Omit<DrinkVersion, 'savedAt'> & { savedAt: Date }>(
     `WITH runs AS (
        SELECT r.*, LEAD(r.saved_by) OVER w AS next_by, LEAD(r.saved_at) OVER w AS next_at,
+         LEAD(r.document) OVER w AS next_document,
          (SELECT count(*)::int FROM brews b WHERE b.kitchen_id = r.kitchen_id AND b.drink_id = r.drink_id
                                               AND b.drink_revision = r.revision) AS brews
        FROM drink_revisions r WHERE r.kitchen_id = :kitchenId AND r.drink_id = :drinkId
@@ -61,8 +67,9 @@ export async function listVersions(
      )
      SELECT r.drink_id AS id, r.revision, r.document, r.saved_at AS "savedAt", a.name AS "savedBy", r.label, r.brews
      FROM runs r JOIN accounts a ON a.id = r.saved_by
-     WHERE (r.next_at IS NULL OR r.next_by <> r.saved_by OR r.label IS NOT NULL OR r.brews > 0
-            OR r.next_at - r.saved_at > make_interval(mins => :minutes))
+     WHERE (r.next_at IS NULL OR r.label IS NOT NULL OR r.brews > 0
+            OR ((r.next_by <> r.saved_by OR r.next_at - r.saved_at > make_interval(mins => :minutes))
+                AND ${madeOf('r.document')} <> ${madeOf('r.next_document')}))
        ${before === undefined ? '' : 'AND r.revision < :before'}
      ORDER BY r.revision DESC LIMIT :limit`,
     {

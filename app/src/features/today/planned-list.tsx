@@ -7,6 +7,7 @@ import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { useGetPlanQuery } from '../../domain/plans/plan-endpoints';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
+import { Replanned } from '../plan/replanned';
 import { planToday } from './plan-today';
 
 /** How often the plan is asked for, so that what others agree on arrives, ms. */
@@ -53,6 +54,7 @@ export function PlannedList({ brews, now }: { readonly brews: Brews; readonly no
           </View>
         ))}
       </View>
+      {planned.some(({ missed }) => missed) ? <Replanned now={now} /> : null}
     </>
   );
 }

@@ -12,7 +12,7 @@ export const KEEPING = verbRows(
       guide: {
         look: 'Filled to the shoulder, rim wiped.',
         mind: 'Label and date it now: later they all look alike.',
-        readings: ['volume_mL', 'pH'],
+        readings: ['volume_mL', 'pH', 'temperature_C'],
       },
     },
     process: {

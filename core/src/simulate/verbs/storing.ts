@@ -138,7 +138,7 @@ export function runBottle(context: StepContext): StepDone | Unreadable {
       code: 'vessel-overfull',
       text: `${formatNumber(volume_mL)} mL does not go into ${filled.count} x ${formatNumber(filled.size_mL)} mL. Have ${bottleLike(volume_mL - room_mL, filled)} more ready.`,
     });
-  const hot = pot.temperature_C[0]!;
+  const hot = step.filledAt_C ?? pot.temperature_C[0]!;
   if (filled.glass && hot - kitchen.room_C > GLASS_SHOCK_K && !/warm|heat-?safe|hot/.test(filled.words))
     notes.push({
       code: 'hot-into-cold-glass',

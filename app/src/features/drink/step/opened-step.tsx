@@ -63,6 +63,7 @@ export function OpenedStep({ view, document, analysis, context, onReplace, onExc
           <StepSubstitutes
             analysis={analysis}
             batchIndex={view.batchIndex}
+            settings={context.settings}
             onTake={(text) => onReplace({ ...view.step, text })}
           />
         </>

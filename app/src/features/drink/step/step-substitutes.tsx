@@ -1,35 +1,29 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { substitutesFor, type Keeps } from '@wellhydra/core/substitute';
+import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
 import { Text } from '../../../ui/text';
+import { substitutesView } from './substitutes-view';
 
-const KEPT: Readonly<Record<Keeps, string>> = {
-  sweetness: 'as sweet',
-  sodium: 'the same sodium',
-  potassium: 'the same potassium',
-  magnesium: 'the same magnesium',
-  sourness: 'as sour',
-  strength: 'as strong, by dried weight',
-};
 type Filter = 'all' | 'vegan' | 'infant';
 
 interface StepSubstitutesProps {
   readonly analysis: Analysis;
   readonly batchIndex: number;
+  readonly settings: Pick<KitchenSettings, 'scale_g'>;
   readonly onTake: (text: string) => void;
 }
 
 /** What could stand in for the ingredient of a step, in amounts that keep what matters. */
-export function StepSubstitutes({ analysis, batchIndex, onTake }: StepSubstitutesProps) {
+export function StepSubstitutes({ analysis, batchIndex, settings, onTake }: StepSubstitutesProps) {
   const [open, setOpen] = useState(false);
   const [filter, setFilter] = useState<Filter>('all');
   const entry = analysis.trace.entries.find(({ step, verb }) => step === batchIndex && verb === 'add');
   if (!entry?.line || !(entry.added_g && entry.added_g > 0)) return null;
   const { ingredient } = entry.line;
-  const all = substitutesFor(ingredient, entry.added_g);
+  const all = substitutesView({ ingredient, grams: entry.added_g }, settings, analysis.options);
   if (all.length === 0) return null;
   const shown = all.filter(({ vegan, forInfants }) =>
     filter === 'vegan' ? vegan : filter === 'infant' ? forInfants : true,
@@ -54,14 +48,14 @@ export function StepSubstitutes({ analysis, batchIndex, onTake }: StepSubstitute
             value={filter}
             onChange={setFilter}
           />
-          {shown.map(({ text, keeps }) => (
+          {shown.map(({ text, kept }) => (
             <View
-              key={`${keeps}-${text}`}
+              key={`${kept}-${text}`}
               className="flex-row items-center justify-between gap-3 border-t border-line pt-2"
             >
               <View className="flex-1">
                 <Text variant="strong">{text}</Text>
-                <Text variant="small">{KEPT[keeps]}</Text>
+                <Text variant="small">{kept}</Text>
               </View>
               <Button label="Use it" hint={`Use it: ${text}`} kind="plain" onPress={() => onTake(text)} />
             </View>

@@ -106,6 +106,7 @@ export function VariantsSheet({ document, context, onChange, onKeep, onClose }: 
       {tasting ? (
         <TasteSheet
           variants={board.variants}
+          picks={new Map(rows.map(({ id, picks }) => [id, picks]))}
           by={session?.account.name ?? ''}
           onScore={(id, score) => {
             const variant = board.variants.find((each) => each.id === id);
