@@ -60,8 +60,8 @@ function Making({ happened: store, ...making }: MakingProps) {
   const [menu, setMenu] = useState(false);
   const above = (
     <View className="gap-3">
-      <View className="flex-row items-center justify-between gap-3">
-        <Text className="shrink text-[14px] text-panelmute">
+      <View className="flex-row flex-wrap items-center justify-between gap-3">
+        <Text className="min-w-[120px] flex-1 text-[14px] text-panelmute">
           {recipe.document.name || 'Unnamed drink'}
           {brew.batch ? ` · batch ${brew.batch}` : ''}
         </Text>
