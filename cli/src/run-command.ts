@@ -5,6 +5,7 @@ import { analyse } from './verbs/analyse';
 import { convertText } from './verbs/convert';
 import { exportDrink, importDrink } from './verbs/exchange';
 import { listIngredients } from './verbs/ingredients';
+import { readLines } from './verbs/read';
 import { printSchema } from './verbs/schema';
 import { listTargets } from './verbs/targets';
 
@@ -15,6 +16,7 @@ const VERBS: Readonly<Record<string, CommandVerb>> = {
   export: exportDrink,
   import: importDrink,
   ingredients: listIngredients,
+  read: readLines,
   schema: printSchema,
   targets: listTargets,
 };
@@ -27,6 +29,7 @@ export const USAGE = `Usage: wellhydra VERB ...
   targets                               compositions to aim at
   export FILE --as jsonld|csv|markdown  a drink in an open format
   import FILE                           a schema.org Recipe (JSON-LD) as a drink file
+  read FILE                             lines as people write them, each as the steps it says
   schema                                JSON Schema of the drink file
 Prints JSON, or the format asked for. Exit code 0 done, 2 the input is wrong, 1 anything else.`;
 

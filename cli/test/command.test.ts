@@ -14,7 +14,7 @@ function run(args: readonly string[], files: Readonly<Record<string, string>> = 
     print: (text) => void (out += text),
     complain: (text) => void (errors += text),
   });
-  return { code, out, errors, json: code === 0 && out.startsWith('{') ? JSON.parse(out) : undefined };
+  return { code, out, errors, json: code === 0 && out.startsWith('{\n') ? JSON.parse(out) : undefined };
 }
 
 const file = (steps: unknown, more: object = {}) =>
@@ -59,6 +59,24 @@ describe('analyse', () => {
 });
 
 describe('the small verbs', () => {
+  test('read: a line of JSON for each line of text, an empty one too', () => {
+    const { code, out } = run(['read', 'lines.txt'], { 'lines.txt': 'ginger, 40 g\n\nserves 4\nhoney to taste\n' });
+    expect(code).toBe(0);
+    const [ginger, empty, note, honey] = out.split('\n').map((line) => JSON.parse(line));
+    expect(ginger).toMatchObject({
+      text: 'ginger, 40 g',
+      reads: [{ verb: 'add', ingredient: 'ginger, fresh', grams: 40, relative: null }],
+      question: null,
+      note: false,
+    });
+    expect(empty).toMatchObject({ text: '', steps: [], reads: [] });
+    expect(note).toMatchObject({ steps: [], note: true });
+    expect(honey).toMatchObject({
+      reads: [{ relative: 'to taste', grams: null }],
+      question: { ask: expect.any(String) },
+    });
+    expect(run(['read']).code).toBe(2);
+  });
   test('convert', () => {
     expect(run(['convert', '2/3 cup honey', '--to', 'g']).json).toMatchObject({
       unit: 'g',

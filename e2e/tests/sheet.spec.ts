@@ -17,6 +17,25 @@ test('a reload in the middle of a word loses nothing', async ({ page }) => {
   await expect(page.getByRole('button', { name: /^1 tbsp honey/ })).toBeVisible();
 });
 
+test('everyday words are read, several steps in a line; what is not sure is asked', async ({ page }) => {
+  await register(page, 'Ines');
+  await newDrink(page, 'Tonic', 'In my own words');
+  const box = page.getByLabel('Next step');
+  await box.fill('ginger 40 g, then bubble gently a quarter of an hour');
+  await expect(page.getByRole('status').filter({ hasText: 'Simmer 15 min' })).toBeVisible();
+  await box.press('Enter');
+  await expect(box).toHaveValue('');
+  const steps = page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
+  await expect(steps).toHaveCount(2);
+  await expect(steps.first()).toContainText('40 g ginger');
+  await expect(steps.last()).toContainText('Simmer 15 min');
+  // Which of two is meant is asked, and the answer is a line that keeps what was written.
+  await box.fill('2 tbsp honey or agave syrup');
+  await expect(page.getByRole('status').filter({ hasText: 'or' })).toContainText('2 tbsp honey, or');
+  await page.getByRole('button', { name: 'Use "2 tbsp honey"' }).click();
+  await expect(box).toHaveValue('2 tbsp honey');
+});
+
 const order = (page: Page) => page.getByRole('listitem').allTextContents();
 
 test('steps move by button, by drag and by keyboard, and come back after removal', async ({ page }) => {

@@ -1,3 +1,4 @@
+import { typedLine } from '../read';
 import { DRINK_FORMAT, type Drink, type DrinkKind, readDrink, stepFromLine } from '../drink';
 import { importRecipe } from '../formats';
 import { readIngredientLine } from '../quantity';
@@ -50,6 +51,10 @@ export function readPastedDrink(text: string, kind: DrinkKind): PastedDrink {
   const isTitle = step.verb === 'add' && readIngredientLine(step.text).kind === 'unreadable' && others.length > 0;
   return {
     kind: 'drink',
-    drink: { name: isTitle ? first : 'Pasted', kind, steps: (isTitle ? others : lines).map(stepFromLine) },
+    drink: {
+      name: isTitle ? first : 'Pasted',
+      kind,
+      steps: (isTitle ? others : lines).flatMap((line) => typedLine(line).steps),
+    },
   };
 }

@@ -37,6 +37,8 @@ export interface LineOptions {
   readonly spoons?: SpoonKind;
   /** Ingredients of the maker's own, beside the catalogue. */
   readonly own?: readonly Ingredient[];
+  /** False for who only asks whether it can be read: what it could have meant instead is not looked for. */
+  readonly suggests?: boolean;
 }
 
 /** Assumptions that hold for a name as short as this one. */

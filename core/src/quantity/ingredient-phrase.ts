@@ -150,9 +150,9 @@ function isKnownForm(ingredient: Ingredient, form: string): boolean {
 }
 
 /** What to say of a name that nothing in the catalogue has. */
-export function unknownIngredient(words: readonly string[], before: string): Unreadable {
+export function unknownIngredient(words: readonly string[], before: string, suggests = true): Unreadable {
   const name = words.join(' ');
-  const near = nearestNames(normaliseName(name), INGREDIENT_NAMES.keys(), 3);
+  const near = suggests ? nearestNames(normaliseName(name), INGREDIENT_NAMES.keys(), 3) : [];
   const hint = near.length > 0 ? 'Did you mean one of these?' : 'Check the spelling, or use another name for it.';
   return unreadable(
     'unknown-ingredient',

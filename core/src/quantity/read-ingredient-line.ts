@@ -102,7 +102,7 @@ function spooned(found: FoundIngredient, words: readonly string[], before: strin
     : found;
 }
 
-function build(draft: Draft, own?: readonly Ingredient[]): IngredientLine | Unreadable {
+function build(draft: Draft, { own, suggests = true }: LineOptions): IngredientLine | Unreadable {
   const { phrase, amount } = draft;
   if (phrase.words.length === 0)
     return unreadable('no-ingredient', draft.before, `Say of what: ${draft.before} of which ingredient?`);
@@ -118,7 +118,7 @@ function build(draft: Draft, own?: readonly Ingredient[]): IngredientLine | Unre
       unit = piece;
     }
   }
-  if (!found) return unknownIngredient(phrase.words, draft.before);
+  if (!found) return unknownIngredient(phrase.words, draft.before, suggests);
   const byTheSpoon = unit.tool === 'spoon' ? spooned(found, phrase.words, draft.before) : found;
   if ('kind' in byTheSpoon) return byTheSpoon;
   found = byTheSpoon;
@@ -223,7 +223,7 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
     juice,
     ...(peel ? { piece: 'peel' } : {}),
   };
-  const line = build(draft, options.own);
+  const line = build(draft, options);
   if (line.kind === 'read' || usesUnit || line.code !== 'unknown-ingredient' || phrase.words.length < 2) return line;
   const [first, ...others] = phrase.words;
   return identify(others)

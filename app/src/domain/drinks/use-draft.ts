@@ -1,4 +1,5 @@
 import { type DrinkStep, type EditedStep, type MergeConflict, stepFromLine } from '@wellhydra/core/drink';
+import { typedLine } from '@wellhydra/core/read';
 import { useEffect, useMemo } from 'react';
 import { keepAction } from '../../state/undo-actions';
 import { noticeRaised } from '../../state/notices';
@@ -96,7 +97,8 @@ export function useDraft(id: string): DraftHandle {
       typing,
       type: (text: string) => void dispatch(composerTyped({ id, text })),
       addLine: (line: string) => {
-        edit((document) => insertStep(document, { id: newStepId(), ...stepFromLine(line) }));
+        const { steps } = typedLine(line);
+        edit((document) => steps.reduce((each, step) => insertStep(each, { id: newStepId(), ...step }), document));
         dispatch(composerTyped({ id, text: '' }));
       },
       replace: (step: EditedStep) => edit((document) => replaceStep(document, step)),

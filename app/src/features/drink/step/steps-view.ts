@@ -1,6 +1,7 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { type DrinkDocument, type EditedStep, lineFromStep, stepFromLine } from '@wellhydra/core/drink';
+import { type DrinkDocument, type DrinkStep, type EditedStep, lineFromStep } from '@wellhydra/core/drink';
 import { readIngredientLine, type Unreadable } from '@wellhydra/core/quantity';
+import { typedLine, type Reading } from '@wellhydra/core/read';
 import { showVolume } from '../../../domain/words/units';
 import { doseWords } from '../../../domain/words/dose-words';
 import { afterWords, capital, qualifierWords, stepDetails, stepTitle } from '../../../domain/words/step-words';
@@ -65,10 +66,7 @@ export function wholeView({ findings }: Analysis): readonly string[] {
 }
 
 /** What an addition to a glass weighs. */
-function glassDetails({ verb, text }: EditedStep): string {
-  const line = verb === 'add' ? readIngredientLine(text) : null;
-  return line?.kind === 'read' && line.dose.kind === 'mass' ? doseWords(line, line.dose.mass_g) : '';
-}
+const glassDetails = (step: EditedStep): string => comesTo(step);
 
 export type ComposerView =
   | { readonly kind: 'empty' }
@@ -78,7 +76,16 @@ export type ComposerView =
 /** What is made of a line while it is being typed. */
 export function composerView(line: string): ComposerView {
   if (line.trim() === '') return { kind: 'empty' };
-  const step = stepFromLine(line);
+  const { steps, reading, taken } = typedLine(line);
+  if (taken)
+    return {
+      kind: 'understood',
+      text: steps.map(stepTitle).join(' · '),
+      details: steps.map(comesTo).filter(Boolean).join(' · '),
+    };
+  const asked = reading ? askedView(reading) : null;
+  if (asked) return asked;
+  const [step] = steps as readonly [DrinkStep];
   if (step.verb !== 'add') return { kind: 'understood', text: stepTitle(step), details: qualifierWords(step) };
   const read = readIngredientLine(step.text);
   if (read.kind === 'unreadable') return problemView(read);
@@ -89,6 +96,24 @@ export function composerView(line: string): ComposerView {
     text: capital(read.understood),
     details: [details, ...read.assumed].filter(Boolean).join(' · '),
   };
+}
+
+/** What an addition weighs. */
+function comesTo({ verb, text }: DrinkStep): string {
+  const line = verb === 'add' ? readIngredientLine(text) : null;
+  return line?.kind === 'read' && line.dose.kind === 'mass' ? doseWords(line, line.dose.mass_g) : '';
+}
+
+/** A line that is understood but for a question: what is asked, and the lines that answer it. */
+function askedView({ steps, question }: Reading): ComposerView | null {
+  const [first, ...more] = steps;
+  if (!first) return null;
+  if (question === null)
+    return more.length > 0
+      ? null
+      : { kind: 'problem', message: 'Is this what is meant?', suggestions: [lineFromStep(first)] };
+  const edits = question.choices.map(({ edit }) => edit).filter((edit) => /\d/.test(edit));
+  return { kind: 'problem', message: question.ask, suggestions: edits };
 }
 
 function problemView({ message, suggestions }: Unreadable): ComposerView {

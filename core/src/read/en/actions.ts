@@ -1,0 +1,108 @@
+import type { Verb } from '../../drink';
+
+/** What is done, by the words for it: `*` stands for up to four words between. */
+export interface ActionRow {
+  readonly words: string;
+  readonly verb: Verb;
+  /** The value of the step, where the words say it. */
+  readonly value?: string;
+  /** Where it stands, where the words say it. */
+  readonly at?: string;
+  /** What is asked where nothing more is said. */
+  readonly ask?: string;
+  /** What follows is put in: "stir in". */
+  readonly adds?: true;
+  /** What is done besides putting it in. */
+  readonly also?: Verb;
+  /** Any other action in the phrase is meant rather than this. */
+  readonly vague?: true;
+  /** Words that say it only where a time is said as well. */
+  readonly timed?: true;
+}
+
+const rows = (verb: Verb, words: string, more: Omit<ActionRow, 'words' | 'verb'> = {}): readonly ActionRow[] =>
+  words.split('|').map((each) => ({ words: each.trim(), verb, ...more }));
+
+/** How things are done, in everyday words; of several that fit the one with most words counts. */
+export const ACTIONS: readonly ActionRow[] = [
+  ...rows('add', 'add|put in|drop in|pour in|tip in|throw in|squeeze in|chuck in|top up|top with', {
+    adds: true,
+  }),
+  ...rows('add', 'stir in|mix in|fold in|whisk in', { adds: true, also: 'stir', ask: 'Stir what in?' }),
+  ...rows('add', 'put|take|tip|throw|combine|use|pour', { adds: true, vague: true }),
+  ...rows('heat', 'bring * to boil|bring to boil|bring * boil|bring * up to boil|up to boil', { value: 'to boil' }),
+  ...rows('heat', 'bring * to simmer|bring to simmer|bring * up to simmer|up to simmer', { value: 'to a simmer' }),
+  ...rows('heat', 'heat|heat up|warm|warm up|warm through|microwave|back on stove|back on heat|put back on stove'),
+  ...rows('heat', 'heat until dissolved|warm until clear|warm until dissolved', { value: 'to 60 °C' }),
+  ...rows('simmer', 'simmer|bubble gently|cook gently|slow cooker|lowest flame|barely bubbling|tick over|poach'),
+  ...rows('boil', 'boil|rolling boil|boil hard|full pelt|boil rapidly|keep boiling|cook'),
+  ...rows(
+    'reduce',
+    'reduce|cook down|boil down|simmer down|simmer * reduced|boil * reduced|cook * reduced|until reduced',
+  ),
+  ...rows('steep', 'steep|brew|draw in hot water|turn off heat|off heat|take off heat|remove from heat|heat off|stew'),
+  ...rows('infuse', 'infuse|infuse cold|cold infuse|macerate|shake * daily|shake * every day|marinate'),
+  ...rows(
+    'rest',
+    'rest|stand|let stand|let sit|leave to stand|let * sit|let * stand|leave be|leave|leave alone|forget',
+  ),
+  ...rows('rest', 'give * more', { timed: true }),
+  ...rows('rest', 'let * settle|leave to settle|settle', { ask: 'How long does it settle?' }),
+  ...rows('soak', 'soak|soften in'),
+  ...rows('strain', 'strain|sieve|filter|pass through|pour through|run through|drip through|drain|decant|pour off'),
+  ...rows('mill', 'food mill|mill|grind'),
+  ...rows('press', 'press|wring|juicer|press out|squeeze out|squeeze dry'),
+  ...rows(
+    'remove',
+    'remove|take * out|lift * out|fish out|fish * out|pick out|pick * out|pull out|scoop out|discard|bin',
+  ),
+  ...rows('mash', 'mash|crush|muddle|bruise|squash|smash|pound'),
+  ...rows('blend', 'blend|blitz|whizz|liquidise|puree'),
+  ...rows(
+    'cool',
+    'cool|let cool|cool down|leave to cool|cold water bath|sink of cold water|once cool|when cool|cooled',
+  ),
+  ...rows('chill', 'chill|refrigerate|chill down'),
+  ...rows('infuse', 'fridge|in fridge', {
+    timed: true,
+    vague: true,
+    ask: 'Is it keeping there, or steeping there?',
+  }),
+  ...rows('store', 'store|keep|keeps|goes in fridge', { timed: true }),
+  ...rows('store', 'store|keep in|keeps in|keep it in|put away'),
+  ...rows('freeze', 'freeze|freezer'),
+  ...rows('wash', 'wash|rinse|scrub|top and tail'),
+  ...rows('stir', 'stir|whisk|mix|keep moving|keep stirring|swirl'),
+  ...rows('dissolve', 'dissolve|stir until dissolved|stir until * dissolves|stir until * dissolved|until * dissolves'),
+  ...rows('shake', 'shake|give * shake|give * good shake|shaken'),
+  ...rows('skim', 'skim|skim off|take off * scum|take off * foam'),
+  ...rows('draw', 'draw off|take off|set aside|keep back|reserve'),
+  ...rows('carbonate', 'fizz up|fizz * up|carbonate|top * with sparkling water|top * with soda'),
+  ...rows(
+    'bottle',
+    'bottle|bottle up|pour in bottles|fill bottles|fill jars|decant in bottles|jar up|pour in * bottles|pour in * jars|fill * jars|fill * bottles',
+    {
+      ask: 'Into how many bottles, of what size?',
+    },
+  ),
+  ...rows('process', 'process|water bath|process jars|boil jars|can', {
+    ask: 'At what altitude, and what size are the jars?',
+  }),
+  ...rows(
+    'rinsePass',
+    'repeat-with|rinse * through|do it again with|second pass with|back * with another|return * with another',
+    {
+      ask: 'Which steps are repeated: simmer, mash, strain?',
+    },
+  ),
+];
+
+/** Words between the words of an action that say nothing of it. */
+export const FILLERS: ReadonlySet<string> = new Set(
+  'it them the this that her him everything all well gently slowly carefully then now so just please lightly very nicely pan pot saucepan your my our into to-the onto'.split(
+    ' ',
+  ),
+);
+
+/** What says that something is not to be done. */
+export const NEGATIONS: ReadonlySet<string> = new Set("don't dont not never no without cannot can't avoid".split(' '));

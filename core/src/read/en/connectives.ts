@@ -1,0 +1,33 @@
+/** Words that part what is said before them from what comes after. */
+export const BREAK_WORDS: ReadonlySet<string> = new Set('and then plus with after but while'.split(' '));
+
+/** Words between two things that are put together. */
+export const PREPOSITIONS: ReadonlySet<string> = new Set('in into over to onto on per'.split(' '));
+
+/** Verbs whose small word may stand at the end: "take the bag out", "drop the cloves in". */
+export const PARTICLES: Readonly<Record<string, string>> = {
+  take: 'out',
+  lift: 'out',
+  fish: 'out',
+  pick: 'out',
+  pull: 'out',
+  scoop: 'out',
+  drop: 'in',
+  put: 'in',
+  pour: 'in',
+  tip: 'in',
+  throw: 'in',
+  stir: 'in',
+  mix: 'in',
+  whisk: 'in',
+  fold: 'in',
+};
+
+/** Words with which a speaker takes back what was said. */
+export const CORRECTIONS: readonly (readonly string[])[] = [
+  ['no', 'wait'],
+  ['wait', 'no'],
+  ['i', 'mean'],
+  ['sorry'],
+  ['rather'],
+];

@@ -1,0 +1,77 @@
+/** Lines that are no step: they begin or end like this, or have these words in them. */
+export const NOTE_WORDS: readonly string[] = [
+  'serves',
+  'serves about',
+  'makes about',
+  'makes enough',
+  'yields',
+  'label',
+  'batch no',
+  'batch number',
+  'best before',
+  'use by',
+  'use within',
+  'before use',
+  'before serving',
+  'not for',
+  'not suitable',
+  'good for',
+  'swore by',
+  'my nan',
+  'my gran',
+  'recipe from',
+  'adapted from',
+  'in the shop',
+  'in season',
+  'do not boil',
+  'dont boil',
+  "don't boil",
+  'never boil',
+  'delicious',
+  'enjoy',
+];
+
+/** Words that carry nothing for the reading of a line. */
+export const COURTESY: ReadonlySet<string> = new Set(
+  'okay ok um er uh so you please well now then like really actually nice lovely good kind type one ones some any optional organic cloudy each whatever have if freshly fresh-picked about preferably unwaxed ripe clean cold warm hot boiled boiling cooled tap filtered plain raw pure real the of a an and or in into on onto with to for from at as it its this that them your my is are be more another again first up off out over down until piece pieces long thick thin thinly finely roughly coarsely lightly'.split(
+    ' ',
+  ),
+);
+
+/** Cuts and states in other words, as the reader of amounts knows them. */
+export const CUTS: Readonly<Record<string, string>> = {
+  cubed: 'chopped',
+  diced: 'chopped',
+  minced: 'chopped',
+  quartered: 'chopped',
+  shredded: 'grated',
+  slivered: 'sliced',
+  slivers: 'sliced',
+  smashed: 'crushed',
+  squashed: 'crushed',
+  bashed: 'crushed',
+  wheels: 'sliced',
+  rounds: 'sliced',
+  rings: 'sliced',
+  dry: 'dried',
+  powder: 'powdered',
+  frozen: 'frozen',
+  squeezed: 'juiced',
+};
+
+/** What is done to a plant before it weighs anything else; it changes no amount. */
+export const TRIMMED: ReadonlySet<string> = new Set(
+  'hulled destemmed stemmed cored pitted stoned deseeded seeded peeled unpeeled washed rinsed cleaned scrubbed trimmed opened pared unsweetened sweetened picked'.split(
+    ' ',
+  ),
+);
+
+/** States and cuts that the reader of amounts knows. */
+export const FORM_WORDS: ReadonlySet<string> = new Set(
+  'sliced chopped crushed muddled torn halved grated whole powdered ground packed zest juiced fresh dried frozen bruised cut'.split(
+    ' ',
+  ),
+);
+
+/** States that make another thing of a plant: they are part of its name. */
+export const STATES: ReadonlySet<string> = new Set('fresh dried ground powdered frozen whole'.split(' '));

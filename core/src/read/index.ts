@@ -1,0 +1,5 @@
+/** What people write, as steps: lines of a drink in free words. */
+export { readLine } from './read-line';
+export type { Choice, Question, Read, Reading } from './reading';
+export { CERTAIN, typedLine } from './typed-line';
+export type { TypedLine } from './typed-line';

@@ -1,0 +1,348 @@
+import type { DrinkStep, Verb } from '../drink';
+import type { LineOptions } from '../quantity';
+import { actionFrame, unreadWords, type ActionFrame } from './action-frame';
+import { actionIn, type FoundAction } from './action-words';
+import { readIngredient, type IngredientFrame } from './ingredient-frame';
+import type { Question, Read } from './reading';
+import { relativeIn, relativeText } from './relative';
+import { slotsOf } from './slots';
+import { tokensOf, type Token } from './tokens';
+
+interface Added {
+  readonly kind: 'add';
+  readonly frame: IngredientFrame;
+  readonly tokens: readonly Token[];
+  readonly relative: string | null;
+  readonly ask: Asked | null;
+}
+interface Done {
+  readonly kind: 'act';
+  readonly frame: ActionFrame;
+}
+/** A part of a line that became a step. */
+type Frame = Added | Done;
+interface Asked {
+  readonly ask: string;
+  readonly choices: readonly string[];
+}
+
+/** 5 % and 95 % points of a normal distribution, in standard deviations. */
+const P95_SD = 1.645;
+/** Time passes and nothing else: several in a row are one. */
+const WAITS = new Set<Verb>(['steep', 'rest', 'infuse']);
+/** What these are done with may be named with its amount, and goes in first. */
+const TAKES_OBJECT = new Set<Verb>(
+  'simmer boil steep stir mash blend shake heat rest infuse dissolve'.split(' ') as Verb[],
+);
+
+const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
+  const taken = new Set<Token>();
+  all.forEach((token, at) => {
+    const next = all[at + 1];
+    if (token.kind === 'number' && next && slotsOf([token, next]).minutes !== undefined) taken.add(token).add(next);
+  });
+  return taken;
+};
+
+/** Two words for one standing: how it was left, and for how long. */
+const asOne = (left: ActionFrame, frame: ActionFrame): ActionFrame => ({
+  ...frame,
+  step: { ...left.step, ...frame.step, verb: left.step.verb === 'steep' ? 'steep' : frame.step.verb },
+  with: { ...left.with, ...frame.with },
+});
+
+const asked = (ask: string | null, choices: readonly string[] = []): Asked | null =>
+  ask === null ? null : { ask, choices };
+
+function readOfIngredient({ frame, relative }: Added): Read {
+  const { line, bare } = frame;
+  const mass = !bare && line.dose.kind === 'mass' ? line.dose : null;
+  return {
+    verb: 'add',
+    ingredient: line.ingredient.name.toLowerCase(),
+    form: line.form ?? null,
+    grams: mass ? mass.mass_g : null,
+    p5: mass ? mass.mass_g * Math.exp(-P95_SD * mass.cv) : null,
+    p95: mass ? mass.mass_g * Math.exp(P95_SD * mass.cv) : null,
+    relative,
+    minutes: null,
+    celsius: null,
+    with: {},
+  };
+}
+
+const readOfAction = ({ frame }: Done): Read => ({
+  verb: frame.step.verb,
+  ingredient: frame.thing ?? null,
+  form: null,
+  grams: frame.grams ?? null,
+  p5: null,
+  p95: null,
+  relative: frame.relative,
+  minutes: frame.minutes,
+  celsius: frame.celsius,
+  with: frame.with,
+});
+
+/** The steps of a line while it is read, phrase by phrase. */
+export class LineFrames {
+  readonly frames: Frame[] = [];
+  readonly unread: string[] = [];
+
+  constructor(private readonly options: LineOptions) {}
+
+  /** Whether something goes in of which no amount is known. */
+  get bare(): boolean {
+    return this.frames.some((each) => each.kind === 'add' && each.frame.bare && each.relative === null);
+  }
+
+  /** Reads a phrase. */
+  read(tokens: readonly Token[]): void {
+    const action = actionIn(tokens);
+    if (!action) {
+      if (this.removesToo(tokens) || this.add(tokens)) return;
+      return this.attach(tokens);
+    }
+    if (action.negated) return;
+    // "once it is cool stir in the honey": one thing is done before another.
+    const before = actionIn(action.before);
+    if (before && !before.negated) this.read(action.before);
+    const rest = before ? action.rest.filter((token) => !action.before.includes(token)) : action.rest;
+    this.act({ ...action, rest });
+  }
+
+  private act(action: FoundAction): void {
+    const { row, rest } = action;
+    const { verb } = row;
+    if (row.adds) {
+      const added = this.add(rest);
+      if (!added) this.unread.push(...unreadWords(rest));
+      if (row.also && (added || !row.vague)) this.push(row.also, added ? [] : [], added ? null : (row.ask ?? null));
+      return;
+    }
+    if (verb === 'carbonate') return this.done(actionFrame(action));
+    if (TAKES_OBJECT.has(verb)) {
+      const times = tokensOfTime(rest);
+      const object = readIngredient(
+        rest.filter((token) => !times.has(token)),
+        this.options,
+      );
+      if (object && !object.bare) {
+        this.frames.push({ kind: 'add', frame: object, tokens: rest, relative: null, ask: null });
+        return this.done({ ...actionFrame({ ...action, rest: rest.filter((token) => times.has(token)) }), unread: [] });
+      }
+    }
+    if (verb === 'soak') return this.soak(action);
+    this.done(actionFrame(action));
+  }
+
+  /** "soak 2 tbsp of seeds in 300 mL water for 1 h". */
+  private soak(action: FoundAction): void {
+    const at = action.rest.findIndex(({ text }) => text === 'in');
+    const times = tokensOfTime(action.rest);
+    const [what, where] = at < 0 ? [action.rest, []] : [action.rest.slice(0, at), action.rest.slice(at + 1)];
+    const object = readIngredient(
+      what.filter((token) => !times.has(token)),
+      this.options,
+    );
+    if (object && !object.bare)
+      this.frames.push({ kind: 'add', frame: object, tokens: what, relative: null, ask: null });
+    const liquid = readIngredient(
+      where.filter((token) => !times.has(token)),
+      this.options,
+    );
+    const frame = actionFrame({ ...action, rest: action.rest.filter((token) => times.has(token)) });
+    const known = liquid && !liquid.bare && liquid.line.dose.kind === 'mass';
+    if (known && object && !object.bare) {
+      this.frames.push({ kind: 'add', frame: liquid, tokens: where, relative: null, ask: null });
+      return this.done(frame);
+    }
+    this.done({
+      ...frame,
+      step: { ...frame.step, ...(known ? { in: liquid.text } : {}) },
+      thing: known ? liquid.line.ingredient.name.toLowerCase() : null,
+      grams: known && liquid.line.dose.kind === 'mass' ? liquid.line.dose.mass_g : null,
+      ask: known ? frame.ask : 'In how much water, and is it kept?',
+    });
+  }
+
+  private push(verb: Verb, rest: readonly Token[], ask: string | null): void {
+    const frame = actionFrame({ row: { words: verb, verb }, rest, before: [], negated: false });
+    this.frames.push({ kind: 'act', frame: { ...frame, ask: ask ?? frame.ask } });
+  }
+
+  private done(frame: ActionFrame): void {
+    const last = this.frames.at(-1);
+    this.unread.push(...frame.unread);
+    // "turn it off, cover, leave 20 min" is one time of standing.
+    if (
+      last?.kind === 'act' &&
+      WAITS.has(last.frame.step.verb) &&
+      WAITS.has(frame.step.verb) &&
+      last.frame.minutes === null
+    )
+      this.frames.splice(-1, 1, { kind: 'act', frame: asOne(last.frame, frame) });
+    else this.frames.push({ kind: 'act', frame });
+  }
+
+  private add(tokens: readonly Token[]): boolean {
+    const relative = relativeIn(tokens);
+    const rest = relative?.rest ?? tokens;
+    const frame = readIngredient(rest, this.options);
+    if (!frame) return false;
+    const last = this.frames.at(-1);
+    // "change the water": a thing that is only mentioned beside words nobody knows does not go in.
+    if (last && frame.bare && !relative && frame.unread.length > 0) return false;
+    if (last?.kind === 'act' && last.frame.step.verb === 'carbonate' && /sparkling|soda/.test(frame.text)) {
+      this.frames.pop();
+      this.frames.push({
+        kind: 'act',
+        frame: { ...last.frame, step: { verb: 'carbonate', text: `with ${frame.text}` } },
+      });
+      return true;
+    }
+    const first = this.frames.find((each): each is Added => each.kind === 'add' && each.frame.parts !== undefined);
+    const equal = relative?.says === 'equal parts';
+    const says = equal ? null : (relative?.says ?? this.inParts(first, frame));
+    const perGlass = rest.some(
+      ({ text }, at) => text === 'per' && /^(?:cup|glass|serving|person)$/.test(rest[at + 1]?.text ?? ''),
+    );
+    const ask = relative?.ask ?? (perGlass ? 'Into each glass, or into the batch: how many glasses?' : null);
+    this.frames.push({
+      kind: 'add',
+      frame: equal ? { ...frame, parts: 1 } : frame,
+      tokens: rest,
+      relative: says,
+      ask: asked(ask),
+    });
+    this.unread.push(...frame.unread);
+    return true;
+  }
+
+  /** "1 part honey to 4 parts water": the second depends on the first. */
+  private inParts(first: Added | undefined, { parts, bare }: IngredientFrame): string | null {
+    if (!first?.frame.parts || (parts === undefined && !bare)) return null;
+    const name = first.frame.line.ingredient.name.toLowerCase();
+    const times = (parts ?? first.frame.parts) / first.frame.parts;
+    return times === 1 ? `equal to the ${name}` : `${Number(times.toPrecision(3))} x the ${name}`;
+  }
+
+  /** "lift out the cinnamon and the cloves": a bare thing behind something taken out is taken out, too. */
+  private removesToo(tokens: readonly Token[]): boolean {
+    const last = this.frames.at(-1);
+    if (last?.kind !== 'act' || last.frame.step.verb !== 'remove') return false;
+    const frame = readIngredient(tokens, this.options);
+    if (!frame?.bare) return false;
+    this.push('remove', tokens, null);
+    return true;
+  }
+
+  /** A phrase that is neither an action nor a thing says something of what came before: a time, a lid, a place. */
+  private attach(tokens: readonly Token[]): void {
+    if (this.spread(tokens)) return;
+    if (tokens.some(({ text }) => text === 'if') && tokens.some(({ kind }) => kind === 'number'))
+      this.again ??= 'Which of the amounts?';
+    const slots = slotsOf(tokens);
+    const last = this.frames.at(-1);
+    const says =
+      slots.minutes !== undefined || slots.lid || slots.place || slots.celsius !== undefined || slots.through;
+    if (tokens[0]?.text === 'after' && slots.minutes !== undefined && last?.kind === 'act') {
+      this.frames.pop();
+      this.push('infuse', tokens.slice(1), null);
+      this.frames.push(last);
+      return;
+    }
+    if (last?.kind === 'act' && says) return this.sayMore(last, tokens);
+    if (slots.minutes !== undefined || slots.lid) return this.push('steep', tokens, null);
+    this.unread.push(...unreadWords(tokens));
+  }
+
+  /** "2 cm of each": an amount for every thing that has none. */
+  private spread(tokens: readonly Token[]): boolean {
+    if (!tokens.some(({ text }) => text === 'each')) return false;
+    const bare = this.frames.filter((each): each is Added => each.kind === 'add' && each.frame.bare);
+    for (const each of bare) {
+      const frame = readIngredient([...tokens.filter(({ text }) => text !== 'each'), ...each.tokens], this.options);
+      if (frame) this.frames[this.frames.indexOf(each)] = { ...each, frame };
+    }
+    return bare.length > 0;
+  }
+
+  private sayMore({ frame }: Done, tokens: readonly Token[]): void {
+    const { step } = frame;
+    const time = frame.minutes !== null && step.text ? tokensOf(step.text) : [];
+    const row = { words: step.verb, verb: step.verb, ...(step.verb === 'heat' ? { value: step.text } : {}) };
+    const rebuilt = actionFrame({ row, rest: [...time, ...tokens], before: [], negated: false });
+    const text =
+      ['strain', 'press', 'store', 'remove', 'bottle'].includes(step.verb) && step.text ? step.text : rebuilt.step.text;
+    this.frames[this.frames.length - 1] = {
+      kind: 'act',
+      frame: {
+        ...rebuilt,
+        thing: frame.thing ?? null,
+        step: { ...step, ...rebuilt.step, text: text || step.text },
+        celsius: rebuilt.celsius ?? frame.celsius,
+        with: { ...frame.with, ...rebuilt.with },
+        ask: rebuilt.minutes === null ? frame.ask : rebuilt.ask,
+      },
+    };
+    this.unread.push(...rebuilt.unread);
+  }
+
+  /** What is done must not get hotter. */
+  limit(celsius: number): void {
+    const last = this.frames.at(-1);
+    if (last?.kind !== 'act') return;
+    const step: DrinkStep =
+      last.frame.step.verb === 'heat' ? { ...last.frame.step, text: `to ${celsius} °C` } : last.frame.step;
+    this.frames[this.frames.length - 1] = { kind: 'act', frame: { ...last.frame, step, celsius, ask: null } };
+  }
+
+  /** The thing named last was a slip of the tongue. */
+  takeBack(): void {
+    const at = this.frames.findLastIndex(({ kind }) => kind === 'add');
+    if (at < 0) return;
+    const [gone] = this.frames.splice(at, 1) as [Added];
+    this.again = `Is the ${gone.frame.line.ingredient.name.toLowerCase()} out?`;
+  }
+  private again: string | null = null;
+
+  /** Another way to do what was just said: which of the two is asked. */
+  instead(tokens: readonly Token[]): void {
+    const last = this.frames.at(-1);
+    const other = readIngredient(tokens, this.options);
+    if (last?.kind === 'add' && (other || tokens.some(({ kind }) => kind === 'number'))) {
+      const name = other ? other.text : tokens.map(({ text }) => text).join(' ');
+      this.frames[this.frames.length - 1] = {
+        ...last,
+        ask: { ask: `${last.frame.text}, or ${name}?`, choices: [last.frame.text, name] },
+      };
+      return;
+    }
+    if (!last) this.read(tokens);
+    this.again ??= 'Which of the two?';
+  }
+
+  steps(): readonly DrinkStep[] {
+    return this.frames.map((each) =>
+      each.kind === 'add' ? { verb: 'add', text: relativeText(each.frame.text, each.relative) } : each.frame.step,
+    );
+  }
+
+  reads(): readonly Read[] {
+    return this.frames.map((each) => (each.kind === 'add' ? readOfIngredient(each) : readOfAction(each)));
+  }
+
+  question(text: string): Question | null {
+    const of = (each: Frame): Asked | null => {
+      if (each.kind === 'act') return asked(each.frame.ask);
+      const { frame, relative, ask } = each;
+      if (ask) return ask;
+      if (frame.ask && relative === null) return frame.ask;
+      return frame.bare && relative === null ? asked(`How much ${frame.line.ingredient.name.toLowerCase()}?`) : null;
+    };
+    const first = this.again === null ? this.frames.map(of).find((each) => each !== null) : asked(this.again);
+    if (first) return { ask: first.ask, choices: first.choices.map((says) => ({ says, edit: says })) };
+    return this.frames.length === 0 ? { ask: `What is meant by “${text.trim()}”?`, choices: [] } : null;
+  }
+}

@@ -1,0 +1,135 @@
+import { actionIn } from './action-words';
+import { BREAK_WORDS, CORRECTIONS, PARTICLES, PREPOSITIONS } from './en/connectives';
+import { nameIn } from './ingredient-frame';
+import { isUnit } from './units';
+import type { Token } from './tokens';
+
+/** A phrase of a line: what stands between two connectives. */
+export interface Piece {
+  readonly tokens: readonly Token[];
+  /** It takes back the thing named before it: "no, wait". */
+  readonly corrects: boolean;
+  /** It is another way to do what was said before: "or". */
+  readonly instead: boolean;
+}
+
+const BREAKS = new Set([',', ';', '.', '...', '(', ')', '!', '?', ':', '+', '&']);
+const NOT_SPLIT_BEFORE = new Set(['another', 'fresh', 'lid', 'a', 'the']);
+
+const wordsOf = (tokens: readonly Token[]) => tokens.filter(({ kind }) => kind === 'word').map(({ text }) => text);
+const hasName = (tokens: readonly Token[]): boolean => nameIn(wordsOf(tokens), ANY_STATE) !== undefined;
+const hasAmount = (tokens: readonly Token[]): boolean =>
+  tokens.some(({ kind, article }) => kind === 'number' && !article);
+const ANY_STATE = ['fresh', 'dried', 'ground'];
+
+const ENDS = new Set(['and', 'then', ',', ';', '.', '(']);
+
+/** "lift the pods out", "drop the cloves in": the small word is brought to its verb. */
+function withParticles(tokens: readonly Token[]): readonly Token[] {
+  const at = tokens.findIndex(({ text }) => Object.hasOwn(PARTICLES, text));
+  if (at < 0) return tokens;
+  const particle = PARTICLES[tokens[at]!.text]!;
+  const out = tokens.findIndex(
+    ({ text }, index) =>
+      index > at + 1 && text === particle && (particle === 'out' || ENDS.has(tokens[index + 1]?.text ?? ',')),
+  );
+  if (out < 0) return tokens;
+  const moved = tokens.filter((_, index) => index !== out);
+  return [...moved.slice(0, at + 1), tokens[out]!, ...moved.slice(at + 1)];
+}
+
+interface Raw {
+  readonly tokens: Token[];
+  readonly instead: boolean;
+}
+
+/** Whether a word between two things parts them: "a pinch of salt in a litre of water". */
+function partsThings(before: readonly Token[], after: readonly Token[]): boolean {
+  const next = after.slice(0, 6);
+  return (
+    before.some(({ kind }) => kind === 'number') &&
+    hasName(before) &&
+    next.some(({ kind }) => kind === 'number') &&
+    hasName(next)
+  );
+}
+
+/** Whether a number begins another thing: "2 lemons 1 L water". */
+function beginsThing(before: readonly Token[], tokens: readonly Token[], at: number): boolean {
+  const token = tokens[at]!;
+  const next = tokens[at + 1];
+  if (token.kind !== 'number' || token.article || !next || next.kind !== 'word') return false;
+  if (!hasAmount(before) || !hasName(before) || actionIn(before)) return false;
+  return hasName(tokens.slice(at + 1, at + 4)) && before.at(-1)!.text !== '×';
+}
+
+function split(tokens: readonly Token[]): readonly Raw[] {
+  const raw: Raw[] = [{ tokens: [], instead: false }];
+  const open = (instead = false, first?: Token) => raw.push({ tokens: first ? [first] : [], instead });
+  tokens.forEach((token, at) => {
+    const before = raw.at(-1)!.tokens;
+    const after = tokens.slice(at + 1);
+    if (token.kind === 'sign' && BREAKS.has(token.text)) return void open();
+    if (token.kind === 'word') {
+      if (token.text === 'or') return void open(true);
+      if (token.text === 'with' && after[0] && NOT_SPLIT_BEFORE.has(after[0].text)) return void before.push(token);
+      if (BREAK_WORDS.has(token.text)) return void open(false, token.text === 'after' ? token : undefined);
+      if (PREPOSITIONS.has(token.text) && !before.some(({ text }) => text === 'soak') && partsThings(before, after))
+        return void open();
+    }
+    if (beginsThing(before, tokens, at)) return void open(false, token);
+    before.push(token);
+  });
+  return raw;
+}
+
+const PREFIX = new Set(['zest', 'peel', 'rind', 'juice', 'skin']);
+
+/** "zest and juice of 2 limes": the first part is of the same thing. */
+function sharedTail(pieces: readonly Raw[]): readonly Raw[] {
+  return pieces.map((piece, index) => {
+    const [only] = piece.tokens;
+    const next = pieces[index + 1]?.tokens ?? [];
+    const words = wordsOf(piece.tokens);
+    if (words.length !== 1 || !only || !PREFIX.has(words[0]!) || next[1]?.text !== 'of') return piece;
+    return { ...piece, tokens: [...piece.tokens, ...next.slice(1)] };
+  });
+}
+
+/** Whether a phrase says something of the thing before it: its amount, its cut, what it weighs. */
+function joins(before: readonly Token[], piece: readonly Token[]): 'joined' | 'dropped' | 'apart' {
+  if (actionIn(piece)) return 'apart';
+  const action = actionIn(before);
+  if (action && !action.row.adds) return 'apart';
+  if (!hasName(before)) return hasAmount(before) && hasName(piece) && !hasAmount(piece) ? 'joined' : 'apart';
+  if (hasName(piece)) return 'apart';
+  const filled = before.some(({ text }) => FILLED.test(text));
+  if (!filled && piece.some(({ text }) => text === 'each' || text === 'if')) return 'apart';
+  if (!hasAmount(before) || !hasAmount(piece) || filled) return 'joined';
+  // Two amounts of one thing: the second is what the first comes to.
+  return piece.some(({ text }) => isUnit(text)) ? 'dropped' : 'apart';
+}
+
+/** What is said behind these is what they hold. */
+const FILLED = /^(?:capsule|tablet|sachet|jar)s?$/;
+
+const correctsBefore = (tokens: readonly Token[]): number =>
+  CORRECTIONS.find((words) => words.every((word, index) => tokens[index]?.text === word))?.length ?? 0;
+
+/** Splits a line at its connectives, and joins again what says something of the phrase before. */
+export function piecesOf(tokens: readonly Token[]): readonly Piece[] {
+  const pieces: { tokens: Token[]; corrects: boolean; instead: boolean }[] = [];
+  for (const { tokens: piece, instead } of sharedTail(split(withParticles(tokens)))) {
+    if (piece.length === 0) continue;
+    const corrected = correctsBefore(piece);
+    if (corrected > 0) {
+      pieces.push({ tokens: piece.slice(corrected), corrects: true, instead: false });
+      continue;
+    }
+    const before = pieces.at(-1);
+    const how = before && !instead ? joins(before.tokens, piece) : 'apart';
+    if (how === 'joined') before!.tokens.push(...piece);
+    else if (how === 'apart') pieces.push({ tokens: [...piece], corrects: false, instead });
+  }
+  return pieces;
+}

@@ -1,0 +1,76 @@
+import type { LineOptions } from '../quantity';
+import { NEGATIONS } from './en/actions';
+import { NOTE_WORDS } from './en/noise';
+import { LineFrames } from './line-frames';
+import { piecesOf } from './pieces';
+import type { Reading } from './reading';
+import { slotsOf } from './slots';
+import { spelled } from './spelling';
+import { tokensOf, type Token } from './tokens';
+
+/** Spells every word as it is known. */
+function corrected(tokens: readonly Token[]): { readonly tokens: readonly Token[]; readonly slips: number } {
+  let slips = 0;
+  const right = tokens.map((token) => {
+    if (token.kind !== 'word') return token;
+    const text = spelled(token.text);
+    if (text === token.text) return token;
+    slips += 1;
+    return { ...token, text };
+  });
+  return { tokens: right, slips };
+}
+
+/** Whether a line tells something that is no step. */
+function isNote(line: string): boolean {
+  const plain = ` ${line
+    .toLowerCase()
+    .replace(/[^a-z0-9' ]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()} `;
+  return NOTE_WORDS.some((words) => plain.includes(` ${words} `)) || /^\s*\d+\s*[a-z]+\s*=/i.test(line);
+}
+
+/** Chance that a line of which so much was guessed is read as a careful person would read it. */
+function confidenceOf({ frames, unread, bare }: LineFrames, slips: number, asked: boolean): number {
+  if (frames.length === 0) return 0;
+  const score =
+    4.2 - 1.6 * unread.length - 0.5 * slips - (asked ? 2.2 : 0) - (bare ? 2 : 0) - 0.5 * (frames.length - 1);
+  return 1 / (1 + Math.exp(-score));
+}
+
+/**
+ * Reads a line as people write it: amounts, actions, times and places in free order, several in one line.
+ *
+ * @param text as typed
+ * @param options spoons and the maker's own ingredients
+ * @returns the steps it says, in figures; what must be asked; and how sure that is. A line that says nothing of a drink
+ *   is a note. It never fails.
+ */
+export function readLine(text: string, options: LineOptions = {}): Reading {
+  if (text.trim() === '') return { text, steps: [], reads: [], confidence: 1, question: null, note: false };
+  if (isNote(text)) return { text, steps: [], reads: [], confidence: 0.9, question: null, note: true };
+  const { tokens, slips } = corrected(tokensOf(text));
+  const found = new LineFrames(options);
+  for (const piece of piecesOf(tokens)) {
+    const [first] = piece.tokens;
+    if (first && NEGATIONS.has(first.text)) {
+      // "not over 60 degrees" is a limit of what is done; "don't squeeze" is nothing done.
+      const { celsius } = slotsOf(piece.tokens);
+      if (celsius !== undefined) found.limit(celsius);
+      continue;
+    }
+    if (piece.corrects) found.takeBack();
+    if (piece.instead) found.instead(piece.tokens);
+    else found.read(piece.tokens);
+  }
+  const question = found.question(text);
+  return {
+    text,
+    steps: found.steps(),
+    reads: found.reads(),
+    confidence: Number(confidenceOf(found, slips, question !== null).toFixed(3)),
+    question,
+    note: found.frames.length === 0,
+  };
+}

@@ -1,0 +1,67 @@
+import type { Token } from './tokens';
+
+/** An amount that depends on the pot. */
+export interface Relative {
+  readonly says: string;
+  readonly rest: readonly Token[];
+  readonly ask: string | null;
+}
+
+const WORDS: readonly (readonly [RegExp, string | ((match: RegExpExecArray) => string), string | null])[] = [
+  [
+    /\b(?:equal|same) (?:amount|weight|quantity|measure|volume)\b(?: of)?(.*)/,
+    (match) => equalTo(match[1]!),
+    'Equal by weight or by volume?',
+  ],
+  [
+    /\bas much\b(.*?)\bas (?:the |there is )?(.+)/,
+    (match) => `equal to the ${match[2]!.split(' ')[0]!}`,
+    'As much by weight or by volume?',
+  ],
+  [/\bequal parts\b/, 'equal parts', 'How much of each, by weight or by volume?'],
+  [/\bto cover\b.*/, 'to cover', null],
+  [/\benough to cover\b.*/, 'to cover', null],
+  [/\bto taste\b.*/, 'to taste', 'How much to start with?'],
+];
+
+const equalTo = (rest: string): string => {
+  const as = /\b(?:as|to) (?:the )?([a-z]+)/.exec(rest)?.[1];
+  return as && as !== 'liquid' && as !== 'juice' ? `equal to the ${as}` : 'equal to the liquid';
+};
+
+/** Finds an amount that depends on the pot, with the words that name the thing. */
+export function relativeIn(tokens: readonly Token[]): Relative | undefined {
+  const text = tokens.map((each) => each.text).join(' ');
+  const mark = /\bto (\d[\d.]* (?:l|ml|litres?|cl))\b/.exec(text);
+  const numbers = tokens.filter(({ kind, article }) => kind === 'number' && !article);
+  if (mark && numbers.length === 1) return { says: `to ${mark[1]!}`, rest: without(tokens, mark[0]), ask: null };
+  for (const [words, says, ask] of WORDS) {
+    const match = words.exec(text);
+    if (match) {
+      const said = typeof says === 'string' ? says : says(match);
+      const by = /\bby (?:weight|volume)\b|\bweight\b|\bvolume\b/.test(text);
+      return { says: said, rest: without(tokens, thingless(match[0])), ask: by ? null : ask };
+    }
+  }
+  return undefined;
+}
+
+const thingless = (words: string): string => words.replace(/\b(?:of|as)\b.*$/, '').trim();
+
+/** Tokens without those of some words in a row. */
+function without(tokens: readonly Token[], words: string): readonly Token[] {
+  const gone = words.split(' ');
+  for (let from = 0; from + gone.length <= tokens.length; from += 1)
+    if (gone.every((word, index) => tokens[from + index]!.text === word))
+      return [...tokens.slice(0, from), ...tokens.slice(from + gone.length)];
+  return tokens;
+}
+
+/** An amount that depends on the pot as a step of the drink file says it. */
+export function relativeText(thing: string, says: string | null): string {
+  if (says === null) return thing;
+  const equal = /^equal to the (.+)$/.exec(says)?.[1];
+  if (equal) return `as much ${thing} as ${equal}`;
+  const times = /^([\d.]+) x the (.+)$/.exec(says);
+  return times ? `${times[1]!} parts ${thing} to 1 part ${times[2]!}` : `${thing} ${says}`;
+}

@@ -1,0 +1,142 @@
+import { JOINED, SPELLINGS } from './en/spellings';
+import { NUMBER_WORDS, PART_WORDS, VAGUE_NUMBERS } from './en/numbers';
+
+/** A word, a number or a sign of a line. */
+export interface Token {
+  readonly kind: 'word' | 'number' | 'sign';
+  /** In small letters, spelled in the usual way. */
+  readonly text: string;
+  /** Of a number: its value, or both ends of its range. */
+  readonly low: number;
+  readonly high: number;
+  /** A number that was a word, such as "a": it may be an article. */
+  readonly article?: boolean;
+  /** A number that says itself that it is a guess: "a few". */
+  readonly vague?: boolean;
+}
+
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+const PIECES = /\d+(?:[.,]\d+)*(?:\/\d+)?|[a-zà-ÿ°%]+(?:['’-][a-zà-ÿ]+)*|\.\.\.|[^\s]/gi;
+
+/** A decimal comma, or one that groups thousands. */
+function valueOf(digits: string, before: string): number {
+  if (digits.includes('/')) {
+    const [over, under] = digits.split('/').map(Number) as [number, number];
+    return over / under;
+  }
+  if (/^[1-9]\d{0,2}(?:,\d{3})+$/.test(digits) && before !== ',') return Number(digits.replaceAll(',', ''));
+  return Number(digits.replace(',', '.'));
+}
+
+const word = (text: string): Token => ({ kind: 'word', text, low: 0, high: 0 });
+const sign = (text: string): Token => ({ kind: 'sign', text, low: 0, high: 0 });
+const number = (low: number, high = low, article = false): Token => ({
+  kind: 'number',
+  text: low === high ? String(low) : `${low}-${high}`,
+  low,
+  high,
+  ...(article ? { article } : {}),
+});
+
+function split(line: string): readonly string[] {
+  const plain = line
+    .toLowerCase()
+    .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (each) => ` ${VULGAR[each]!} `)
+    .replace(/’/g, "'")
+    .replace(/\bw\//g, 'with ')
+    .replace(/(\d)\s*[x×]\s*(?=\d)/g, '$1 × ')
+    .replace(/(\d)(?=[a-z°%])/g, '$1 ')
+    .replace(/\s+(?:-|–|—)\s+/g, ' ; ')
+    .replace(/(\d)\s*(?:-|–|—)\s*(?=\d)/g, '$1 to ');
+  let joined = ` ${(plain.match(PIECES) ?? []).map((each) => SPELLINGS[each] ?? each).join(' ')} `;
+  for (const [apart, together] of JOINED) joined = joined.replaceAll(` ${apart} `, ` ${together} `);
+  return joined.trim().split(/\s+/).filter(Boolean);
+}
+
+const counted = (said: string): Token => ({ ...number(NUMBER_WORDS[said]!), vague: VAGUE_NUMBERS.has(said) });
+
+/** Digits and words for numbers one after the other are one number: "1 1/2", "one and a half", "half a". */
+function numberAt(words: readonly string[], at: number): { readonly token: Token; readonly end: number } | undefined {
+  const first = words[at]!;
+  if (/^\d/.test(first)) {
+    const whole = valueOf(first, words[at - 1] ?? '');
+    const next = words[at + 1] ?? '';
+    if (/^\d+\/\d+$/.test(next) && !first.includes('/'))
+      return { token: number(whole + valueOf(next, '')), end: at + 2 };
+    return { token: number(whole), end: at + 1 };
+  }
+  const part = Object.hasOwn(PART_WORDS, first) ? PART_WORDS[first] : undefined;
+  if (part !== undefined) {
+    let end = at + 1;
+    if (words[end] === 'of') end += 1;
+    if (words[end] === 'a' || words[end] === 'an') end += 1;
+    if (words[end] === 'dozen') return { token: number(part * 12), end: end + 1 };
+    return { token: number(part), end };
+  }
+  const whole = Object.hasOwn(NUMBER_WORDS, first) ? NUMBER_WORDS[first] : undefined;
+  if (whole === undefined) return undefined;
+  const next = words[at + 1] ?? '';
+  if ((first === 'a' || first === 'an' || first === 'one') && Object.hasOwn(PART_WORDS, next)) {
+    const of = words[at + 2] === 'of' ? at + 3 : at + 2;
+    return { token: number(PART_WORDS[next]!), end: words[of] === 'a' || words[of] === 'an' ? of + 1 : of };
+  }
+  if (whole > 1 && /^(?:thirds|quarters)$/.test(next)) return { token: number(whole * PART_WORDS[next]!), end: at + 2 };
+  if (first === 'a' && ['couple', 'few', 'dozen', 'hundred'].includes(next))
+    return { token: counted(next), end: words[at + 2] === 'of' ? at + 3 : at + 2 };
+  return VAGUE_NUMBERS.has(first)
+    ? { token: counted(first), end: at + 1 }
+    : { token: number(whole, whole, whole === 1 && first !== 'one'), end: at + 1 };
+}
+
+/** "and a half" behind a number or its unit. */
+function halfAt(words: readonly string[], at: number): number | undefined {
+  return words[at] === 'and' && words[at + 1] === 'a' && words[at + 2] === 'half' ? at + 3 : undefined;
+}
+
+/**
+ * A line as words, numbers and signs, spelled in the usual way.
+ *
+ * @param line as typed
+ */
+export function tokensOf(line: string): readonly Token[] {
+  const words = split(line);
+  const tokens: Token[] = [];
+  for (let at = 0; at < words.length;) {
+    const found = numberAt(words, at);
+    if (!found) {
+      const text = words[at]!;
+      tokens.push(/[a-zà-ÿ°%]/i.test(text) ? word(text) : sign(text));
+      at += 1;
+      continue;
+    }
+    let { token } = found;
+    at = found.end;
+    // "one and a half litres", "a litre and a half".
+    const half = halfAt(words, at) ?? (words[at] ? halfAt(words, at + 1) : undefined);
+    if (half !== undefined && token.low >= 1) {
+      token = number(token.low + 0.5, token.high + 0.5);
+      const unit = words[at] === 'and' ? undefined : words[at];
+      tokens.push(token, ...(unit ? [word(unit)] : []));
+      at = half;
+      continue;
+    }
+    const range =
+      words[at] === 'to' || words[at] === 'or' ? numberAt(words, at + 1 < words.length ? at + 1 : at) : undefined;
+    if (range && !token.article && !range.token.article && range.token.low > token.low) {
+      token = number(token.low, range.token.high);
+      at = range.end;
+    }
+    tokens.push(token);
+  }
+  return tokens;
+}

@@ -1,0 +1,175 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { lineFromStep, stepFromLine, VERBS } from '../src/drink';
+import { readLine, typedLine } from '../src/read';
+import fc from './seeded';
+
+const reads = (text: string) => readLine(text).reads;
+const verbs = (text: string) => reads(text).map(({ verb }) => verb);
+
+describe('amounts, wherever they stand', () => {
+  test.each([
+    ['ginger 25 g', 'ginger, fresh', 25, 25],
+    ['lemons (2)', 'lemon', 150, 280],
+    ['water, about two litres', 'water', 1980, 2020],
+    ['a litre and a half of water', 'water', 1480, 1510],
+    ['half a dozen strawberries, hulled', 'strawberries', 35, 120],
+    ['3 × 200 ml water', 'water', 595, 605],
+    ['2,5 g salt', 'table salt', 2.5, 2.5],
+    ['1,500 ml water', 'water', 1490, 1505],
+    ['two to three tbsp honey', 'honey', 45, 65],
+    ['a scant teaspoon of salt', 'table salt', 4.5, 6],
+    ['3 lemons, juiced', 'lemon juice', 90, 190],
+    ['peel of one lemon', 'lemon peel', 10, 60],
+    ['5 chamomile tea bags', 'chamomile, dried', 5, 12],
+    ['2 garlic cloves, smashed', 'garlic', 4, 11],
+    ['a big mug of milk', 'milk', 300, 450],
+    ['a couple of cinnamon sticks', 'cinnamon stick', 3, 12],
+    ['6 capsules magnesium citrate (150 mg each)', 'magnesium citrate', 0.85, 6.5],
+  ])('%s', (text, ingredient, least, most) => {
+    const [read, ...more] = reads(text);
+    expect(more).toEqual([]);
+    expect(read!.ingredient).toContain(ingredient.split(',')[0]!);
+    expect(read!.grams).toBeGreaterThanOrEqual(least * 0.99);
+    expect(read!.grams).toBeLessThanOrEqual(most * 1.01);
+  });
+
+  test('slips of the key are put right, but never one known thing into another', () => {
+    expect(reads('2 tabelspoons honney')[0]).toMatchObject({ ingredient: 'honey' });
+    expect(reads('1 stick cinammon')[0]!.ingredient).toBe('cinnamon stick');
+    expect(reads('20 g mint')[0]!.ingredient).not.toBe(reads('20 g mace')[0]?.ingredient);
+  });
+});
+
+describe('actions in everyday words', () => {
+  test.each([
+    ['bring it slowly up to the boil', ['heat']],
+    ['let it bubble gently 20 min', ['simmer']],
+    ['cook down by half', ['reduce']],
+    ['take off the heat, cover, leave half an hour', ['steep']],
+    ['pass it through muslin', ['strain']],
+    ['fish the pods out', ['remove']],
+    ['let it cool to room temperature', ['cool']],
+    ['shake the jar daily for 3 weeks', ['infuse']],
+    ['give it a good shake', ['shake']],
+    ['leave in the fridge overnight', ['infuse']],
+    ['keep in the fridge', ['store']],
+    ['rinse the berries', ['wash']],
+    ['stir until the sugar dissolves', ['dissolve']],
+    ['crush the berries', ['mash']],
+    ['scum: skim it off', ['skim']],
+    ['simmer 10 min then strain through a sieve and cool', ['simmer', 'strain', 'cool']],
+  ])('%s', (text, expected) => expect(verbs(text)).toEqual(expected));
+
+  test('time, warmth, lid and place are read off them', () => {
+    expect(reads('simmer a quarter of an hour with the lid ajar')[0]).toMatchObject({
+      minutes: 15,
+      with: { lid: 'ajar' },
+    });
+    expect(reads('heat to 160 F')[0]!.celsius).toBeCloseTo(71.1, 1);
+    expect(reads('warm it, not over 50 degrees')[0]!.celsius).toBe(50);
+    expect(reads('leave in a dark cupboard for a fortnight')[0]).toMatchObject({ minutes: 20160 });
+    expect(readLine('simmer 30 min, covered').steps).toEqual([{ verb: 'simmer', text: '30 min', lid: 'on' }]);
+  });
+});
+
+describe('several things in a line', () => {
+  test('each becomes a step, in order', () => {
+    const steps = readLine('add 2 cinnamon sticks and 4 cloves, simmer 25 mins with lid').reads;
+    expect(steps.map(({ verb, ingredient }) => [verb, ingredient])).toEqual([
+      ['add', 'cinnamon stick'],
+      ['add', 'cloves, whole'],
+      ['simmer', null],
+    ]);
+  });
+  test('what is put into something else is two things', () => {
+    expect(reads('a pinch of salt in half a litre of water').map(({ ingredient }) => ingredient)).toEqual([
+      'table salt',
+      expect.stringContaining('water'),
+    ]);
+  });
+  test('a slip of the tongue is taken back, and asked about', () => {
+    const { reads: left, question } = readLine('2 tbsp sugar, no wait honey');
+    expect(left.map(({ ingredient }) => ingredient)).toEqual(['honey']);
+    expect(question!.ask).toMatch(/white sugar out/);
+  });
+  test('parts depend on each other', () => {
+    expect(reads('2 parts water and 1 part honey').map(({ relative }) => relative)).toEqual([null, '0.5 x the water']);
+    expect(reads('enough water to cover')[0]).toMatchObject({ relative: 'to cover', grams: null });
+  });
+});
+
+describe('what is not sure is asked, and what is no step is kept', () => {
+  test.each([
+    ['honey to taste', /How much/],
+    ['a glass of water', /glass hold/],
+    ['2 spoons of honey', /Teaspoons or tablespoons/],
+    ['splash of vinegar', /Which vinegar/],
+    ['2 tbsp honey or agave syrup', /, or /],
+    ['3 pints of water', /imperial/],
+    ['simmer', /long/],
+    ['bottle it', /bottles/],
+    ['a few lemons', /How many/],
+    ['qwertz uiop', /What is meant/],
+  ])('%s', (text, ask) => {
+    const { question, confidence } = readLine(text);
+    expect(question!.ask).toMatch(ask);
+    expect(confidence).toBeLessThan(0.95);
+  });
+  test.each(['serves 6', 'label it with the date', 'my gran swore by it', 'not for children under one'])('%s', (text) =>
+    expect(readLine(text)).toMatchObject({ note: true, steps: [], question: null }),
+  );
+  test('what must not be done is not done', () => {
+    expect(verbs("strain through a cloth, don't press")).toEqual(['strain']);
+    expect(verbs("bring to a simmer, don't let it boil")).toEqual(['heat']);
+  });
+});
+
+describe('a typed line', () => {
+  test('stays as it is where a drink file says it so', () => {
+    for (const line of ['2 tbsp honey', 'simmer 20 min, lid on', 'water to 1 L'])
+      expect(typedLine(line)).toEqual({ steps: [stepFromLine(line)], reading: null, taken: false });
+  });
+  test('is read in free words where that is certain', () => {
+    expect(typedLine('ginger, 40 g').steps).toEqual([{ verb: 'add', text: expect.stringMatching(/^40 g .*ginger/) }]);
+    expect(typedLine('let it sit half an hour').steps).toEqual([{ verb: 'rest', text: '30 min' }]);
+  });
+  test('stands as it was typed where it is not', () => {
+    const { steps, reading } = typedLine('honey to taste');
+    expect(steps).toEqual([stepFromLine('honey to taste')]);
+    expect(reading!.question).not.toBeNull();
+  });
+  test('says of every step of the examples what the file says', () => {
+    const folder = join(__dirname, '../../examples/jobs');
+    for (const file of readdirSync(folder)) {
+      const { steps } = JSON.parse(readFileSync(join(folder, file), 'utf8')) as { steps: Record<string, string>[] };
+      for (const step of steps) {
+        const verb = VERBS.find((each) => each in step)!;
+        const line = lineFromStep({ verb, text: step[verb]! });
+        expect([line, typedLine(line).steps[0]!.verb]).toEqual([line, verb]);
+      }
+    }
+  });
+});
+
+test('no line breaks the reader, and nothing is read that has no words behind it', () => {
+  const words = fc.constantFrom(
+    ...'2 1/2 ½ 40 g ml tbsp a of the in with and then , ( ) - honey ginger water cloves simmer strain cool off heat lid 20 min overnight each part to cover don’t no wait or °C x'.split(
+      ' ',
+    ),
+  );
+  fc.assert(
+    fc.property(fc.array(words, { maxLength: 14 }), (line) => {
+      const text = line.join(' ');
+      const { reads: found, steps, confidence } = readLine(text);
+      expect(found).toHaveLength(steps.length);
+      expect(confidence).toBeGreaterThanOrEqual(0);
+      expect(confidence).toBeLessThanOrEqual(1);
+      for (const { ingredient } of found)
+        if (ingredient?.includes('honey')) expect(text).toContain('honey');
+        else if (ingredient?.includes('ginger')) expect(text).toContain('ginger');
+    }),
+    { numRuns: 3000 },
+  );
+  expect(() => readLine('\u0000 ½½½ ×× — … constructor __proto__ toString')).not.toThrow();
+});
