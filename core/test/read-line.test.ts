@@ -135,8 +135,8 @@ describe('a typed line', () => {
     expect(typedLine('let it sit half an hour').steps).toEqual([{ verb: 'rest', text: '30 min' }]);
   });
   test('stands as it was typed where it is not', () => {
-    const { steps, reading } = typedLine('honey to taste');
-    expect(steps).toEqual([stepFromLine('honey to taste')]);
+    const { steps, reading } = typedLine('2 spoons of honey');
+    expect(steps).toEqual([stepFromLine('2 spoons of honey')]);
     expect(reading!.question).not.toBeNull();
   });
   test('says of every step of the examples what the file says', () => {

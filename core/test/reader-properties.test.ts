@@ -32,7 +32,7 @@ describe('whatever is typed', () => {
           return;
         }
         const { dose } = read;
-        const size = dose.kind === 'mass' ? dose.mass_g : dose.volume_mL;
+        const size = dose.kind === 'mass' ? dose.mass_g : dose.kind === 'fill' ? dose.volume_mL : 1;
         expect(size > 0 && Number.isFinite(size)).toBe(true);
         expect(dose.cv >= 0 && Number.isFinite(dose.cv)).toBe(true);
         expect(read.understood).not.toMatch(/NaN|undefined|Infinity/);

@@ -36,10 +36,10 @@ function amountBefore(analysis: Analysis, index: number): number {
   return before ? (before.volume_mL ?? before.mass_g) : 0;
 }
 
-/** Doses that are a share of what is there; a mark to fill to is none. */
+/** Doses that are a share of what is there; a mark to fill to is none, and what depends on the pot follows by itself. */
 function followsFrom(entry: Entry | undefined, step: MadeStep, all: boolean): entry is Entry {
   if (step.verb !== 'add' || step.addition !== undefined || !entry?.line) return false;
-  return entry.line.dose.kind !== 'fill' && (all || FOLLOWS.has(entry.line.ingredient.role));
+  return entry.line.dose.kind === 'mass' && (all || FOLLOWS.has(entry.line.ingredient.role));
 }
 
 /** A dose that is still to come, and how much of it is taken. */

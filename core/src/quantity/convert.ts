@@ -70,8 +70,8 @@ export function convert(text: string, to: string): Conversion | Unreadable {
     const plain = plainConversion(text, unit);
     return plain.kind === 'converted' || line.code === 'no-ingredient' ? plain : line;
   }
-  if (line.dose.kind === 'fill')
-    return unreadable('unit-mismatch', text, 'Filling up to a mark has no mass of its own. Write an amount.');
+  if (line.dose.kind !== 'mass')
+    return unreadable('unit-mismatch', text, 'This depends on what is in the pot. Write an amount.');
   const perUnit = gramsPerUnit(unit, line);
   if (perUnit === undefined)
     return unreadable(

@@ -16,6 +16,7 @@ export { readAmount } from './read-amount';
 export { readDuration } from './read-duration';
 export { readIngredientLine } from './read-ingredient-line';
 export type { FillDose, IngredientLine, LineOptions, MassDose } from './read-ingredient-line';
+export type { PotDose, PotRule } from './ingredient-line';
 export { US_SPOONS, roundToSpoons } from './spoon-rounding';
 export type { Spoon, SpoonRounding } from './spoon-rounding';
 export { celsiusFromFahrenheit, fahrenheitFromCelsius } from './temperature';

@@ -19,13 +19,30 @@ export interface FillDose {
   readonly errors: readonly MeasureError[];
 }
 
+/** How an amount follows from what is in the pot. */
+export type PotRule =
+  /** So many times as much, by mass or volume, as all that pours, or as something by the name it has there. */
+  | { readonly kind: 'ratio'; readonly factor: number; readonly of: string | null; readonly by: 'mass' | 'volume' }
+  /** g for every g, or for every mL, of what pours. */
+  | { readonly kind: 'every'; readonly factor: number; readonly of: 'mass' | 'volume' }
+  /** Until the pieces are covered. */
+  | { readonly kind: 'cover' };
+
+/** As much as what is in the pot asks for. */
+export interface PotDose {
+  readonly kind: 'pot';
+  readonly rule: PotRule;
+  readonly cv: number;
+  readonly errors: readonly MeasureError[];
+}
+
 /** One line of a recipe, understood. */
 export interface IngredientLine {
   readonly kind: 'read';
   readonly ingredient: Ingredient;
   readonly form?: string;
   readonly amount: Amount;
-  readonly dose: MassDose | FillDose;
+  readonly dose: MassDose | FillDose | PotDose;
   /** What was understood, in full: "0.667 US cup honey". */
   readonly understood: string;
   /** What was taken for granted, to be shown beside it. */

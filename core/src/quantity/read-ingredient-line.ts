@@ -22,6 +22,7 @@ import { isUnreadable, unreadable, type Unreadable } from './outcome';
 import { amountOf, checkNumber, scanUnit, unknownUnit } from './read-amount';
 import { inCapsuleOrder, readCapsules } from './read-capsules';
 import { readFill } from './read-fill';
+import { readPotAmount } from './read-pot-amount';
 import { scanNumber, type ScannedNumber } from './scan-number';
 import { UNIT_BY_ALIAS, WHOLE } from './units';
 import type { Unit } from './unit';
@@ -185,8 +186,8 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
     .replace(/^(?:about|around|approx\.?|approximately|~) ?/, '');
   if (text === '')
     return unreadable('empty', written, 'Write an amount and an ingredient, such as "2.6 g table salt".');
-  const fill = readFill(text, options.own);
-  if (fill) return fill;
+  const other = readPotAmount(text, options) ?? readFill(text, options.own);
+  if (other) return other;
   text = inCapsuleOrder(text);
   const juice = JUICE_OF.test(text);
   const peel = PEEL_OF.test(text);

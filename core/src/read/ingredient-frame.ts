@@ -239,6 +239,16 @@ function capsules(tokens: readonly Token[], name: string): string | undefined {
   return `${count} capsules of ${tokens[mass]!.text} ${tokens[mass + 1]!.text} ${name}`;
 }
 
+/** Of a citrus fruit so much is what a grater takes off. Source: household, a lemon gives 5 g, an orange 8 (estimate). */
+const ZEST_SHARE = 0.05;
+
+/** The zest of so many fruits, by weight. */
+function zestOf(measure: string, fruit: string): readonly string[] {
+  const line = readIngredientLine(`${measure} ${fruit}`, { suggests: false });
+  if (line.kind !== 'read' || line.dose.kind !== 'mass') return [];
+  return [`${tidy(line.dose.mass_g * ZEST_SHARE)} g ${fruit} peel`];
+}
+
 /** Ways to say it that the reader of amounts may know, the fullest first. */
 function attempts(parts: Parts, { name: thing }: Span): readonly string[] {
   const { amount, unit, loose, prefix, forms } = parts;
@@ -247,8 +257,9 @@ function attempts(parts: Parts, { name: thing }: Span): readonly string[] {
   const measure = measureWords(parts);
   const all: string[] = [];
   if (prefix === 'zest') {
-    if (unit || loose) all.push(`${measure} ${thing} zest`);
-    all.push(`${measure} ${thing} peel`, `peel of ${measure} ${thing}`);
+    if (unit || loose) all.push(`${measure} ${thing} zest`, `${measure} ${thing} peel`);
+    else all.push(...zestOf(measure, thing));
+    return all;
   } else if (prefix) {
     all.push(`${prefix} ${measure} ${thing}`);
     if (prefix === 'peel of') all.push(`${measure} ${thing} peel`);
@@ -299,7 +310,7 @@ export function readIngredient(tokens: readonly Token[], options: LineOptions = 
   if (!name) return undefined;
   const left = { ...parts, words: [...parts.words.slice(0, name.from), ' ', ...parts.words.slice(name.to)] };
   takeUnit(left);
-  const unread = unreadOf(left.words.filter((word) => word !== ' '));
+  const unread = [...unreadOf(left.words.filter((word) => word !== ' '))];
   const said = left.amount !== undefined || left.unit !== undefined || left.loose !== undefined;
   const ask = name.asked
     ? asked(name.asked.ask, name.asked.choices)
@@ -317,6 +328,8 @@ export function readIngredient(tokens: readonly Token[], options: LineOptions = 
   for (const text of filled ? [filled] : attempts(left, name)) {
     const line = readIngredientLine(text, quietly);
     if (line.kind === 'read') {
+      // A peel that has no row of its own is not the fruit.
+      if (left.forms.includes('zest') && !/peel|zest/.test(line.ingredient.id)) unread.push('zest');
       const guessed = left.unit !== undefined && Object.hasOwn(PIECE_GRAMS, left.unit) && line.amount.unit.id === 'g';
       const long = line.amount.unit.dimension === 'length' ? asked('How thick is it?', ['1 cm', '2 cm', '3 cm']) : null;
       const how = long ?? (guessed ? asked(`How many grams is a ${left.unit!.replace(/s$/, '')} of it?`) : null);

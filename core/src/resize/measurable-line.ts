@@ -99,7 +99,7 @@ function bySpoon(text: string, line: IngredientLine, factor: number): string | u
 export function measurableLine(text: string, factor: number, measures: Measures): string | undefined {
   if (!(factor > 0)) throw new RangeError(`measurableLine: factor must be above 0, got ${factor}`);
   const line = readIngredientLine(text);
-  if (line.kind === 'unreadable') return undefined;
+  if (line.kind === 'unreadable' || line.dose.kind === 'pot') return undefined;
   if (measures.scale_g === null && line.amount.unit.dimension === 'mass') {
     const spooned = bySpoon(text, line, factor);
     if (spooned) return spooned;

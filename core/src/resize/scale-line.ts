@@ -52,6 +52,9 @@ export function scaleText(text: string, factor: number): string | undefined {
 
 /** A line that has no number is one of what it names. */
 export function scaleIngredientLine(text: string, factor: number): string | undefined {
+  // What depends on the pot grows with it.
+  const line = readIngredientLine(text, { suggests: false });
+  if (line.kind === 'read' && line.dose.kind === 'pot') return text;
   const scaled = scaleText(text, factor);
   if (scaled !== undefined) return scaled;
   const counted = `${formatNumber(factor)} ${text.trim().replace(/^(?:a|an|one)\s+/i, '')}`;

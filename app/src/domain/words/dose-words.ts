@@ -35,7 +35,7 @@ function spreadWords(cv: number): string | undefined {
 /** What an addition comes to, in grams, spoons and spread. */
 export function doseWords(line: IngredientLine, added_g: number): string {
   const isWeighed = line.amount.unit.dimension === 'mass';
-  const mass = line.dose.kind === 'fill' || !isWeighed ? showMass(added_g) : undefined;
+  const mass = line.dose.kind !== 'mass' || !isWeighed ? showMass(added_g) : undefined;
   const spread = line.dose.kind === 'mass' ? spreadWords(line.dose.cv) : undefined;
   return [mass && `${mass}${spread ? ` ${spread}` : ''}`, spoonWords(line, added_g), !mass ? spread : undefined]
     .filter(Boolean)

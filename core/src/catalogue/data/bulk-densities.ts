@@ -104,4 +104,5 @@ export const BULK_DENSITIES: readonly BulkDensityRow[] = [
   { ingredient: 'spirulina-powder', density_g_mL: 0.47, cv: 0.15, texture: 'powder', confidence: 'B' },
   { ingredient: 'chlorella-powder', density_g_mL: 0.45, cv: 0.2, texture: 'powder', confidence: 'C' },
   { ingredient: 'glucose', density_g_mL: 0.65, cv: 0.12, texture: 'powder', confidence: 'B' },
+  { ingredient: 'maltodextrin', density_g_mL: 0.5, cv: 0.2, texture: 'powder', confidence: 'C' },
 ];

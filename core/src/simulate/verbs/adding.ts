@@ -19,6 +19,7 @@ import { PREPARATION_BUDGET } from '../preparation';
 import type { WorkingPot } from '../pot';
 import { contentCv } from '../ingredient-parts';
 import { additionAsMeasured } from '../measured-addition';
+import { gramsByPot } from './by-the-pot';
 import { cuttingOf, extractionFormOf, pours, solidMass } from '../solid';
 import { evenColumn, type Prepared, type StepContext, type StepDone } from '../step-run';
 
@@ -96,6 +97,10 @@ function gramsOf(context: StepContext, line: IngredientLine): Column | Unreadabl
   const { dose } = line;
   const factors = pot.chance.product(dose.errors);
   if (dose.kind === 'mass') return columnOf(pot.samples, (sample) => dose.mass_g * factors[sample]!);
+  if (dose.kind === 'pot') {
+    const planned = gramsByPot(context, line, dose.rule);
+    return 'kind' in planned ? planned : planned.map((grams, sample) => grams * factors[sample]!);
+  }
   const grams = pot.gramsToFill(
     line.ingredient,
     factors.map((factor) => dose.volume_mL * factor),

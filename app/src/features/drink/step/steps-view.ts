@@ -89,8 +89,13 @@ export function composerView(line: string): ComposerView {
   if (step.verb !== 'add') return { kind: 'understood', text: stepTitle(step), details: qualifierWords(step) };
   const read = readIngredientLine(step.text);
   if (read.kind === 'unreadable') return problemView(read);
+  const { dose } = read;
   const details =
-    read.dose.kind === 'mass' ? doseWords(read, read.dose.mass_g) : `filled up to ${showVolume(read.dose.volume_mL)}`;
+    dose.kind === 'mass'
+      ? doseWords(read, dose.mass_g)
+      : dose.kind === 'fill'
+        ? `filled up to ${showVolume(dose.volume_mL)}`
+        : 'reckoned when the step comes';
   return {
     kind: 'understood',
     text: capital(read.understood),
