@@ -22,7 +22,6 @@ export const PIECES: readonly PieceRow[] = [
   { ingredient: 'cucumber', piece: 'slice', mass_g: 7.1, cv: 0.3, note: '5 mm of a 21 cm fruit', confidence: 'C' },
   { ingredient: 'apple', piece: 'whole', mass_g: 182, cv: 0.18, edible: 0.9, confidence: 'A' },
   { ingredient: 'pineapple', piece: 'whole', mass_g: 1100, cv: 0.25, edible: 0.51, note: 'with crown', confidence: 'B' },
-  { ingredient: 'watermelon', piece: 'whole', mass_g: 7000, cv: 0.4, edible: 0.58, confidence: 'C' },
   { ingredient: 'watermelon', piece: 'wedge', mass_g: 450, cv: 0.25, edible: 0.58, note: 'a sixteenth of 7 kg', confidence: 'B' },
   { ingredient: 'pomegranate', piece: 'whole', mass_g: 280, cv: 0.2, edible: 0.55, confidence: 'B' },
   { ingredient: 'spearmint-fresh', piece: 'leaf', mass_g: 0.08, cv: 0.5, note: '5 cm', confidence: 'C' },
