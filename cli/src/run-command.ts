@@ -2,6 +2,7 @@ import { rowOf } from '@wellhydra/core/lookup';
 import { EXIT, WrongInput, type CommandVerb, type Surroundings } from './command';
 import { aim } from './verbs/aim';
 import { analyse } from './verbs/analyse';
+import { check } from './verbs/check';
 import { convertText } from './verbs/convert';
 import { exportDrink, importDrink } from './verbs/exchange';
 import { listIngredients } from './verbs/ingredients';
@@ -12,6 +13,7 @@ import { listTargets } from './verbs/targets';
 const VERBS: Readonly<Record<string, CommandVerb>> = {
   aim,
   analyse,
+  check,
   convert: convertText,
   export: exportDrink,
   import: importDrink,
@@ -24,6 +26,7 @@ const VERBS: Readonly<Record<string, CommandVerb>> = {
 export const USAGE = `Usage: wellhydra VERB ...
   analyse FILE [--range N] [--seed S]   what a drink file comes to; - reads standard input
   aim FILE                              doses for a target that can be measured
+  check FILE [--kind KIND]              a recipe in words: what it makes, and what is wrong with it
   convert "2/3 cup honey" --to g        an amount in another unit, with its spread
   ingredients [WORD]                    what the catalogue knows
   targets                               compositions to aim at

@@ -77,6 +77,14 @@ describe('the small verbs', () => {
     });
     expect(run(['read']).code).toBe(2);
   });
+  test('check: a recipe in words', () => {
+    const text = 'Mint water\n\n1 L water\n10 g mint\n\nPut the mint in the water. Leave in the fridge 3 hours.\n';
+    const { json } = run(['check', 'r.txt', '--kind', 'infused-water'], { 'r.txt': text });
+    expect(json).toMatchObject({ format: 'wellhydra-check/1', drink: { name: 'Mint water', kind: 'infused-water' } });
+    expect(json.ingredients.map(({ grams }: { grams: number }) => Math.round(grams))).toEqual([998, 10]);
+    expect(run(['check', 'r.txt', '--kind', 'soup'], { 'r.txt': text })).toMatchObject({ code: 2 });
+    expect(run(['check']).code).toBe(2);
+  });
   test('convert', () => {
     expect(run(['convert', '2/3 cup honey', '--to', 'g']).json).toMatchObject({
       unit: 'g',

@@ -50,7 +50,9 @@ function finish(found: FoundIngredient, draft: Draft, mass: MeasuredMass, unit: 
     ...(phrase.heap ? { heap: phrase.heap } : {}),
     ...(phrase.spoons ? { spoons: phrase.spoons } : {}),
   };
-  const sized = phrase.size ?? 1;
+  // A large lemon weighs more than a lemon; 60 g of a large lemon are 60 g.
+  const measured = unit.dimension === 'mass' || unit.tool === 'jug';
+  const sized = measured ? 1 : (phrase.size ?? 1);
   const scaled = sized === 1 ? mass : measuredMass(mass.mass_g * sized, mass.errors);
   const form = found.form;
   const juice = draft.juice || form === 'juiced';

@@ -2,7 +2,7 @@ import type { DrinkStep, Verb } from '../drink';
 import { PART_WORDS } from './en/numbers';
 import { COURTESY } from './en/noise';
 import type { FoundAction } from './action-words';
-import { nameIn } from './ingredient-frame';
+import { nameIn } from './names';
 import { slotsOf, type Slots } from './slots';
 import type { Token } from './tokens';
 import { findIngredient } from '../catalogue';

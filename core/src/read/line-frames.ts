@@ -2,32 +2,13 @@ import type { DrinkStep, Verb } from '../drink';
 import type { LineOptions } from '../quantity';
 import { actionFrame, unreadWords, type ActionFrame } from './action-frame';
 import { actionIn, type FoundAction } from './action-words';
+import { asOne, asked, readOfAction, readOfIngredient, type Added, type Asked, type Done, type Frame } from './frames';
 import { readIngredient, type IngredientFrame } from './ingredient-frame';
 import type { Question, Read } from './reading';
 import { relativeIn, relativeText } from './relative';
 import { slotsOf } from './slots';
 import { tokensOf, type Token } from './tokens';
 
-interface Added {
-  readonly kind: 'add';
-  readonly frame: IngredientFrame;
-  readonly tokens: readonly Token[];
-  readonly relative: string | null;
-  readonly ask: Asked | null;
-}
-interface Done {
-  readonly kind: 'act';
-  readonly frame: ActionFrame;
-}
-/** A part of a line that became a step. */
-type Frame = Added | Done;
-interface Asked {
-  readonly ask: string;
-  readonly choices: readonly string[];
-}
-
-/** 5 % and 95 % points of a normal distribution, in standard deviations. */
-const P95_SD = 1.645;
 /** Time passes and nothing else: several in a row are one. */
 const WAITS = new Set<Verb>(['steep', 'rest', 'infuse']);
 /** What these are done with may be named with its amount, and goes in first. */
@@ -43,46 +24,6 @@ const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
   });
   return taken;
 };
-
-/** Two words for one standing: how it was left, and for how long. */
-const asOne = (left: ActionFrame, frame: ActionFrame): ActionFrame => ({
-  ...frame,
-  step: { ...left.step, ...frame.step, verb: left.step.verb === 'steep' ? 'steep' : frame.step.verb },
-  with: { ...left.with, ...frame.with },
-});
-
-const asked = (ask: string | null, choices: readonly string[] = []): Asked | null =>
-  ask === null ? null : { ask, choices };
-
-function readOfIngredient({ frame, relative }: Added): Read {
-  const { line, bare } = frame;
-  const mass = !bare && line.dose.kind === 'mass' ? line.dose : null;
-  return {
-    verb: 'add',
-    ingredient: line.ingredient.name.toLowerCase(),
-    form: line.form ?? null,
-    grams: mass ? mass.mass_g : null,
-    p5: mass ? mass.mass_g * Math.exp(-P95_SD * mass.cv) : null,
-    p95: mass ? mass.mass_g * Math.exp(P95_SD * mass.cv) : null,
-    relative,
-    minutes: null,
-    celsius: null,
-    with: {},
-  };
-}
-
-const readOfAction = ({ frame }: Done): Read => ({
-  verb: frame.step.verb,
-  ingredient: frame.thing ?? null,
-  form: null,
-  grams: frame.grams ?? null,
-  p5: null,
-  p95: null,
-  relative: frame.relative,
-  minutes: frame.minutes,
-  celsius: frame.celsius,
-  with: frame.with,
-});
 
 /** The steps of a line while it is read, phrase by phrase. */
 export class LineFrames {

@@ -1,6 +1,6 @@
 import { actionIn } from './action-words';
 import { BREAK_WORDS, CORRECTIONS, PARTICLES, PREPOSITIONS } from './en/connectives';
-import { nameIn } from './ingredient-frame';
+import { nameIn } from './names';
 import { isUnit } from './units';
 import type { Token } from './tokens';
 
@@ -54,6 +54,17 @@ function partsThings(before: readonly Token[], after: readonly Token[]): boolean
   );
 }
 
+const VESSELS = /^(?:jug|jar|pot|pan|bowl|bottle|bucket|flask|pitcher)s?$/;
+
+/** Whether what follows is only where it goes: a vessel, with its size. */
+function isVessel(before: readonly Token[], after: readonly Token[]): boolean {
+  const next = after.slice(0, 7);
+  const vessel = next.findIndex(({ text }) => VESSELS.test(text));
+  return vessel >= 0 && hasName(before) && !actsOnly(before) && hasAmount(next.slice(0, vessel));
+}
+const actsOnly = (tokens: readonly Token[]): boolean =>
+  actionIn(tokens)?.row.adds === undefined && actionIn(tokens) !== undefined;
+
 /** Whether a number begins another thing: "2 lemons 1 L water". */
 function beginsThing(before: readonly Token[], tokens: readonly Token[], at: number): boolean {
   const token = tokens[at]!;
@@ -74,8 +85,11 @@ function split(tokens: readonly Token[]): readonly Raw[] {
       if (token.text === 'or') return void open(true);
       if (token.text === 'with' && after[0] && NOT_SPLIT_BEFORE.has(after[0].text)) return void before.push(token);
       if (BREAK_WORDS.has(token.text)) return void open(false, token.text === 'after' ? token : undefined);
-      if (PREPOSITIONS.has(token.text) && !before.some(({ text }) => text === 'soak') && partsThings(before, after))
-        return void open();
+      if (PREPOSITIONS.has(token.text) && !before.some(({ text }) => text === 'soak')) {
+        if (partsThings(before, after)) return void open();
+        // "the salt in the 5 litre jug": what is measured there is not the salt.
+        if (isVessel(before, after)) return void open(false, token);
+      }
     }
     if (beginsThing(before, tokens, at)) return void open(false, token);
     before.push(token);
@@ -103,6 +117,7 @@ function joins(before: readonly Token[], piece: readonly Token[]): 'joined' | 'd
   if (action && !action.row.adds) return 'apart';
   if (!hasName(before)) return hasAmount(before) && hasName(piece) && !hasAmount(piece) ? 'joined' : 'apart';
   if (hasName(piece)) return 'apart';
+  if (piece[0] && PREPOSITIONS.has(piece[0].text) && piece.some(({ text }) => VESSELS.test(text))) return 'dropped';
   const filled = before.some(({ text }) => FILLED.test(text));
   if (!filled && piece.some(({ text }) => text === 'each' || text === 'if')) return 'apart';
   if (!hasAmount(before) || !hasAmount(piece) || filled) return 'joined';
