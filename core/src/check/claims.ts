@@ -31,15 +31,15 @@ export function servesIn(text: string): { readonly count: number | null; readonl
 /** Days that a sentence says it keeps. */
 export function daysIn(text: string): number | null {
   const said =
-    /\b(\d+(?:\s*(?:-|to)\s*\d+)?|a|one|two|three|four|five|six|ten|twelve)\s+(hours?|days?|weeks?|months?)\b/i.exec(
+    /\b(\d+(?:\s*(?:-|to)\s*\d+)?|a|one|two|three|four|five|six|ten|twelve)\s+(hours?|days?|weeks?|months?|years?)\b/i.exec(
       text,
     );
   if (!said) return null;
   const count = said[1]!.toLowerCase();
-  const unit = said[2]!.toLowerCase().replace('month', 'week');
+  const unit = said[2]!.toLowerCase().replace(/month|year/, 'week');
   const value = NUMBER_WORDS[count] ?? (count === 'a' || count === 'one' ? 1 : count.split(/-|to/).at(-1)!.trim());
   const read = readDuration(`${value} ${unit}`);
-  const times = /month/i.test(said[2]!) ? 30 / 7 : 1;
+  const times = /month/i.test(said[2]!) ? 30 / 7 : /year/i.test(said[2]!) ? 365 / 7 : 1;
   return read.kind === 'duration' ? (read.minutes * times) / 1440 : null;
 }
 

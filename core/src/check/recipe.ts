@@ -69,10 +69,15 @@ export class Recipe {
   list(line: number, { steps, reads, confidence }: Reading, text: string): void {
     steps.forEach((step, index) => {
       const read = reads[index]!;
+      // What is done to it before it goes in changes no amount.
+      if (read.verb !== 'add') return;
       if (AT_SERVING.test(text)) this.place(line, step, read, confidence, true);
       else this.listed.push({ line, step, read, confidence, taken: false });
     });
   }
+
+  /** What was named last and has not gone in: what "them" means. */
+  private spokenOf: readonly Listed[] = [];
 
   private place(line: number, step: DrinkStep, read: Read, confidence: number, atServing = false): void {
     this.placed.push({ line, step, read, confidence, atServing });
@@ -93,7 +98,10 @@ export class Recipe {
     );
     const first = reads.findIndex(({ verb }) => verb !== 'add');
     const draws = first < 0 || !BEFORE_THE_POT.has(reads[first]!.verb);
+    // "Rinse the berries. Put them in the pot."
+    if (draws && /\b(?:them|it|these)\b/i.test(text)) this.spokenOf.forEach((item) => this.take(item));
     if (draws) named.forEach((item) => this.take(item));
+    this.spokenOf = draws ? [] : named;
     steps.forEach((step, index) => {
       const read = reads[index]!;
       if (step.verb !== 'add') {

@@ -27,6 +27,8 @@ export interface SourceLine {
 const PROSE_FROM = 90;
 /** An ingredient is told in so many letters at most. */
 const LONGEST_INGREDIENT = 80;
+/** So short a line that begins with an amount is one, whatever is done to it beforehand. */
+const SHORT_INGREDIENT = 60;
 const LONGEST_HEADING = 40;
 const BULLET = /^\s*(?:[-*•·>#]+|\(?\d{1,2}[.)]|step \d+[:.]?)\s+/i;
 const SENTENCE_END = /[.!?](?=\s+[A-Z"“(]|\s*$)/g;
@@ -90,10 +92,16 @@ const isStory = (text: string): boolean =>
 
 /** Additions with an amount, and nothing done: a line of a list. */
 function isListed({ reads }: Reading, text: string): boolean {
+  const begins = /^(?:[\d½¼¾⅓⅔⅛]|(?:a|an|half|one|two|three|juice|peel|zest)\b)/i.test(text);
+  if (begins && text.length <= SHORT_INGREDIENT && reads[0]?.verb === 'add' && reads[0].grams !== null) return true;
   const measured = reads.filter(({ grams, relative }) => grams !== null || relative !== null);
   if (reads.length === 0 || measured.length === 0 || reads.some(({ verb }) => verb !== 'add')) return false;
   return text.length <= LONGEST_INGREDIENT || measured.length > 1;
 }
+
+/** What a step begins with. */
+const IMPERATIVE =
+  /^(?:then |now |next |first,? )?(?:put|add|pour|mix|combine|stir|place|tip|drop|throw|set|bring|take)\b/i;
 
 /** What is said of a drink that stands: how long it keeps, if the words are those. */
 const KEPT = new Set(['store', 'infuse', 'rest', 'chill']);
@@ -113,7 +121,7 @@ function roleOf(text: string, reading: Reading, section: Section): LineRole {
   if (KEEPS.test(text) && (!acts || stands)) return 'keeps';
   if (isStory(text) && !acts && !reading.reads.some(({ grams }) => grams !== null)) return 'chatter';
   if (reading.steps.length === 0) return 'chatter';
-  if (acts || section === 'method') return 'step';
+  if (acts || section === 'method' || IMPERATIVE.test(text)) return 'step';
   return section === 'ingredients' ? 'ingredient' : reading.confidence > 0.5 ? 'step' : 'chatter';
 }
 

@@ -2,7 +2,7 @@ import { readIngredientLine, type IngredientLine, type LineOptions } from '../qu
 import { LOOSE_MEASURES, PIECE_GRAMS, REGIONAL, SIZED_MEASURES, SIZE_WORDS, type LooseMeasure } from './en/measures';
 import { COURTESY, CUTS, FORM_WORDS, STATES, TRIMMED } from './en/noise';
 import { ABOUT } from './en/numbers';
-import { nameIn, type Span } from './names';
+import { BESIDE, nameIn, type Span } from './names';
 import type { Token } from './tokens';
 import { isUnit } from './units';
 
@@ -49,6 +49,8 @@ interface Parts {
   ask: string | undefined;
   /** It is counted in parts of something. */
   part: boolean;
+  /** The word right behind the number, where it is a unit. */
+  beside: Token | undefined;
   /** What the jar holds, where it is said. */
   holds: { readonly value: number; readonly unit: string } | undefined;
 }
@@ -75,6 +77,7 @@ function partsOf(tokens: readonly Token[]): Parts {
     words: [],
     ask: undefined,
     part: false,
+    beside: undefined,
     holds: undefined,
   };
   const holdsAt = tokens.findIndex(
@@ -88,11 +91,16 @@ function partsOf(tokens: readonly Token[]): Parts {
     if (token.vague) parts.ask ??= 'How many are a few?';
     if (token.kind === 'number') {
       if (next?.text === '×') parts.times = token.low;
-      else if (!parts.amount || (parts.amount.article && !token.article)) parts.amount = token;
+      else if (!parts.amount || (parts.amount.article && !token.article)) {
+        parts.amount = token;
+        parts.beside =
+          next?.kind === 'word' && isUnit(next.text) && !Object.hasOwn(LOOSE_MEASURES, next.text) ? next : undefined;
+      }
       return;
     }
     const { text } = token;
     if (token.kind === 'sign') return;
+    if (token === parts.beside) return void parts.words.push(BESIDE + token.text);
     if (/^teabags?$/.test(text)) {
       parts.unit = 'bags';
       return void parts.words.push('tea');
@@ -117,6 +125,13 @@ function partsOf(tokens: readonly Token[]): Parts {
 
 /** Takes the measure out of the words that are not the name. */
 function takeUnit(parts: Parts): void {
+  const beside = parts.words.findIndex((word) => word.startsWith(BESIDE));
+  if (beside >= 0) {
+    parts.unit = parts.words[beside]!.slice(BESIDE.length);
+    if (Object.hasOwn(REGIONAL, parts.unit)) parts.ask ??= REGIONAL[parts.unit];
+    parts.words.splice(beside, 1);
+    return;
+  }
   for (let index = 0; index < parts.words.length; index += 1) {
     const word = parts.words[index]!;
     const next = parts.words[index + 1];
@@ -242,7 +257,12 @@ const asked = (ask: string, choices: readonly string[] = []) => ({ ask, choices 
 export function readIngredient(tokens: readonly Token[], options: LineOptions = {}): IngredientFrame | undefined {
   const quietly = { ...options, suggests: false };
   const parts = partsOf(tokens);
-  const name = thingIn(parts);
+  let name = thingIn(parts);
+  if (!name && parts.beside) {
+    // Nothing else is named: "3 cloves" is the spice.
+    parts.words = parts.words.map((word) => word.replace(BESIDE, ''));
+    name = thingIn(parts);
+  }
   if (!name) return undefined;
   const left = { ...parts, words: [...parts.words.slice(0, name.from), ' ', ...parts.words.slice(name.to)] };
   takeUnit(left);

@@ -31,8 +31,12 @@ const NAME_WORDS: ReadonlySet<string> = new Set(
 );
 const inNames = new Map<string, boolean>();
 
+/** Marks the word that is the measure if anything else is the thing: "4 cloves of garlic", "3 cloves". */
+export const BESIDE = '\u0000';
+
 /** Whether a word, or its singular, stands in some name. */
 function standsInName(word: string): boolean {
+  if (word.startsWith(BESIDE)) return false;
   let is = inNames.get(word);
   if (is === undefined) {
     if (inNames.size > MOST_KNOWN) inNames.clear();

@@ -61,7 +61,7 @@ export const KIND_WORDS: readonly (readonly [RegExp, DrinkKind])[] = [
 export const SERVES = /\b(?:serves|serving|servings|makes|yields?|glasses|portions|people|enough for|cups worth)\b/i;
 /** How long it is said to keep. */
 export const KEEPS =
-  /\b(?:keeps?|lasts?|good for|use within|drink within|up to|no more than|throw away)\b.*\b(?:hours?|days?|weeks?|months?)\b/i;
+  /\b(?:keeps?|lasts?|good for|use within|drink within|up to|no more than|throw away)\b.*\b(?:hours?|days?|weeks?|months?|years?)\b/i;
 /** What it promises in figures. */
 export const CLAIMS = /\b(?:kcal|calories|sugar[- ]free|per glass|per serving|mg of|g of (?:sugar|salt|protein))\b/i;
 /** Words with which everything that is listed goes in. */
