@@ -21,3 +21,27 @@ export const PLAIN_AMOUNTS: readonly string[] = [
   '330 ml',
   '60 g',
 ];
+
+/** Lines in everyday words, some with several steps in them. */
+export const FREE_LINES: readonly string[] = [
+  'ginger, 40 g, sliced',
+  'water, about two litres',
+  '3 lemons, juiced',
+  'half a level teaspoon of salt',
+  'a couple of cinnamon sticks',
+  '2 tabelspoons honney',
+  'a mug of hot milk',
+  'peel of one orange',
+  'bring it slowly up to the boil',
+  'simmer 20 minutes with the lid ajar',
+  'let it bubble gently a quarter of an hour, then strain through muslin',
+  'cook down by half',
+  'take off the heat, cover, leave half an hour',
+  'fish the pods out',
+  'let it cool to room temperature',
+  'add 2 cinnamon sticks and 4 cloves, simmer 25 mins with lid',
+  'a pinch of salt in half a litre of water',
+  'leave in the fridge overnight',
+  '1 part honey to 2 parts vinegar',
+  'serves 4',
+];

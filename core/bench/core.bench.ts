@@ -6,11 +6,12 @@ import { Bench } from 'tinybench';
 import { analyseDrink } from '../src/analyse';
 import type { Drink } from '../src/drink';
 import { readAmount, readIngredientLine } from '../src/quantity';
+import { readLine } from '../src/read';
 import { measureSpread } from '../src/spread';
 import { bestDoses } from '../src/aim';
 import { AIMS, problemOf } from '../test/aim-problems';
 import { asProgram, highsDoses } from '../test/highs-doses';
-import { PLAIN_AMOUNTS } from './amounts';
+import { FREE_LINES, PLAIN_AMOUNTS } from './amounts';
 import { learningErrors } from './learning';
 import { planningFigures } from './planning';
 
@@ -96,6 +97,9 @@ bench
   .add('analyse an elderberry tonic (12 steps)', () => void analyseDrink(ELDER))
   .add('spread of honey and lemon, 2,000 draws', () => void measureSpread(honey, { draws: 2000 }))
   .add('a whole recipe line', () => void readIngredientLine('1 1/2 tsp fine sea salt, level'))
+  .add('20 lines as people write them', () => {
+    for (const text of FREE_LINES) readLine(text);
+  })
   .add('20 plain amounts: ours', all(readAmount))
   .add(
     '20 plain amounts: js-quantities',

@@ -134,6 +134,12 @@ describe('a typed line', () => {
     expect(typedLine('ginger, 40 g').steps).toEqual([{ verb: 'add', text: expect.stringMatching(/^40 g .*ginger/) }]);
     expect(typedLine('let it sit half an hour').steps).toEqual([{ verb: 'rest', text: '30 min' }]);
   });
+  test('a slip of the key is put right only when its maker says so', () => {
+    const { steps, reading, taken } = typedLine('40 g gingre, sliced');
+    expect(taken).toBe(false);
+    expect(steps).toEqual([stepFromLine('40 g gingre, sliced')]);
+    expect(reading!.steps[0]!.text).toMatch(/ginger/);
+  });
   test('stands as it was typed where it is not', () => {
     const { steps, reading } = typedLine('2 spoons of honey');
     expect(steps).toEqual([stepFromLine('2 spoons of honey')]);

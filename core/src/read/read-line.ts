@@ -35,7 +35,7 @@ function isNote(line: string): boolean {
 function confidenceOf({ frames, unread, bare }: LineFrames, slips: number, asked: boolean): number {
   if (frames.length === 0) return 0;
   const score =
-    4.2 - 1.6 * unread.length - 0.5 * slips - (asked ? 2.2 : 0) - (bare ? 2 : 0) - 0.5 * (frames.length - 1);
+    4.2 - 1.6 * unread.length - 1.5 * slips - (asked ? 2.2 : 0) - (bare ? 2 : 0) - 0.5 * (frames.length - 1);
   return 1 / (1 + Math.exp(-score));
 }
 
