@@ -42,13 +42,21 @@ for (const word of KNOWN) {
 const found = new Map<string, string | null>();
 const MOST_KEPT = 20_000;
 
+/** Two letters side by side that changed places are one slip, not two. */
+function isSwapped(word: string, known: string): boolean {
+  if (word.length !== known.length) return false;
+  let at = 0;
+  while (word[at] === known[at]) at += 1;
+  return word[at] === known[at + 1] && word[at + 1] === known[at] && word.slice(at + 2) === known.slice(at + 2);
+}
+
 function nearest(word: string): string | null {
   const most = word.length >= TWO_SLIPS_FROM ? 2 : 1;
   let best: string | null = null;
   let slips = most + 1;
   for (const known of BY_START.get(word.charAt(0)) ?? []) {
     if (known.length < SHORTEST - 1 || Math.abs(known.length - word.length) > most) continue;
-    const away = distance(word, known);
+    const away = isSwapped(word, known) ? 1 : distance(word, known);
     if (away < slips) {
       slips = away;
       best = known;
