@@ -1,4 +1,4 @@
-import { memo, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
@@ -16,14 +16,21 @@ interface ComposerProps {
 /** Where the next step is typed. */
 export const Composer = memo(function Composer({ line, onType, onAdd, onPick }: ComposerProps) {
   const input = useRef<TextInput>(null);
+  const box = useRef<View>(null);
   const view = composerView(line);
+  // What is made of the line stands below the box: it is kept in sight while something is typed.
+  useEffect(() => {
+    const element = box.current as unknown as HTMLElement | null;
+    if (line !== '' && element?.contains(globalThis.document?.activeElement ?? null))
+      element.scrollIntoView?.({ block: 'nearest' });
+  }, [line]);
   const add = (typed: string) => {
     if (typed.trim() === '') return;
     onAdd(typed);
     input.current?.focus();
   };
   return (
-    <View className="gap-2">
+    <View ref={box} className="gap-2">
       <View className="flex-row gap-2">
         <TextInput
           ref={input}

@@ -80,8 +80,8 @@ export function composerView(line: string): ComposerView {
   if (taken)
     return {
       kind: 'understood',
-      text: steps.map(stepTitle).join(' · '),
-      details: steps.map(comesTo).filter(Boolean).join(' · '),
+      text: steps.map(titleAndDose).join(' · '),
+      details: '',
     };
   const asked = reading ? askedView(reading) : null;
   if (asked) return asked;
@@ -107,6 +107,11 @@ export function composerView(line: string): ComposerView {
 function comesTo({ verb, text }: DrinkStep): string {
   const line = verb === 'add' ? readIngredientLine(text) : null;
   return line?.kind === 'read' && line.dose.kind === 'mass' ? doseWords(line, line.dose.mass_g) : '';
+}
+
+function titleAndDose(step: DrinkStep): string {
+  const dose = comesTo(step);
+  return dose ? `${stepTitle(step)} (${dose})` : stepTitle(step);
 }
 
 /** A line that is understood but for a question: what is asked, and the lines that answer it. */
