@@ -120,6 +120,11 @@ describe('what is not sure is asked, and what is no step is kept', () => {
   test.each(['serves 6', 'label it with the date', 'my gran swore by it', 'not for children under one'])('%s', (text) =>
     expect(readLine(text)).toMatchObject({ note: true, steps: [], question: null }),
   );
+  test('either of two things is offered in the amount that was written', () =>
+    expect(readLine('2 tbsp honey or agave syrup').question!.choices.map(({ edit }) => edit)).toEqual([
+      '2 tbsp honey',
+      '2 tbsp agave syrup',
+    ]));
   test('what must not be done is not done', () => {
     expect(verbs("strain through a cloth, don't press")).toEqual(['strain']);
     expect(verbs("bring to a simmer, don't let it boil")).toEqual(['heat']);

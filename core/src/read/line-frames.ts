@@ -8,6 +8,7 @@ import type { Question, Read } from './reading';
 import { relativeIn, relativeText } from './relative';
 import { slotsOf } from './slots';
 import { tokensOf, type Token } from './tokens';
+import { isUnit } from './units';
 
 /** Time passes and nothing else: several in a row are one. */
 const WAITS = new Set<Verb>(['steep', 'rest', 'infuse']);
@@ -251,7 +252,11 @@ export class LineFrames {
   /** Another way to do what was just said: which of the two is asked. */
   instead(tokens: readonly Token[]): void {
     const last = this.frames.at(-1);
-    const other = readIngredient(tokens, this.options);
+    const alone = readIngredient(tokens, this.options);
+    // "2 tbsp honey or syrup" is 2 tbsp of either.
+    const measure =
+      last?.kind === 'add' ? last.tokens.filter(({ kind, text }) => kind === 'number' || isUnit(text)) : [];
+    const other = alone?.bare ? (readIngredient([...measure, ...tokens], this.options) ?? alone) : alone;
     if (last?.kind === 'add' && (other || tokens.some(({ kind }) => kind === 'number'))) {
       const name = other ? other.text : tokens.map(({ text }) => text).join(' ');
       this.frames[this.frames.length - 1] = {
