@@ -137,7 +137,8 @@ function takeUnit(parts: Parts): void {
     const next = parts.words[index + 1];
     const loose = Object.hasOwn(LOOSE_MEASURES, word) ? LOOSE_MEASURES[word]! : undefined;
     if (loose) {
-      parts.loose = parts.holds ? { ...loose, ...parts.holds, ask: undefined! } : loose;
+      // What it holds is said: nothing is asked.
+      parts.loose = parts.holds ?? loose;
       parts.words.splice(index, 1);
       return;
     }
