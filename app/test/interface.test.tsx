@@ -44,6 +44,7 @@ function Trial({ from = start }: { readonly from?: DrinkDocument }) {
       <Composer
         line={line}
         onType={setLine}
+        onPaste={() => false}
         onAdd={(text) => {
           setDocument(insertStep(document, { id: text, ...stepFromLine(text) }));
           setLine('');

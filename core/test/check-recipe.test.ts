@@ -69,6 +69,13 @@ test('what is listed and never used, and what is used and never listed, is said'
   expect(checked.findings.find(({ code }) => code === 'listed-never-used')!.says).toMatch(/20 g honey/);
   expect(checked.findings.find(({ code }) => code === 'used-never-listed')!.says).toMatch(/cucumber/);
 });
+test('a recipe may have no title: its first step is none', () => {
+  const checked = checkRecipe(
+    'Ingredients\n1 L water\n10 g dried mint\nMethod\nPut the mint in the water and simmer 5 min.',
+  );
+  expect(checked.lines.map(({ role }) => role)).toEqual(['heading', 'ingredient', 'ingredient', 'heading', 'step']);
+  expect(verbsOf(checked)).toEqual(['add', 'add', 'simmer']);
+});
 test('everything but one thing', () => {
   const checked = checkRecipe(
     'Pot\n\nIngredients\n500 mL water\n10 g dried hibiscus\n30 g honey\n\nMethod\nPut everything but the honey in a pot and simmer 10 min. Strain. Stir in the honey.',

@@ -183,5 +183,6 @@ test('no line breaks the reader, and nothing is read that has no words behind it
     }),
     { numRuns: 3000 },
   );
+  expect(readLine('ginger '.repeat(500))).toMatchObject({ steps: [], note: true });
   expect(() => readLine('\u0000 ½½½ ×× — … constructor __proto__ toString')).not.toThrow();
 });

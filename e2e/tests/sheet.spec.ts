@@ -36,6 +36,32 @@ test('everyday words are read, several steps in a line; what is not sure is aske
   await expect(box).toHaveValue('2 tbsp honey');
 });
 
+test('a whole recipe that is pasted becomes its steps, and is taken back with one press', async ({ page }) => {
+  await register(page, 'Ines');
+  await newDrink(page, 'Tonic', 'Pasted');
+  const recipe = [
+    'Ingredients',
+    '1 L water',
+    '40 g fresh ginger, sliced',
+    'a splash of vinegar',
+    'Method',
+    'Put the water and ginger in a pot and simmer 20 minutes with the lid on. Strain through a cloth.',
+    'Stir in the vinegar.',
+  ].join('\n');
+  await page.getByLabel('Next step').evaluate((box, text) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', text);
+    box.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+  }, recipe);
+  const steps = page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
+  await expect(steps).toHaveCount(6);
+  await expect(steps.nth(2)).toContainText('Simmer 20 min');
+  await expect(steps.nth(3)).toContainText('Strain');
+  await expect(page.getByText(/^Pasted as 6 steps\. a splash of vinegar: Which vinegar\?/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(steps).toHaveCount(0);
+});
+
 const order = (page: Page) => page.getByRole('listitem').allTextContents();
 
 test('steps move by button, by drag and by keyboard, and come back after removal', async ({ page }) => {

@@ -138,12 +138,15 @@ export function sourceLines(source: string): readonly SourceLine[] {
     const head = sectionOf(plain);
     if (head !== undefined) {
       section = head;
+      titled = true;
       return { text: plain, start, end, role: 'heading', reading: null };
     }
     const reading = readLine(plain);
-    if (!titled && !FURNITURE.test(plain) && !isListed(reading, plain) && plain.length < PROSE_FROM) {
+    if (!titled && !FURNITURE.test(plain)) {
+      // A title stands before everything else, and tells nobody to do anything.
       titled = true;
-      return { text: plain, start, end, role: 'title', reading: null };
+      if (!isListed(reading, plain) && !IMPERATIVE.test(plain) && plain.length < PROSE_FROM)
+        return { text: plain, start, end, role: 'title', reading: null };
     }
     const role = roleOf(plain, reading, section);
     return { text: plain, start, end, role, reading: role === 'ingredient' || role === 'step' ? reading : null };

@@ -39,6 +39,9 @@ function confidenceOf({ frames, unread, bare }: LineFrames, slips: number, asked
   return 1 / (1 + Math.exp(-score));
 }
 
+/** Nobody writes a line as long as that: it is text of another kind. */
+const LONGEST_LINE = 2000;
+
 /**
  * Reads a line as people write it: amounts, actions, times and places in free order, several in one line.
  *
@@ -49,6 +52,10 @@ function confidenceOf({ frames, unread, bare }: LineFrames, slips: number, asked
  */
 export function readLine(text: string, options: LineOptions = {}): Reading {
   if (text.trim() === '') return { text, steps: [], reads: [], confidence: 1, question: null, note: false };
+  if (text.length > LONGEST_LINE) {
+    const question = { ask: 'That is too long for a line. Say it in shorter ones.', choices: [] };
+    return { text, steps: [], reads: [], confidence: 0, question, note: true };
+  }
   if (isNote(text)) return { text, steps: [], reads: [], confidence: 0.9, question: null, note: true };
   const { tokens, slips } = corrected(tokensOf(text));
   const found = new LineFrames(options);

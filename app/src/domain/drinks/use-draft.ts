@@ -17,6 +17,7 @@ import {
   rewriteStep,
   withTotal,
 } from './edit-document';
+import { pastedRecipe, pastedWords } from './pasted-recipe';
 import { TypedAhead, type Change } from './typed-ahead';
 
 /** How often an open drink is asked for, so that the edits of others arrive, ms. */
@@ -30,6 +31,8 @@ export interface DraftHandle {
   readonly typing: TypedAhead;
   readonly type: (line: string) => void;
   readonly addLine: (line: string) => void;
+  /** Puts the steps of a pasted recipe at the end; whether it was one. */
+  readonly paste: (text: string) => boolean;
   readonly rewrite: (id: string, line: string) => void;
   /** Exchanges a step as a whole. */
   readonly replace: (step: EditedStep) => void;
@@ -100,6 +103,20 @@ export function useDraft(id: string): DraftHandle {
         const { steps } = typedLine(line);
         edit((document) => steps.reduce((each, step) => insertStep(each, { id: newStepId(), ...step }), document));
         dispatch(composerTyped({ id, text: '' }));
+      },
+      paste: (text: string) => {
+        const pasted = pastedRecipe(text);
+        if (!pasted) return false;
+        const added: EditedStep[] = [
+          ...pasted.steps.map((step) => ({ ...step, id: newStepId() })),
+          ...pasted.atServing.map((step): EditedStep => ({ ...step, id: newStepId(), atServing: true })),
+        ];
+        edit((document) => added.reduce((each, step) => insertStep(each, step), document));
+        const run = keepAction(() =>
+          edit((document) => added.reduce((each, { id: step }) => removeStep(each, step), document)),
+        );
+        dispatch(noticeRaised({ text: pastedWords(pasted), action: { label: 'Undo', run } }));
+        return true;
       },
       replace: (step: EditedStep) => edit((document) => replaceStep(document, step)),
       addStep: (step: DrinkStep) => {

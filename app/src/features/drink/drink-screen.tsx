@@ -130,7 +130,13 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
               onOpen={setOpened}
               conflictAt={conflictAt}
             />
-            <Composer line={draft.composer} onType={handle.type} onAdd={handle.addLine} onPick={pick} />
+            <Composer
+              line={draft.composer}
+              onType={handle.type}
+              onAdd={handle.addLine}
+              onPaste={handle.paste}
+              onPick={pick}
+            />
             <KitchenLine settings={context.settings} />
             {wholeView(analysis).map((text) => (
               <Text key={text} variant="small">

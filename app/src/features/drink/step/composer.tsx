@@ -9,15 +9,26 @@ interface ComposerProps {
   readonly line: string;
   readonly onType: (line: string) => void;
   readonly onAdd: (line: string) => void;
+  /** Takes a text of several lines as a recipe; whether it was one. */
+  readonly onPaste: (text: string) => boolean;
   /** Puts an empty step there and opens its sheet. */
   readonly onPick?: () => void;
 }
 
 /** Where the next step is typed. */
-export const Composer = memo(function Composer({ line, onType, onAdd, onPick }: ComposerProps) {
+export const Composer = memo(function Composer({ line, onType, onAdd, onPaste, onPick }: ComposerProps) {
   const input = useRef<TextInput>(null);
   const box = useRef<View>(null);
   const view = composerView(line);
+  useEffect(() => {
+    const element = input.current as unknown as HTMLElement | null;
+    // A box of one line would run the lines of a recipe together.
+    const pasted = (event: ClipboardEvent) => {
+      if (onPaste(event.clipboardData?.getData('text/plain') ?? '')) event.preventDefault();
+    };
+    element?.addEventListener?.('paste', pasted);
+    return () => element?.removeEventListener?.('paste', pasted);
+  }, [onPaste]);
   // What is made of the line stands below the box: it is kept in sight while something is typed.
   useEffect(() => {
     const element = box.current as unknown as HTMLElement | null;

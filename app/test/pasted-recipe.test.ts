@@ -1,0 +1,20 @@
+import { pastedRecipe, pastedWords } from '../src/domain/drinks/pasted-recipe';
+
+const RECIPE = 'Ingredients\n1 L water\na glass of milk\nMethod\nSimmer the water 10 min. Stir in the milk.';
+
+test('a text of several lines is a recipe, one line is typed', () => {
+  expect(pastedRecipe('2 tbsp honey')).toBeNull();
+  expect(pastedRecipe('\n\n2 tbsp honey\n')).toBeNull();
+  expect(pastedRecipe('1 L water\n'.repeat(5000))).toBeNull();
+  expect(pastedRecipe('1 L water\n'.repeat(300))).toBeNull();
+  const pasted = pastedRecipe(RECIPE)!;
+  expect(pasted.steps.map(({ verb }) => verb)).toEqual(['add', 'simmer', 'add', 'stir']);
+  expect(pasted.questions[0]).toMatch(/^a glass of milk: How many mL does the glass hold/);
+});
+
+test('it is said how many steps it became, and what is to be settled first', () => {
+  const pasted = pastedRecipe(RECIPE)!;
+  expect(pastedWords(pasted)).toMatch(/^Pasted as 4 steps\. a glass of milk: How many/);
+  expect(pastedWords({ ...pasted, questions: [] })).toBe('Pasted as 4 steps');
+  expect(pastedWords({ ...pasted, questions: ['one', 'two', 'three'] })).toMatch(/And 2 more to settle$/);
+});
