@@ -12,6 +12,15 @@ test('a text of several lines is a recipe, one line is typed', () => {
   expect(pasted.questions[0]).toMatch(/^a glass of milk: How many mL does the glass hold/);
 });
 
+test('what is not understood is not lost: it stands last, as it was written', () => {
+  const { steps, left } = pastedRecipe('1 L water\nReduce to 5 L.\nStrain.')!;
+  expect(steps.map(({ verb }) => verb)).toEqual(['add', 'strain']);
+  expect(left).toEqual([{ verb: 'reduce', text: 'to 5 L' }]);
+  expect(pastedWords(pastedRecipe('1 L water\nReduce to 5 L.\nStrain.')!)).toMatch(
+    /^Pasted as 3 steps\. One is not understood/,
+  );
+});
+
 test('it is said how many steps it became, and what is to be settled first', () => {
   const pasted = pastedRecipe(RECIPE)!;
   expect(pastedWords(pasted)).toMatch(/^Pasted as 4 steps\. a glass of milk: How many/);

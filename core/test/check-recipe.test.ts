@@ -21,7 +21,8 @@ Keeps 8 weeks in the fridge.
 Comments
 "I made it with 2 cups of turnip instead!"
 `;
-const verbsOf = ({ drink }: ReturnType<typeof checkRecipe>) => drink.steps.map((step) => Object.keys(step)[0]);
+const verbsOf = ({ drink }: ReturnType<typeof checkRecipe>) =>
+  (drink.steps as readonly object[]).map((step) => Object.keys(step)[0]);
 const codesOf = ({ findings }: ReturnType<typeof checkRecipe>) => findings.map(({ code }) => code);
 
 describe('a recipe in words', () => {

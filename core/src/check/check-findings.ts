@@ -1,7 +1,5 @@
-import type { Analysis } from '../analyse';
 import { daysIn } from './claims';
-import type { Listed, Placed, Recipe } from './recipe';
-import type { SourceLine } from './source-lines';
+import type { UnderstoodRecipe } from './understand-recipe';
 
 /** Something that is wrong with a recipe, in words for its maker. */
 export interface CheckFinding {
@@ -18,23 +16,14 @@ export interface CheckFinding {
 /** Two counts of servings may differ by this share. */
 const SERVINGS_OFF = 0.2;
 
-/** What findings look at beside the analysis. */
-interface Around {
-  readonly lines: readonly SourceLine[];
-  readonly batch: readonly Placed[];
-  readonly neverUsed: readonly Listed[];
-  readonly out: readonly Placed[];
-  readonly count: number | null;
-  readonly comesTo: number | null;
-  readonly anyUsed: boolean;
-  readonly unlisted: Recipe['unlisted'];
-}
-
 const HARMS = ['stop', 'warn', 'note'] as const;
 
 /** What is wrong with a recipe, in the order of harm. */
-export function findingsIn(analysis: Analysis, around: Around): readonly CheckFinding[] {
-  const { lines, batch, neverUsed, out, count, comesTo, anyUsed, unlisted } = around;
+export function findingsIn(understood: UnderstoodRecipe): readonly CheckFinding[] {
+  const { lines, batch, neverUsed, out, says: count, analysis, recipe } = understood;
+  const comesTo = analysis.serving?.servings ?? null;
+  const anyUsed = recipe.listed.some(({ taken }) => taken);
+  const unlisted = recipe.listed.length > 0 ? recipe.unlisted : [];
   const lineAt = (step: number | null): number | null => (step === null ? null : (batch[step]?.line ?? null));
   const found: CheckFinding[] = [
     ...analysis.cautions.map(({ code, severity, title, text }): CheckFinding => ({

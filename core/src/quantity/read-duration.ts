@@ -3,7 +3,7 @@ import { unreadable, type Unreadable } from './outcome';
 import { scanNumber } from './scan-number';
 
 /** Minutes in each unit of time, by its spellings. */
-const MINUTES: Readonly<Record<string, number>> = {
+export const TIME_UNITS_min: Readonly<Record<string, number>> = {
   s: 1 / 60,
   sec: 1 / 60,
   secs: 1 / 60,
@@ -43,7 +43,7 @@ export function readDuration(written: string): Duration | Unreadable {
   const number = scanNumber(text, 0);
   if (!number) return unreadable('no-amount', written, 'Write a time, such as 2 min.', ['2 min']);
   const unit = text.slice(number.end).trim();
-  const factor = rowOf(MINUTES, unit);
+  const factor = rowOf(TIME_UNITS_min, unit);
   if (factor === undefined)
     return unreadable('unknown-unit', unit || written, 'Write the time in min, h or days.', [
       `${text.slice(0, number.end)} min`,

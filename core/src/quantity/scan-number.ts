@@ -33,7 +33,8 @@ const VULGAR: Readonly<Record<string, number>> = {
   '⅒': 1 / 10,
 };
 
-const WORDS: Readonly<Record<string, number>> = {
+/** Whole numbers in words. */
+export const COUNT_WORDS: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
   one: 1,
@@ -49,6 +50,10 @@ const WORDS: Readonly<Record<string, number>> = {
   eleven: 11,
   twelve: 12,
   dozen: 12,
+};
+
+const WORDS: Readonly<Record<string, number>> = {
+  ...COUNT_WORDS,
   half: 0.5,
   quarter: 0.25,
   third: 1 / 3,

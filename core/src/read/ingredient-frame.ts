@@ -3,6 +3,7 @@ import { LOOSE_MEASURES, PIECE_GRAMS, REGIONAL, SIZED_MEASURES, SIZE_WORDS, type
 import { COURTESY, CUTS, FORM_WORDS, STATES, TRIMMED } from './en/noise';
 import { ABOUT } from './en/numbers';
 import { BESIDE, nameIn, type Span } from './names';
+import { plainNumber } from './plain-number';
 import type { Token } from './tokens';
 import { isUnit } from './units';
 
@@ -157,15 +158,13 @@ function takeUnit(parts: Parts): void {
   }
 }
 
-const tidy = (value: number): string => String(Number(value.toPrecision(4)));
-
 /** Number and measure as a line begins with them. */
 function measureWords(parts: Parts): string {
   const { amount, times, unit, loose, size, heap } = parts;
   const sized = (unit !== undefined && SIZED_MEASURES.has(unit)) || loose !== undefined ? size : 1;
   const factor = times * sized * (loose?.value ?? 1);
   const [low, high] = [(amount?.low ?? 1) * factor, (amount?.high ?? 1) * factor];
-  const number = low < high ? `${tidy(low)}-${tidy(high)}` : tidy(low);
+  const number = low < high ? `${plainNumber(low)}-${plainNumber(high)}` : plainNumber(low);
   return [number, heap, loose?.unit ?? unit].filter(Boolean).join(' ');
 }
 
@@ -198,7 +197,7 @@ const ZEST_SHARE = 0.05;
 function zestOf(measure: string, fruit: string): readonly string[] {
   const line = readIngredientLine(`${measure} ${fruit}`, { suggests: false });
   if (line.kind !== 'read' || line.dose.kind !== 'mass') return [];
-  return [`${tidy(line.dose.mass_g * ZEST_SHARE)} g ${fruit} peel`];
+  return [`${plainNumber(line.dose.mass_g * ZEST_SHARE)} g ${fruit} peel`];
 }
 
 /** Ways to say it that the reader of amounts may know, the fullest first. */
@@ -230,7 +229,7 @@ function attempts(parts: Parts, { name: thing }: Span): readonly string[] {
   }
   if (unit?.startsWith('sachet')) all.push(`${measure.replace(unit, 'bags')} ${thing}`);
   if (unit !== undefined && Object.hasOwn(PIECE_GRAMS, unit) && amount)
-    all.push(`${tidy(((amount.low + amount.high) / 2) * PIECE_GRAMS[unit]!)} g ${thing}`);
+    all.push(`${plainNumber(((amount.low + amount.high) / 2) * PIECE_GRAMS[unit]!)} g ${thing}`);
   return all;
 }
 

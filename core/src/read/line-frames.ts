@@ -59,7 +59,7 @@ export class LineFrames {
     if (row.adds) {
       const added = this.add(rest);
       if (!added) this.unread.push(...unreadWords(rest));
-      if (row.also && (added || !row.vague)) this.push(row.also, added ? [] : [], added ? null : (row.ask ?? null));
+      if (row.also && (added || !row.vague)) this.push(row.also, [], added ? null : (row.ask ?? null));
       return;
     }
     if (verb === 'carbonate') return this.done(actionFrame(action));

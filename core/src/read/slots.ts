@@ -1,6 +1,7 @@
 import { LIDS, PLACES, STRAINERS } from './en/places';
 import { FAHRENHEIT_FROM, WARMTHS } from './en/temperatures';
 import { TIME_PHRASES, TIME_UNITS } from './en/times';
+import { plainNumber } from './plain-number';
 import type { Token } from './tokens';
 import { isUnit } from './units';
 
@@ -19,7 +20,6 @@ export interface Slots {
   readonly left: Token[];
 }
 
-const tidy = (value: number): string => String(Number(value.toPrecision(4)));
 const DEGREES = new Set(['°', 'degrees', 'degree', 'deg', '°c', '°f', 'c', 'f', 'celsius', 'fahrenheit']);
 
 /** A phrase table with its words apart. */
@@ -62,7 +62,10 @@ function takeTime(slots: Slots): void {
     const whole = counted ? (high < 1 ? 60 : factor / 60) : 1;
     const short = factor === 60 && high < 1;
     const name = short ? 'min' : whole === 1 ? unit.text : 'h';
-    slots.time ??= low < high ? `${tidy(low * whole)}-${tidy(high * whole)} ${name}` : `${tidy(low * whole)} ${name}`;
+    slots.time ??=
+      low < high
+        ? `${plainNumber(low * whole)}-${plainNumber(high * whole)} ${name}`
+        : `${plainNumber(low * whole)} ${name}`;
     slots.minutes ??= ((low + high) / 2) * factor;
     tokens.splice(at, 2);
     at -= 1;

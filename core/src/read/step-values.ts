@@ -5,9 +5,8 @@ import type { FoundAction } from './action-words';
 import { PART_WORDS } from './en/numbers';
 import { nameIn } from './names';
 import type { Slots } from './slots';
+import { plainNumber } from './plain-number';
 import type { Token } from './tokens';
-
-const tidy = (value: number): string => String(Number(value.toPrecision(3)));
 
 const wordsOf = (tokens: readonly Token[]): readonly string[] =>
   tokens.filter(({ kind }) => kind === 'word').map(({ text }) => text);
@@ -32,7 +31,7 @@ function reductionOf(slots: Slots): string | undefined {
   const left = words.some(({ text }) => text === 'left' || text === 'remains');
   const share = by && !left && number.low !== 1 / 2 ? 1 - number.low : number.low;
   const named = Object.entries(PART_WORDS).find(([word, part]) => !word.endsWith('s') && Math.abs(part - share) < 1e-6);
-  return `to ${named && named[0] !== 'eighth' ? named[0].replace(/^(?=third|quarter)/, 'a ') : `${tidy(share * 100)} %`}`;
+  return `to ${named && named[0] !== 'eighth' ? named[0].replace(/^(?=third|quarter)/, 'a ') : `${plainNumber(share * 100, 3)} %`}`;
 }
 
 /** "3 x 250 mL jars" as a step says what is filled. */
@@ -94,7 +93,7 @@ const HEATED: Readonly<Record<string, number>> = { 'to boil': 100, 'to a simmer'
 function heated(slots: Slots, { row }: FoundAction): StepValue {
   const known = row.value === undefined ? undefined : HEATED[row.value];
   if (known !== undefined) return { text: row.value!, celsius: known };
-  if (slots.celsius !== undefined) return { text: `to ${tidy(slots.celsius)} °C`, celsius: slots.celsius };
+  if (slots.celsius !== undefined) return { text: `to ${plainNumber(slots.celsius, 3)} °C`, celsius: slots.celsius };
   return row.value ? { text: row.value } : { text: 'to 60 °C', ask: 'To what temperature?' };
 }
 
@@ -102,7 +101,7 @@ const cooled =
   (text: string, usual: number): Value =>
   (slots) => {
     const celsius = slots.celsius ?? bareDegrees(slots);
-    return celsius === undefined ? { text, celsius: usual } : { text: `to ${tidy(celsius)} °C`, celsius };
+    return celsius === undefined ? { text, celsius: usual } : { text: `to ${plainNumber(celsius, 3)} °C`, celsius };
   };
 
 function reduced(slots: Slots): StepValue {

@@ -108,7 +108,7 @@ export function useDraft(id: string): DraftHandle {
         const pasted = pastedRecipe(text);
         if (!pasted) return false;
         const added: EditedStep[] = [
-          ...pasted.steps.map((step) => ({ ...step, id: newStepId() })),
+          ...[...pasted.steps, ...pasted.left].map((step) => ({ ...step, id: newStepId() })),
           ...pasted.atServing.map((step): EditedStep => ({ ...step, id: newStepId(), atServing: true })),
         ];
         edit((document) => added.reduce((each, step) => insertStep(each, step), document));

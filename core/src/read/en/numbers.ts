@@ -1,19 +1,8 @@
+import { COUNT_WORDS } from '../../quantity';
+
 /** Numbers in words. "A couple" is two, "a few" three and asked about where it matters. */
 export const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
+  ...COUNT_WORDS,
   fifteen: 15,
   twenty: 20,
   thirty: 30,
@@ -25,7 +14,6 @@ export const NUMBER_WORDS: Readonly<Record<string, number>> = {
   couple: 2,
   few: 3,
   several: 4,
-  dozen: 12,
 };
 
 /** Parts of one. */

@@ -1,27 +1,11 @@
-/** Minutes of a unit of time, by its words. */
+import { TIME_UNITS_min } from '../../quantity';
+
+/** Minutes of a unit of time, by its words: those of a step, and those that people say besides. */
 export const TIME_UNITS: Readonly<Record<string, number>> = {
-  s: 1 / 60,
-  sec: 1 / 60,
-  secs: 1 / 60,
-  second: 1 / 60,
-  seconds: 1 / 60,
+  ...TIME_UNITS_min,
   m: 1,
-  min: 1,
-  mins: 1,
-  minute: 1,
-  minutes: 1,
-  h: 60,
-  hr: 60,
-  hrs: 60,
-  hour: 60,
-  hours: 60,
-  d: 1440,
-  day: 1440,
-  days: 1440,
   night: 600,
   nights: 600,
-  week: 10080,
-  weeks: 10080,
   wk: 10080,
   wks: 10080,
   month: 43200,
