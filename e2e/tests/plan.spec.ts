@@ -1,4 +1,5 @@
-import { expect, openDemo, register, newDrink, typeSteps, saved, test } from '../cook';
+import { expect, register, newDrink, typeSteps, saved, test } from '../cook';
+import { agreedPlan } from '../planning';
 
 test('two drinks are planned, one is moved and let go, and the plan becomes a calendar and a shopping list', async ({
   page,
@@ -67,13 +68,7 @@ test('two drinks are planned, one is moved and let go, and the plan becomes a ca
 });
 
 test('a beginning that was missed is told, and the rest is planned anew', async ({ page }) => {
-  await page.clock.install();
-  await openDemo(page);
-  await page.goto('/plan');
-  await page.getByRole('button', { name: 'Add a drink' }).click();
-  await page.getByRole('button', { name: 'Plan Slipway root tea' }).click();
-  await expect(page.getByRole('list', { name: 'Planned drinks' }).getByRole('listitem')).toHaveCount(1);
-  await page.getByRole('button', { name: 'Agree on this plan' }).click();
+  await agreedPlan(page);
   await page.clock.fastForward('47:00:00');
   await expect(page.getByText(/It was to be begun .* ago; planned anew/)).toBeVisible();
   // Today says what planning anew would do, and it is agreed on there.

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
 import { asWritten, goTo, heading, next, read } from '../brewing';
-import { expect, openDemo, register, test } from '../cook';
+import { expect, register, test } from '../cook';
+import { agreedPlan } from '../planning';
 
 /** What the hands did is what the bottle says. */
 
@@ -206,13 +207,7 @@ test('less juice with a reduction to a mark still to come cuts nothing', async (
 });
 
 test('a plan that is agreed on stands on Today, and is told when it was missed', async ({ page }) => {
-  await page.clock.install();
-  await openDemo(page);
-  await page.goto('/plan');
-  await page.getByRole('button', { name: 'Add a drink' }).click();
-  await page.getByRole('button', { name: 'Plan Slipway root tea' }).click();
-  await expect(page.getByRole('list', { name: 'Planned drinks' }).getByRole('listitem')).toHaveCount(1);
-  await page.getByRole('button', { name: 'Agree on this plan' }).click();
+  await agreedPlan(page);
   await page.goto('/today');
   const planned = page.getByRole('list', { name: 'To be begun' });
   await expect(planned).toContainText(/Slipway root tea.*begin/);

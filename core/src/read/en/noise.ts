@@ -75,3 +75,29 @@ export const FORM_WORDS: ReadonlySet<string> = new Set(
 
 /** States that make another thing of a plant: they are part of its name. */
 export const STATES: ReadonlySet<string> = new Set('fresh dried ground powdered frozen whole'.split(' '));
+
+/** Parts of a fruit that are asked for by name: "juice of". */
+export const PREFIXES: Readonly<Record<string, string>> = {
+  juice: 'juice of',
+  peel: 'peel of',
+  rind: 'peel of',
+  skin: 'peel of',
+  zest: 'zest',
+};
+
+/** Pieces that a thing is cut into. */
+export const PORTIONS: ReadonlySet<string> = new Set(
+  'slices wedges rounds wheels chunks cubes coins sticks'.split(' '),
+);
+
+/** How a spoon is filled, and which spoon it is. */
+export const HEAPS: ReadonlySet<string> = new Set([
+  'level',
+  'flat',
+  'heaped',
+  'heaping',
+  'rounded',
+  'cutlery',
+  'measuring',
+  'packed',
+]);
