@@ -17,7 +17,7 @@ test('what is not understood is not lost: it stands last, as it was written', ()
   expect(steps.map(({ verb }) => verb)).toEqual(['add', 'strain']);
   expect(left).toEqual([{ verb: 'reduce', text: 'to 5 L' }]);
   expect(pastedWords(pastedRecipe('1 L water\nReduce to 5 L.\nStrain.')!)).toMatch(
-    /^Pasted as 3 steps\. One is not understood/,
+    /^Pasted as 3 steps\. One is not understood, and stands last/,
   );
 });
 

@@ -43,6 +43,10 @@ export function pastedWords({ steps, atServing, left, questions }: PastedRecipe)
   const [first, ...more] = questions;
   const asked = first === undefined ? '' : `. ${first}${more.length > 0 ? ` And ${more.length} more to settle` : ''}`;
   const unread =
-    left.length > 0 ? `. ${left.length === 1 ? 'One is' : `${left.length} are`} not understood and stand last` : '';
+    left.length === 0
+      ? ''
+      : left.length === 1
+        ? '. One is not understood, and stands last'
+        : `. ${left.length} are not understood, and stand last`;
   return `Pasted as ${count} step${count === 1 ? '' : 's'}${unread}${asked}`;
 }
