@@ -5,6 +5,7 @@ import { readLine, typedLine } from '../src/read';
 import fc from './seeded';
 
 const reads = (text: string) => readLine(text).reads;
+const steps = (text: string) => readLine(text).steps;
 const verbs = (text: string) => reads(text).map(({ verb }) => verb);
 
 describe('amounts, wherever they stand', () => {
@@ -89,6 +90,40 @@ describe('several things in a line', () => {
       expect.stringContaining('water'),
     ]);
   });
+  test.each([
+    ['set the pan in a sink of cold water until cool', ['cool']],
+    ['bring it up, then keep it at a bare simmer for 20 minutes', ['heat', 'simmer']],
+    ['cook it down until only half is left', ['reduce']],
+    ['lid on, dark cupboard, 3 weeks', ['infuse']],
+    ['squeeze hard through a nut bag', ['press']],
+    ['the lime juice goes in', ['add']],
+  ])('%s', (line, told) => expect(verbs(line)).toEqual(told));
+  test.each([
+    ['fill three 1-litre glass jars', '3 x 1 litre glass jar'],
+    ['pour into six warmed 330 ml bottles', '6 x 330 ml warm bottle'],
+  ])('%s: what is filled is said', (line, text) => {
+    expect(steps(line)).toMatchObject([{ verb: 'bottle', text }]);
+    expect(readLine(line).question).toBeNull();
+  });
+  test('a pot hotter than any water was read in Fahrenheit, and is asked about', () => {
+    const {
+      reads: [heat],
+      question,
+    } = readLine('heat to 175°C');
+    expect(heat!.celsius).toBeCloseTo(79.4, 0);
+    expect(question!.ask).toContain('°F');
+  });
+  test('what was made before is used, and never taken for what it is made of', () => {
+    expect(readLine('3 tbsp ginger cordial').reads).toMatchObject([{ verb: 'use', ingredient: 'ginger cordial' }]);
+    expect(readLine('20 ml vanilla essence').reads).toEqual([]);
+    expect(readLine('200 ml tonic water').question!.ask).toBe('Which water is it?');
+  });
+  test('numbers that are dictated', () => {
+    expect(readLine('two hundred and fifty grams of sugar').reads[0]!.grams).toBe(250);
+    expect(readLine('thirty five ml water').reads[0]!.grams).toBeCloseTo(34.9, 0);
+  });
+  test('a card in short words', () =>
+    expect(steps('2 T. hon.')).toMatchObject([{ verb: 'add', text: '2 tbsp honey' }]));
   test('a slip of the tongue is taken back, and asked about', () => {
     const { reads: left, question } = readLine('2 tbsp sugar, no wait honey');
     expect(left.map(({ ingredient }) => ingredient)).toEqual(['honey']);

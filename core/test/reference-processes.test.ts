@@ -107,6 +107,12 @@ describe('heat and steam', () => {
       )!;
     expect(Math.abs(brixAt - 65)).toBeLessThan(1.5);
   });
+  test('what has lost its water has no boiling point of its own, and none below that of water', () => {
+    for (const activity of [0, 1e-9, 0.05, 0.2]) {
+      expect(boilingPoint(airPressure(0), activity)).toBeGreaterThan(100);
+      expect(boilingPoint(airPressure(0), activity)).toBeLessThan(200);
+    }
+  });
   test('vapour pressure at the steam point', () => within(saturationPressure(100), 101.325, 0.003));
   test.each([
     [15, 0.86],

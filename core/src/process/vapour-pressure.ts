@@ -24,15 +24,18 @@ export function airPressure(altitude_m: number): number {
   return SEA_LEVEL_kPa * Math.pow(1 - 2.25577e-5 * altitude_m, 5.25588);
 }
 
+/** Water activity below which nothing boils: sugar that has lost its water. */
+const DRIEST = 0.2;
+
 /**
  * Temperature at which a liquid boils, where aw psat(T) equals the pressure of the air: Antoine's equation turned round.
  *
  * @param pressure_kPa of the air, 20 to 200
- * @param waterActivity of the liquid, 0.2 to 1
+ * @param waterActivity of the liquid, 0.2 to 1; what is drier is no liquid, and is taken as 0.2
  * @returns °C
  */
 export function boilingPoint(pressure_kPa: number, waterActivity = 1): number {
-  const power = Math.log10(pressure_kPa / waterActivity / MMHG_kPa);
+  const power = Math.log10(pressure_kPa / Math.max(waterActivity, DRIEST) / MMHG_kPa);
   const at = ({ a, b, c }: typeof BELOW_100_C) => b / (a - power) - c;
   // The two sets meet at 100 °C only nearly: what falls between them boils there.
   return at(BELOW_100_C) < 100 ? at(BELOW_100_C) : Math.max(at(ABOVE_100_C), 100);

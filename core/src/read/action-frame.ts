@@ -60,7 +60,7 @@ export function actionFrame(found: FoundAction): ActionFrame {
   if (slots.lid && LID_VERBS.has(verb)) more.lid = slots.lid;
   if (AT_VERBS.has(verb) && slots.place && slots.place !== 'freezer') more.at = slots.place;
   if (verb === 'rest' && found.row.verb === 'chill') more.at = 'fridge';
-  const told: Record<string, string> = {};
+  const told: Record<string, string> = { ...made.told };
   if (slots.lid) told.lid = slots.lid;
   if (slots.place) told.at = slots.place;
   if (slots.through) told.through = slots.through;
@@ -71,7 +71,10 @@ export function actionFrame(found: FoundAction): ActionFrame {
     relative: made.relative ?? null,
     with: told,
     unread: unreadWords(slots.left),
-    ask: made.ask ?? found.row.ask ?? (UNTIMED.has(verb) && slots.minutes === undefined ? 'For how long?' : null),
+    ask:
+      made.ask !== undefined
+        ? made.ask
+        : (found.row.ask ?? (UNTIMED.has(verb) && slots.minutes === undefined ? 'For how long?' : null)),
     ...(made.thing === undefined ? {} : { thing: made.thing }),
     ...(made.grams === undefined ? {} : { grams: made.grams }),
   };

@@ -21,17 +21,17 @@ interface Pattern {
 
 const PATTERNS = new Map<string, Pattern[]>();
 for (const row of ACTIONS) {
-  const words = row.words.split(' ').filter((word) => word === '*' || !FILLERS.has(word));
+  const words = row.words.split(' ').filter((word) => word.startsWith('*') || !FILLERS.has(word));
   const [first] = words as [string];
   PATTERNS.set(first, [
     ...(PATTERNS.get(first) ?? []),
-    { row, words, score: row.vague ? 0.5 : words.filter((each) => each !== '*').length },
+    { row, words, score: row.vague ? 0.5 : words.filter((each) => !each.startsWith('*')).length },
   ]);
 }
 for (const patterns of PATTERNS.values()) patterns.sort((a, b) => b.score - a.score);
 
-/** Most words that a gap in an action may hold. */
-const GAP = 4;
+/** Most words that a gap in an action may hold, by how it is written. */
+const GAPS: Readonly<Record<string, number>> = { '*': 4, '**': 9 };
 
 /** What a verb looks like in its other forms. */
 const STEMS: readonly (readonly [RegExp, string])[] = [
@@ -70,17 +70,20 @@ interface Place {
   readonly at: number;
 }
 
+/** A thing of an action may be one or several. */
+const isWord = (said: string, word: string): boolean => said === word || said === `${word}s`;
+
 /** Matches a pattern from a place on; the places it takes, or nothing. */
 function matchFrom(places: readonly Place[], from: number, words: readonly string[]): readonly number[] | undefined {
   const taken: number[] = [from];
   let at = from + 1;
   for (let index = 1; index < words.length; index += 1) {
     const word = words[index]!;
-    if (word === '*') continue;
-    const gap = words[index - 1] === '*' ? GAP : 0;
+    if (word.startsWith('*')) continue;
+    const gap = GAPS[words[index - 1]!] ?? 0;
     let found = -1;
     for (let skipped = 0; skipped <= gap && at + skipped < places.length; skipped += 1)
-      if (places[at + skipped]!.word === word) {
+      if (isWord(places[at + skipped]!.word, word)) {
         found = at + skipped;
         break;
       }
@@ -90,6 +93,9 @@ function matchFrom(places: readonly Place[], from: number, words: readonly strin
   }
   return taken;
 }
+
+/** A part of a vessel. */
+const isShare = ({ kind, low, text }: Token): boolean => (kind === 'number' && low < 1 && low > 0) || text === 'full';
 
 /** Whether an action is on its own: "keeps", which needs a time. */
 const hasTime = (tokens: readonly Token[]): boolean => tokens.some(({ kind }) => kind === 'number');
@@ -113,6 +119,8 @@ export function actionIn(tokens: readonly Token[]): FoundAction | undefined {
     for (const { row, words, score } of PATTERNS.get(plain) ?? []) {
       if (best && score <= best.score) break;
       if (row.timed && !hasTime(tokens)) continue;
+      // "fill a jar half full with balm" says how much goes in.
+      if (row.verb === 'bottle' && tokens.some(isShare)) continue;
       const taken = matchFrom(places, from, words);
       if (taken) {
         best = { row, taken, score };

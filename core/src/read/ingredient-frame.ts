@@ -1,8 +1,10 @@
 import { readIngredientLine, type IngredientLine, type LineOptions } from '../quantity';
+import { rowOf } from '../lookup';
+import { MADE_OF_IT, WIDE_NAMES } from './en/ingredient-names';
 import { PIECE_GRAMS, SIZED_MEASURES } from './en/measures';
 import { COURTESY, STATES, TRIMMED } from './en/noise';
 import { ABOUT } from './en/numbers';
-import { BESIDE, nameIn, type Span } from './names';
+import { BESIDE, nameIn, nameOf, type Span } from './names';
 import { partsOf, takeUnit, type Parts } from './phrase-parts';
 import { plainNumber } from './plain-number';
 import type { Token } from './tokens';
@@ -44,7 +46,8 @@ function measureWords(parts: Parts): string {
   const factor = times * sized * (loose?.value ?? 1);
   const [low, high] = [(amount?.low ?? 1) * factor, (amount?.high ?? 1) * factor];
   const number = low < high ? `${plainNumber(low)}-${plainNumber(high)}` : plainNumber(low);
-  return [number, heap, loose?.unit ?? unit].filter(Boolean).join(' ');
+  const said = loose?.unit ?? unit;
+  return [number, ...(heap === 'packed' ? [said, heap] : [heap, said])].filter(Boolean).join(' ');
 }
 
 const sizeWord = ({ size, unit, loose }: Parts): string =>
@@ -69,6 +72,9 @@ function capsules(tokens: readonly Token[], name: string): string | undefined {
   return `${count} capsules of ${tokens[mass]!.text} ${tokens[mass + 1]!.text} ${name}`;
 }
 
+/** What a grater takes off a fruit, by its name: that is a row of its own, or the peel. */
+const zestName = (fruit: string): string => (nameOf([fruit, 'zest']) ? `${fruit} zest` : `${fruit} peel`);
+
 /** Of a citrus fruit so much is what a grater takes off. Source: household, a lemon gives 5 g, an orange 8 (estimate). */
 const ZEST_SHARE = 0.05;
 
@@ -76,7 +82,7 @@ const ZEST_SHARE = 0.05;
 function zestOf(measure: string, fruit: string): readonly string[] {
   const line = readIngredientLine(`${measure} ${fruit}`, { suggests: false });
   if (line.kind !== 'read' || line.dose.kind !== 'mass') return [];
-  return [`${plainNumber(line.dose.mass_g * ZEST_SHARE)} g ${fruit} peel`];
+  return [`${plainNumber(line.dose.mass_g * ZEST_SHARE)} g ${zestName(fruit)}`];
 }
 
 /** Ways to say it that the reader of amounts may know, the fullest first. */
@@ -95,6 +101,8 @@ function attempts(parts: Parts, { name: thing }: Span): readonly string[] {
     if (prefix === 'peel of') all.push(`${measure} ${thing} peel`);
     if (!unit && !loose) return all;
   }
+  // "1 tsp mandarin, zest": what is grated off has a row of its own.
+  if (states.includes('zest') && nameOf([thing, 'zest'])) all.push(`${measure} ${thing} zest`);
   const size = sizeWord(parts);
   const counted = unit === undefined && loose === undefined;
   // "1 garlic clove": the last word of the name is what is counted.
@@ -142,18 +150,23 @@ export function readIngredient(tokens: readonly Token[], options: LineOptions = 
     parts.words = parts.words.map((word) => word.replace(BESIDE, ''));
     name = thingIn(parts);
   }
-  if (!name) return undefined;
+  if (!name || MADE_OF_IT.has(parts.words[name.to] ?? '')) return undefined;
   const left = { ...parts, words: [...parts.words.slice(0, name.from), ' ', ...parts.words.slice(name.to)] };
   takeUnit(left);
   const unread = [...unreadOf(left.words.filter((word) => word !== ' '))];
   const said = left.amount !== undefined || left.unit !== undefined || left.loose !== undefined;
+  // "tonic water" is no water.
+  const before = parts.words[name.from - 1];
+  const wide = before !== undefined && unread.includes(before) ? rowOf(WIDE_NAMES, name.name) : undefined;
   const ask = name.asked
     ? asked(name.asked.ask, name.asked.choices)
     : left.loose?.ask
       ? asked(left.loose.ask, left.loose.choices)
       : left.ask
         ? asked(left.ask)
-        : null;
+        : wide
+          ? asked(wide)
+          : null;
   if (!said) {
     const line = readIngredientLine(`1 g ${name.name}`, options);
     return line.kind === 'read' ? { text: name.name, line, unread, ask, bare: true } : undefined;
@@ -166,9 +179,13 @@ export function readIngredient(tokens: readonly Token[], options: LineOptions = 
       // A peel that has no row of its own is not the fruit.
       if (left.forms.includes('zest') && !/peel|zest/.test(line.ingredient.id)) unread.push('zest');
       const guessed = left.unit !== undefined && Object.hasOwn(PIECE_GRAMS, left.unit) && line.amount.unit.id === 'g';
+      const ounces = left.unit === 'oz' && line.ingredient.state === 'liquid';
       const long = line.amount.unit.dimension === 'length' ? asked('How thick is it?', ['1 cm', '2 cm', '3 cm']) : null;
       const how = long ?? (guessed ? asked(`How many grams is a ${left.unit!.replace(/s$/, '')} of it?`) : null);
-      return { text, line, unread, ask: ask ?? how, bare: false };
+      const which = ounces
+        ? asked('Fluid ounces, or ounces by weight?', [text.replace(' oz ', ' fl oz '), text])
+        : null;
+      return { text, line, unread, ask: ask ?? which ?? how, bare: false };
     }
     if (line.code === 'ambiguous-ingredient' && line.suggestions.length > 0) {
       const [first] = line.suggestions as [string, ...string[]];
@@ -177,5 +194,18 @@ export function readIngredient(tokens: readonly Token[], options: LineOptions = 
         return { text: first, line: assumed, unread, ask: asked(line.message, line.suggestions), bare: false };
     }
   }
-  return undefined;
+  return unweighed(left, name, unread, options);
+}
+
+/** A thing that is counted, and of which nobody here knows what one weighs: it stands, and is asked about. */
+function unweighed(
+  { unit, loose, prefix, amount }: Parts,
+  { name }: Span,
+  unread: readonly string[],
+  options: LineOptions,
+): IngredientFrame | undefined {
+  if (unit !== undefined || loose !== undefined || prefix || !amount || amount.article) return undefined;
+  const line = readIngredientLine(`1 g ${name}`, options);
+  if (line.kind !== 'read') return undefined;
+  return { text: name, line, unread, ask: asked(`How many grams of ${name} is that?`), bare: true };
 }

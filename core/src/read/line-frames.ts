@@ -4,6 +4,7 @@ import { actionFrame, unreadWords, type ActionFrame } from './action-frame';
 import { actionIn, type FoundAction } from './action-words';
 import { asOne, asked, readOfAction, readOfIngredient, type Added, type Asked, type Done, type Frame } from './frames';
 import { readIngredient, type IngredientFrame } from './ingredient-frame';
+import { preparedIn } from './prepared';
 import type { Question, Read } from './reading';
 import { relativeIn, relativeText } from './relative';
 import { slotsOf } from './slots';
@@ -16,6 +17,9 @@ const WAITS = new Set<Verb>(['steep', 'rest', 'infuse']);
 const TAKES_OBJECT = new Set<Verb>(
   'simmer boil steep stir mash blend shake heat rest infuse dissolve'.split(' ') as Verb[],
 );
+
+/** What "five minutes more" leaves open. */
+const STILL_ON = 'Simmering, or off the heat?';
 
 const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
   const taken = new Set<Token>();
@@ -30,6 +34,9 @@ const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
 export class LineFrames {
   readonly frames: Frame[] = [];
   readonly unread: string[] = [];
+
+  /** A place or a lid that is said before anything is done. */
+  private readonly where: Token[] = [];
 
   constructor(private readonly options: LineOptions) {}
 
@@ -48,7 +55,7 @@ export class LineFrames {
     if (action.negated) return;
     // "once it is cool stir in the honey": one thing is done before another.
     const before = actionIn(action.before);
-    if (before && !before.negated) this.read(action.before);
+    if (before && !before.negated && !before.row.vague) this.read(action.before);
     const rest = before ? action.rest.filter((token) => !action.before.includes(token)) : action.rest;
     this.act({ ...action, rest });
   }
@@ -110,7 +117,8 @@ export class LineFrames {
 
   private push(verb: Verb, rest: readonly Token[], ask: string | null): void {
     const frame = actionFrame({ row: { words: verb, verb }, rest, before: [], negated: false });
-    this.frames.push({ kind: 'act', frame: { ...frame, ask: ask ?? frame.ask } });
+    const told = ask === STILL_ON ? { ...frame.with, more: 'yes' } : frame.with;
+    this.frames.push({ kind: 'act', frame: { ...frame, with: told, ask: ask ?? frame.ask } });
   }
 
   private done(frame: ActionFrame): void {
@@ -131,7 +139,7 @@ export class LineFrames {
     const relative = relativeIn(tokens);
     const rest = relative?.rest ?? tokens;
     const frame = readIngredient(rest, this.options);
-    if (!frame) return false;
+    if (!frame) return this.use(tokens);
     const last = this.frames.at(-1);
     // "change the water": a thing that is only mentioned beside words nobody knows does not go in.
     if (last && frame.bare && !relative && frame.unread.length > 0) return false;
@@ -159,6 +167,12 @@ export class LineFrames {
     });
     this.unread.push(...frame.unread);
     return true;
+  }
+
+  private use(tokens: readonly Token[]): boolean {
+    const frame = preparedIn(tokens);
+    if (frame) this.frames.push({ kind: 'act', frame });
+    return frame !== undefined;
   }
 
   /** "1 part honey to 4 parts water": the second depends on the first. */
@@ -195,7 +209,12 @@ export class LineFrames {
       return;
     }
     if (last?.kind === 'act' && says) return this.sayMore(last, tokens);
-    if (slots.minutes !== undefined || slots.lid) return this.push('steep', tokens, null);
+    if (slots.minutes !== undefined) {
+      const more = tokens.some(({ text }) => text === 'more');
+      return this.push('steep', [...this.where.splice(0), ...tokens], more ? STILL_ON : null);
+    }
+    // "Lid on, dark cupboard, 2 weeks": how long is said last.
+    if (says) return void this.where.push(...tokens);
     this.unread.push(...unreadWords(tokens));
   }
 
@@ -266,6 +285,9 @@ export class LineFrames {
       return;
     }
     if (!last) this.read(tokens);
+    // "or the tea goes bitter" is a reason, no other way.
+    if (last && !alone && !actionIn(tokens) && !tokens.some(({ kind, article }) => kind === 'number' && !article))
+      return;
     this.again ??= 'Which of the two?';
   }
 

@@ -3,6 +3,7 @@ import type { Verb } from '../drink';
 import { readIngredientLine } from '../quantity';
 import type { FoundAction } from './action-words';
 import { PART_WORDS } from './en/numbers';
+import { VESSEL_WORDS } from './en/places';
 import { nameIn } from './names';
 import type { Slots } from './slots';
 import { plainNumber } from './plain-number';
@@ -16,9 +17,12 @@ export interface StepValue {
   readonly text: string;
   readonly relative?: string;
   readonly celsius?: number;
-  readonly ask?: string;
+  /** What must be asked; null where nothing is left to ask. */
+  readonly ask?: string | null;
   readonly thing?: string;
   readonly grams?: number;
+  /** What else is told of it. */
+  readonly told?: Readonly<Record<string, string>>;
 }
 
 /** How far a pot is reduced: "by half", "to a third is left", "to 500 mL". */
@@ -35,9 +39,10 @@ function reductionOf(slots: Slots): string | undefined {
 }
 
 /** "3 x 250 mL jars" as a step says what is filled. */
-function containersOf(tokens: readonly Token[]): string | undefined {
+function containersOf(tokens: readonly Token[], words: string): string | undefined {
   const numbers = tokens.filter(({ kind, article }) => kind === 'number' && !article);
-  const thing = tokens.find(({ text }) => /^(?:bottle|jar|flask|carafe)s?$/.test(text))?.text ?? 'bottle';
+  const named = /\b(?:bottle|jar|flask)$/.exec(words)?.[0];
+  const thing = tokens.find(({ text }) => /^(?:bottle|jar|flask|carafe)s?$/.test(text))?.text ?? named ?? 'bottle';
   if (numbers.length === 0) return undefined;
   const unitAt = tokens.findIndex(
     ({ text }, index) =>
@@ -46,8 +51,13 @@ function containersOf(tokens: readonly Token[]): string | undefined {
   if (unitAt < 0) return undefined;
   const size = `${tokens[unitAt - 1]!.text} ${tokens[unitAt]!.text}`;
   const count = numbers.length > 1 ? numbers[0]!.text : '1';
-  return `${count} x ${size} ${thing}`;
+  return `${count} x ${size} ${[...qualitiesOf(tokens), thing].join(' ')}`;
 }
+
+/** What is said of a vessel that changes what may go into it. */
+const qualitiesOf = (tokens: readonly Token[]): readonly string[] => [
+  ...new Set(tokens.flatMap(({ text }) => (Object.hasOwn(VESSEL_WORDS, text) ? [VESSEL_WORDS[text]!] : []))),
+];
 
 /** What lies in the pot under a name: of a spice its sticks, pods and whole seeds. */
 function pieceNameOf(name: string): string {
@@ -87,13 +97,25 @@ const timed =
   (slots) =>
     bareMinutes(slots, verb) ?? { text: slots.time ?? '' };
 
+/** Nothing that is mostly water is hotter in an open pot, °C; a sugar syrup boils a little above water. */
+const HOTTEST_POT_C = 104;
+
+/** A temperature as a step says it: one that no pot has was read off a thermometer in Fahrenheit, and is asked about. */
+function degrees(said: number): StepValue {
+  const celsius = said > HOTTEST_POT_C ? ((said - 32) * 5) / 9 : said;
+  const text = `to ${plainNumber(celsius, 3)} °C`;
+  if (celsius === said) return { text, celsius };
+  const ask = `${plainNumber(said, 3)} °C is hotter than any pot of water: is ${plainNumber(said, 3)} °F meant, ${plainNumber(celsius, 3)} °C?`;
+  return { text, celsius, ask };
+}
+
 /** What the words of an action say the heat goes to, °C. */
 const HEATED: Readonly<Record<string, number>> = { 'to boil': 100, 'to a simmer': 94 };
 
 function heated(slots: Slots, { row }: FoundAction): StepValue {
   const known = row.value === undefined ? undefined : HEATED[row.value];
   if (known !== undefined) return { text: row.value!, celsius: known };
-  if (slots.celsius !== undefined) return { text: `to ${plainNumber(slots.celsius, 3)} °C`, celsius: slots.celsius };
+  if (slots.celsius !== undefined) return degrees(slots.celsius);
   return row.value ? { text: row.value } : { text: 'to 60 °C', ask: 'To what temperature?' };
 }
 
@@ -101,7 +123,7 @@ const cooled =
   (text: string, usual: number): Value =>
   (slots) => {
     const celsius = slots.celsius ?? bareDegrees(slots);
-    return celsius === undefined ? { text, celsius: usual } : { text: `to ${plainNumber(celsius, 3)} °C`, celsius };
+    return celsius === undefined ? { text, celsius: usual } : degrees(celsius);
   };
 
 function reduced(slots: Slots): StepValue {
@@ -136,8 +158,10 @@ const VALUES: Readonly<Partial<Record<Verb, Value>>> = {
       ? { text: `${amount} water`, thing: 'water', grams: gramsOf(amount) }
       : { text: '500 mL water', thing: 'water', ask: 'How much water?' },
   bottle: (_slots, { rest, row }) => {
-    const containers = containersOf(rest);
-    return containers ? { text: containers } : { text: '1 x 500 mL bottle', ...(row.ask ? { ask: row.ask } : {}) };
+    const containers = containersOf(rest, row.words);
+    const some = ['1 x 500 mL', ...qualitiesOf(rest), 'bottle'].join(' ');
+    if (containers) return { text: containers, ask: null };
+    return { text: some, told: { bottles: 'unsaid' }, ...(row.ask ? { ask: row.ask } : {}) };
   },
   carbonate: ({ amount }) => ({ text: `with ${amount ?? '1 L'} sparkling water` }),
   press: (_slots, { row }) => ({ text: row.words.includes('juicer') ? 'juicer' : 'hand press' }),

@@ -1,5 +1,5 @@
-import { JOINED, SPELLINGS } from './en/spellings';
-import { NUMBER_WORDS, PART_WORDS, VAGUE_NUMBERS } from './en/numbers';
+import { ABBREVIATIONS, JOINED, SPELLINGS } from './en/spellings';
+import { MULTIPLIERS, NUMBER_WORDS, PART_WORDS, VAGUE_NUMBERS } from './en/numbers';
 
 /** A word, a number or a sign of a line. */
 export interface Token {
@@ -28,6 +28,15 @@ const VULGAR: Readonly<Record<string, string>> = {
 };
 const PIECES = /\d+(?:[.,]\d+)*(?:\/\d+)?|[a-zà-ÿ°%]+(?:['’-][a-zà-ÿ]+)*|\.\.\.|[^\s]/gi;
 
+/** On a card a capital T is a tablespoon, and a small one a teaspoon. */
+const CAPITAL_SPOON = /([\d½⅓⅔¼¾⅛]\s*)T(?![\w'])\.?/g;
+const SMALL_SPOON = /([\d½⅓⅔¼¾⅛]\s*)t(?![\w'])\.?/g;
+/** A word that is cut short ends no phrase with its full stop, unless a sentence begins behind it. */
+const ABBREVIATED = new RegExp(
+  `\\b(${ABBREVIATIONS.flatMap((word) => [word, word.charAt(0).toUpperCase() + word.slice(1)]).join('|')})\\.(?!\\s+[A-Z])`,
+  'g',
+);
+
 /** A decimal comma, or one that groups thousands. */
 function valueOf(digits: string, before: string): number {
   if (digits.includes('/')) {
@@ -50,17 +59,48 @@ const number = (low: number, high = low, article = false): Token => ({
 
 function split(line: string): readonly string[] {
   const plain = line
+    .replace(CAPITAL_SPOON, '$1 tbsp ')
+    .replace(SMALL_SPOON, '$1 tsp ')
+    .replace(ABBREVIATED, '$1')
     .toLowerCase()
     .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (each) => ` ${VULGAR[each]!} `)
     .replace(/’/g, "'")
     .replace(/\bw\//g, 'with ')
     .replace(/(\d)\s*[x×]\s*(?=\d)/g, '$1 × ')
-    .replace(/(\d)(?=[a-z°%])/g, '$1 ')
+    .replace(/(\d)-?(?=[a-z°%])/g, '$1 ')
     .replace(/\s+(?:-|–|—)\s+/g, ' ; ')
     .replace(/(\d)\s*(?:-|–|—)\s*(?=\d)/g, '$1 to ');
   let joined = ` ${(plain.match(PIECES) ?? []).map((each) => SPELLINGS[each] ?? each).join(' ')} `;
   for (const [apart, together] of JOINED) joined = joined.replaceAll(` ${apart} `, ` ${together} `);
   return joined.trim().split(/\s+/).filter(Boolean);
+}
+
+/** A number that takes several words: "two hundred", "a hundred and fifty", "twenty five". */
+function longNumberAt(
+  words: readonly string[],
+  at: number,
+): { readonly token: Token; readonly end: number } | undefined {
+  let total = 0;
+  let part = 0;
+  let end = at;
+  for (let index = at; index < words.length; index += 1) {
+    const said = words[index]!;
+    const times = Object.hasOwn(MULTIPLIERS, said) ? MULTIPLIERS[said]! : undefined;
+    const value = Object.hasOwn(NUMBER_WORDS, said) && !VAGUE_NUMBERS.has(said) ? NUMBER_WORDS[said]! : undefined;
+    if (times !== undefined && part > 0 && part < times) {
+      total += part * times;
+      part = 0;
+    } else if (said === 'and' && total > 0 && Object.hasOwn(NUMBER_WORDS, words[index + 1] ?? '')) continue;
+    else if (
+      times === undefined &&
+      value !== undefined &&
+      (part === 0 || (part >= 20 && part % 10 === 0 && value < 10))
+    )
+      part += value;
+    else break;
+    end = index + 1;
+  }
+  return end > at + 1 ? { token: number(total + part), end } : undefined;
 }
 
 const counted = (said: string): Token => ({ ...number(NUMBER_WORDS[said]!), vague: VAGUE_NUMBERS.has(said) });
@@ -85,13 +125,15 @@ function numberAt(words: readonly string[], at: number): { readonly token: Token
   }
   const whole = Object.hasOwn(NUMBER_WORDS, first) ? NUMBER_WORDS[first] : undefined;
   if (whole === undefined) return undefined;
+  const long = longNumberAt(words, at);
+  if (long) return long;
   const next = words[at + 1] ?? '';
   if ((first === 'a' || first === 'an' || first === 'one') && Object.hasOwn(PART_WORDS, next)) {
     const of = words[at + 2] === 'of' ? at + 3 : at + 2;
     return { token: number(PART_WORDS[next]!), end: words[of] === 'a' || words[of] === 'an' ? of + 1 : of };
   }
   if (whole > 1 && /^(?:thirds|quarters)$/.test(next)) return { token: number(whole * PART_WORDS[next]!), end: at + 2 };
-  if (first === 'a' && ['couple', 'few', 'dozen', 'hundred'].includes(next))
+  if (first === 'a' && ['couple', 'few', 'dozen'].includes(next))
     return { token: counted(next), end: words[at + 2] === 'of' ? at + 3 : at + 2 };
   return VAGUE_NUMBERS.has(first)
     ? { token: counted(first), end: at + 1 }

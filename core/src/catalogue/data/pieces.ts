@@ -22,6 +22,7 @@ export const PIECES: readonly PieceRow[] = [
   { ingredient: 'cucumber', piece: 'slice', mass_g: 7.1, cv: 0.3, note: '5 mm of a 21 cm fruit', confidence: 'C' },
   { ingredient: 'apple', piece: 'whole', mass_g: 182, cv: 0.18, edible: 0.9, confidence: 'A' },
   { ingredient: 'pineapple', piece: 'whole', mass_g: 1100, cv: 0.25, edible: 0.51, note: 'with crown', confidence: 'B' },
+  { ingredient: 'watermelon', piece: 'whole', mass_g: 7000, cv: 0.4, edible: 0.58, confidence: 'C' },
   { ingredient: 'watermelon', piece: 'wedge', mass_g: 450, cv: 0.25, edible: 0.58, note: 'a sixteenth of 7 kg', confidence: 'B' },
   { ingredient: 'pomegranate', piece: 'whole', mass_g: 280, cv: 0.2, edible: 0.55, confidence: 'B' },
   { ingredient: 'spearmint-fresh', piece: 'leaf', mass_g: 0.08, cv: 0.5, note: '5 cm', confidence: 'C' },
@@ -107,6 +108,15 @@ export const PIECES: readonly PieceRow[] = [
   { ingredient: 'rooibos', piece: 'bag', mass_g: 2.2, cv: 0.15, confidence: 'B' },
   { ingredient: 'peppermint-dried', piece: 'bag', mass_g: 1.5, cv: 0.15, confidence: 'B' },
   { ingredient: 'chamomile-dried', piece: 'bag', mass_g: 1.5, cv: 0.15, confidence: 'B' },
+  { ingredient: 'mandarin-peel', piece: 'peel', mass_g: 20, cv: 0.35, note: 'with its pith', confidence: 'C' },
+  { ingredient: 'oregano-fresh', piece: 'sprig', mass_g: 1, cv: 0.4, confidence: 'C' },
+  { ingredient: 'marjoram-fresh', piece: 'sprig', mass_g: 1, cv: 0.4, confidence: 'C' },
+  { ingredient: 'dill-fresh', piece: 'sprig', mass_g: 1, cv: 0.4, confidence: 'C' },
+  { ingredient: 'tarragon-fresh', piece: 'sprig', mass_g: 1, cv: 0.4, confidence: 'C' },
+  { ingredient: 'coriander-leaf-fresh', piece: 'sprig', mass_g: 2.2, cv: 0.3, confidence: 'B' },
+  { ingredient: 'coriander-leaf-fresh', piece: 'bunch', mass_g: 60, cv: 0.4, confidence: 'C' },
+  { ingredient: 'guava', piece: 'whole', mass_g: 55, cv: 0.3, confidence: 'B' },
+  { ingredient: 'lychee', piece: 'whole', mass_g: 16, cv: 0.2, edible: 0.6, confidence: 'B' },
   { ingredient: 'ice', piece: 'whole', mass_g: 28, cv: 0.2, note: 'a cube', confidence: 'C' },
 ];
 

@@ -1,6 +1,6 @@
 import type { Verb } from '../../drink';
 
-/** What is done, by the words for it: `*` stands for up to four words between. */
+/** What is done, by the words for it: `*` stands for up to four words between, `**` for up to nine. */
 export interface ActionRow {
   readonly words: string;
   readonly verb: Verb;
@@ -25,20 +25,34 @@ const rows = (verb: Verb, words: string, more: Omit<ActionRow, 'words' | 'verb'>
 
 /** How things are done, in everyday words; of several that fit the one with most words counts. */
 export const ACTIONS: readonly ActionRow[] = [
-  ...rows('add', 'add|put in|drop in|pour in|tip in|throw in|squeeze in|chuck in|top up|top with', {
-    adds: true,
-  }),
+  ...rows(
+    'add',
+    'add|put in|drop in|pour in|tip in|throw in|squeeze in|chuck in|top up|top with|go in|goes in|in go|in goes|went in|drop straight in',
+    { adds: true },
+  ),
   ...rows('add', 'stir in|mix in|fold in|whisk in', { adds: true, also: 'stir', ask: 'Stir what in?' }),
-  ...rows('add', 'put|take|tip|throw|combine|use|pour', { adds: true, vague: true }),
-  ...rows('heat', 'bring * to boil|bring to boil|bring * boil|bring * up to boil|up to boil', { value: 'to boil' }),
+  ...rows('add', 'put|take|tip|throw|combine|use|pour|give|chuck|drop|pop|empty|grab|want|wants', {
+    adds: true,
+    vague: true,
+  }),
+  ...rows(
+    'heat',
+    'bring * to boil|bring to boil|bring * boil|bring * up to boil|up to boil|bring it up|bring up|bring up slowly|cook it up|cook up|come to boil',
+    {
+      value: 'to boil',
+    },
+  ),
   ...rows('heat', 'bring * to simmer|bring to simmer|bring * up to simmer|up to simmer', { value: 'to a simmer' }),
   ...rows('heat', 'heat|heat up|warm|warm up|warm through|microwave|back on stove|back on heat|put back on stove'),
   ...rows('heat', 'heat until dissolved|warm until clear|warm until dissolved', { value: 'to 60 °C' }),
-  ...rows('simmer', 'simmer|bubble gently|cook gently|slow cooker|lowest flame|barely bubbling|tick over|poach'),
+  ...rows(
+    'simmer',
+    'simmer|bubble gently|cook gently|slow cooker|lowest flame|barely bubbling|tick over|poach|bare simmer',
+  ),
   ...rows('boil', 'boil|rolling boil|boil hard|full pelt|boil rapidly|keep boiling|cook'),
   ...rows(
     'reduce',
-    'reduce|cook down|boil down|simmer down|simmer * reduced|boil * reduced|cook * reduced|until reduced',
+    'reduce|cook down|boil down|simmer down|simmer * reduced|boil * reduced|cook * reduced|until reduced|until * left|until * remains|until half|until it halves|cook it down',
   ),
   ...rows('steep', 'steep|brew|draw in hot water|turn off heat|off heat|take off heat|remove from heat|heat off|stew'),
   ...rows('infuse', 'infuse|infuse cold|cold infuse|macerate|shake * daily|shake * every day|marinate'),
@@ -46,12 +60,15 @@ export const ACTIONS: readonly ActionRow[] = [
     'rest',
     'rest|stand|let stand|let sit|leave to stand|let * sit|let * stand|leave be|leave|leave alone|forget',
   ),
-  ...rows('rest', 'give * more', { timed: true }),
+  ...rows('rest', 'give * more|give ** more', { timed: true, ask: 'Simmering, or off the heat?' }),
   ...rows('rest', 'let * settle|leave to settle|settle', { ask: 'How long does it settle?' }),
   ...rows('soak', 'soak|soften in'),
   ...rows('strain', 'strain|sieve|filter|pass through|pour through|run through|drip through|drain|decant|pour off'),
   ...rows('mill', 'food mill|mill|grind'),
-  ...rows('press', 'press|wring|juicer|press out|squeeze out|squeeze dry'),
+  ...rows(
+    'press',
+    'press|wring|juicer|press out|squeeze out|squeeze dry|squeeze hard|squeeze well|squeeze it|squeeze them|squeeze everything|feed * juicer|squeeze through',
+  ),
   ...rows(
     'remove',
     'remove|take * out|lift * out|fish out|fish * out|pick out|pick * out|pull out|scoop out|discard|bin',
@@ -60,7 +77,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('blend', 'blend|blitz|whizz|liquidise|puree'),
   ...rows(
     'cool',
-    'cool|let cool|cool down|leave to cool|cold water bath|sink of cold water|once cool|when cool|cooled',
+    'cool|let cool|cool down|leave to cool|cold water bath|sink of cold water|once cool|when cool|cooled|stand * in cold water|stand * in ice|set * in cold water|set * in ice|sit * in cold water|sit * in ice|put * in cold water|come down to|came down to|comes down to|ice bath',
   ),
   ...rows('chill', 'chill|refrigerate|chill down'),
   ...rows('infuse', 'fridge|in fridge', {
@@ -68,7 +85,7 @@ export const ACTIONS: readonly ActionRow[] = [
     vague: true,
     ask: 'Is it keeping there, or steeping there?',
   }),
-  ...rows('store', 'store|keep|keeps|goes in fridge', { timed: true }),
+  ...rows('store', 'store|keep|keeps|goes in fridge|lasts', { timed: true, vague: true }),
   ...rows('store', 'store|keep in|keeps in|keep it in|put away'),
   ...rows('freeze', 'freeze|freezer'),
   ...rows('wash', 'wash|rinse|scrub|top and tail'),
@@ -80,7 +97,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('carbonate', 'fizz up|fizz * up|carbonate|top * with sparkling water|top * with soda'),
   ...rows(
     'bottle',
-    'bottle|bottle up|pour in bottles|fill bottles|fill jars|decant in bottles|jar up|pour in * bottles|pour in * jars|fill * jars|fill * bottles',
+    'bottle|bottle up|jar-up|fill ** bottle|fill ** jar|fill ** flask|full ** bottle|full ** jar|pour ** bottle|pour in ** bottle|pour in ** jar|pour ** jar|pour ** flask|ladle ** jar|ladle ** bottle|funnel ** bottle|funnel ** jar|decant ** bottle|decant ** jar',
     {
       ask: 'Into how many bottles, of what size?',
     },

@@ -10,6 +10,23 @@ export const INGREDIENT_SYNONYMS: Readonly<Record<string, string>> = {
   'sea moss gel': 'irish moss gel',
   'magnesium glycinate': 'magnesium bisglycinate',
   'pink salt': 'himalayan salt',
+  'himalayan salt': 'rock salt',
+  'himalayan pink salt': 'rock salt',
+  muscovado: 'brown sugar',
+  'muscovado sugar': 'brown sugar',
+  'dark sugar': 'brown sugar',
+  'palm sugar': 'coconut sugar',
+  jeera: 'cumin seed',
+  'kaffir lime leaf': 'makrut lime leaf',
+  'kaffir lime leaves': 'makrut lime leaf',
+  'lime flowers': 'linden flower',
+  linden: 'linden flower',
+  satsuma: 'mandarin',
+  roselle: 'hibiscus',
+  'club soda': 'sparkling water',
+  seltzer: 'sparkling water',
+  'bubbly water': 'sparkling water',
+  'fizzy water': 'sparkling water',
 };
 
 /** A name that means one of several things: what it is taken to be until it is asked, and what is asked. */
@@ -45,3 +62,27 @@ export const ASKED_NAMES: Readonly<Record<string, AskedName>> = {
     choices: ['magnesium citrate', 'magnesium bisglycinate', 'magnesium chloride'],
   },
 };
+
+/** What is made of a thing is another thing: "lime cordial" is no lime. */
+export const MADE_OF_IT: ReadonlySet<string> = new Set(
+  'juice cordial syrup extract oil vinegar beer wine essence liqueur brine jam paste butter milk cider nectar concentrate sauce lemonade squash gel'.split(
+    ' ',
+  ),
+);
+
+/** Names so wide that an unknown word before them may make another thing of it, with the question. */
+export const WIDE_NAMES: Readonly<Record<string, string>> = {
+  salt: 'Which salt is it?',
+  sugar: 'Which sugar is it?',
+  vinegar: 'Which vinegar is it?',
+  milk: 'Which milk is it?',
+  oil: 'Which oil is it?',
+  water: 'Which water is it?',
+  tea: 'Which tea is it?',
+  wine: 'Which wine is it?',
+};
+
+/** What was made before, as people call it. */
+export const PREPARED_WORDS: ReadonlySet<string> = new Set(
+  'gel syrup base cordial concentrate premix brew infusion decoction mixture mix shrub oxymel tonic sirup'.split(' '),
+);

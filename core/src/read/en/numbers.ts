@@ -3,18 +3,28 @@ import { COUNT_WORDS } from '../../quantity';
 /** Numbers in words. "A couple" is two, "a few" three and asked about where it matters. */
 export const NUMBER_WORDS: Readonly<Record<string, number>> = {
   ...COUNT_WORDS,
+  thirteen: 13,
+  fourteen: 14,
   fifteen: 15,
+  sixteen: 16,
+  seventeen: 17,
+  eighteen: 18,
+  nineteen: 19,
   twenty: 20,
   thirty: 30,
   forty: 40,
   fifty: 50,
   sixty: 60,
+  seventy: 70,
+  eighty: 80,
   ninety: 90,
-  hundred: 100,
   couple: 2,
   few: 3,
   several: 4,
 };
+
+/** What the number before it is multiplied by. */
+export const MULTIPLIERS: Readonly<Record<string, number>> = { hundred: 100, thousand: 1000 };
 
 /** Parts of one. */
 export const PART_WORDS: Readonly<Record<string, number>> = {

@@ -59,3 +59,17 @@ export const LIDS: readonly (readonly [string, 'on' | 'off' | 'ajar'])[] = [
   ['put lid on', 'on'],
   ['cover', 'on'],
 ];
+
+/** What is said of a bottle or a jar, as a step says it. */
+export const VESSEL_WORDS: Readonly<Record<string, string>> = {
+  warm: 'warm',
+  warmed: 'warm',
+  hot: 'warm',
+  heated: 'warm',
+  'heat-safe': 'heat-safe',
+  heatproof: 'heat-safe',
+  'heat-proof': 'heat-safe',
+  glass: 'glass',
+  plastic: 'plastic',
+  steel: 'steel',
+};

@@ -28,7 +28,36 @@ export const SPELLINGS: Readonly<Record<string, string>> = {
   rosehips: 'rose hips',
   refrigerator: 'fridge',
   icebox: 'fridge',
+  approx: 'about',
+  abt: 'about',
+  bout: 'about',
+  hon: 'honey',
+  vin: 'vinegar',
+  dr: 'dried',
+  lf: 'leaf',
+  lvs: 'leaves',
+  shk: 'shake',
+  sqz: 'squeeze',
+  bot: 'bottle',
+  kps: 'keeps',
+  yr: 'year',
+  yrs: 'years',
+  mos: 'months',
+  dk: 'dark',
+  cupbd: 'cupboard',
+  refrig: 'fridge',
+  simm: 'simmer',
+  likkle: 'little',
+  lil: 'little',
+  'half-pint': 'half pint',
+  ur: 'your',
 };
+
+/** Words that are cut short: the full stop behind them is theirs. */
+export const ABBREVIATIONS: readonly string[] =
+  'approx abt hon vin dr lf lvs shk bot kps yr yrs mos dk cupbd refrig simm oz lb lbs tsp tbsp tbs qt pt gal pkg hr hrs min mins wk wks sm med lg'.split(
+    ' ',
+  );
 
 /** Words in a row that are one. */
 export const JOINED: readonly (readonly [string, string])[] = [
@@ -51,4 +80,8 @@ export const JOINED: readonly (readonly [string, string])[] = [
   ['repeat with', 'repeat-with'],
   ['tea bag', 'teabag'],
   ['tea bags', 'teabags'],
+  ['or so', ''],
+  ['jar it', 'jar-up'],
+  ['jar them', 'jar-up'],
+  ['jar up', 'jar-up'],
 ];
