@@ -1,6 +1,8 @@
 /** Whole recipes: what they make, and what is wrong with them. */
-export { CHECK_FORMAT, checkRecipe, questionsOf } from './check-recipe';
-export type { CheckFinding } from './check-findings';
-export type { LineRole } from './source-lines';
+export { CHECK_FORMAT, checkRecipe } from './check-recipe';
+export type { CheckFinding } from './finding';
+export { questionsOf } from './questions';
+export type { CheckQuestion } from './questions';
+export type { LineRole } from './roles';
 export { understandRecipe } from './understand-recipe';
 export type { CheckOptions, UnderstoodRecipe } from './understand-recipe';

@@ -1,14 +1,16 @@
-import type { DrinkStep } from '../drink';
-import { AT_SERVING, EVERYTHING, type Read, type Reading } from '../read';
-
-/** An ingredient of the list, until a step takes it. */
-export interface Listed {
-  readonly line: number;
-  readonly step: DrinkStep;
-  readonly read: Read;
-  readonly confidence: number;
-  taken: boolean;
-}
+import type { DrinkStep, Verb } from '../drink';
+import {
+  AT_SERVING,
+  BUT,
+  EVERYTHING,
+  FOR_WASHING,
+  MADE_READY,
+  PRONOUNS,
+  placeIn,
+  type Read,
+  type Reading,
+} from '../read';
+import { isTaken, sameAmount, sameThing, speaksOf, type Listed } from './listed';
 
 /** A step, and the line it comes from. */
 export interface Placed {
@@ -19,108 +21,174 @@ export interface Placed {
   readonly atServing: boolean;
 }
 
-const wordsOf = (name: string): readonly string[] =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z ]/g, ' ')
-    .split(/\s+/)
-    .filter((word) => word.length > 2 && !PLAIN.has(word))
-    .map((word) => word.replace(/(?:ies)$/, 'y').replace(/(?:es|s)$/, ''));
-const PLAIN = new Set('fresh dried whole ground fine raw leaf root white juice peel and the tap water'.split(' '));
+/** What a step names, of which no amount is known. */
+export interface Unlisted {
+  readonly line: number;
+  readonly text: string;
+}
 
-/** Whether a sentence speaks of something in the list. */
-function speaksOf(sentence: string, { read, step }: Listed): boolean {
-  const said = sentence.toLowerCase();
-  if (read.ingredient?.includes('water')) return /\bwater\b/.test(said);
-  const names = wordsOf(`${read.ingredient ?? ''} ${step.text}`);
-  return names.some((name) => new RegExp(`\\b${name}`).test(said));
+/** An amount that stands in the list and in a step, and is not the same. */
+export interface Differing {
+  readonly listed: Listed;
+  readonly line: number;
+  readonly said: string;
+  /** More is put in than is listed. */
+  readonly over: boolean;
 }
 
 /** What is done to things before they go in. */
-const BEFORE_THE_POT = new Set(['wash', 'remove', 'store', 'bottle']);
+const BEFORE_THE_POT = new Set<Verb>(['wash', 'store', 'bottle', 'freeze']);
+const WAITS = new Set<Verb>(['infuse', 'steep', 'rest', 'chill']);
+const HOT = new Set<Verb>(['simmer', 'boil', 'reduce']);
+/** What may be done in a glass. */
+const IN_THE_GLASS = new Set<Verb>(['add', 'stir', 'dissolve', 'shake', 'carbonate']);
 
-const WAITS = new Set<DrinkStep['verb']>(['infuse', 'steep', 'rest']);
-const storedAt = (place: string): DrinkStep => ({
-  verb: 'store',
-  text: place === 'dark cupboard' ? 'cupboard' : place,
-});
-/** How the reader writes a bottle of which nobody has said the size. */
-const SOME_BOTTLE = '1 x 500 mL bottle';
-const SOME_BOTTLE_mL = 470;
-
-/** Bottles of no said size are as many as it takes, and have their date where the recipe says so. */
-export function bottled(placed: readonly Placed[], volume_mL: number | null, dated: boolean): readonly Placed[] {
-  const note = dated ? { note: 'label with the date' } : {};
-  return placed.map((each) => {
-    if (each.step.verb !== 'bottle') return each;
-    const count = Math.max(1, Math.ceil((volume_mL ?? 0) / SOME_BOTTLE_mL));
-    const text = each.step.text === SOME_BOTTLE ? `${count} x 500 mL bottle` : each.step.text;
-    return { ...each, step: { ...each.step, text, ...note } };
-  });
-}
-
-/** A recipe while it is read: what is listed, and what the steps take of it. */
+/** A recipe, or a part of it that is made by itself, while it is read: what is listed, and what the steps take of it. */
 export class Recipe {
   readonly listed: Listed[] = [];
   readonly placed: Placed[] = [];
-  /** What a step names without an amount, and no list has. */
-  readonly unlisted: { readonly line: number; readonly text: string }[] = [];
+  readonly unlisted: Unlisted[] = [];
+  readonly differing: Differing[] = [];
+  /** How much of the drink goes into a glass, where a line says so: "20 mL of the base". */
+  serving: string | null = null;
+  /** What was named last and has not gone in: what "them" means. */
+  private spokenOf: readonly Listed[] = [];
 
-  list(line: number, { steps, reads, confidence }: Reading, text: string): void {
+  /** A line of the list. */
+  list(line: number, { steps, reads, confidence }: Reading, text: string, atServing: boolean): void {
+    if (FOR_WASHING.test(text)) return;
     steps.forEach((step, index) => {
       const read = reads[index]!;
       // What is done to it before it goes in changes no amount.
-      if (read.verb !== 'add') return;
-      if (AT_SERVING.test(text)) this.place(line, step, read, confidence, true);
-      else this.listed.push({ line, step, read, confidence, taken: false });
+      if (read.verb !== 'add' && read.verb !== 'use') return;
+      if (read.verb === 'add' && read.grams === null && read.relative === null)
+        return void this.unlisted.push({ line, text: step.text });
+      const served = atServing || AT_SERVING.test(text);
+      const item: Listed = { line, step, read, confidence, atServing: served, gone: 0 };
+      if (served) this.pour(item, step);
+      else this.listed.push(item);
     });
   }
-
-  /** What was named last and has not gone in: what "them" means. */
-  private spokenOf: readonly Listed[] = [];
 
   private place(line: number, step: DrinkStep, read: Read, confidence: number, atServing = false): void {
     this.placed.push({ line, step, read, confidence, atServing });
   }
 
-  private take(item: Listed): void {
-    if (item.taken) return;
-    item.taken = true;
-    this.place(item.line, item.step, item.read, item.confidence);
+  private pour(item: Listed, step: DrinkStep): void {
+    const { line, read, confidence } = item;
+    item.gone = 1;
+    if (read.verb === 'use') this.serving ??= step.text.replace(/ [a-z ]+$/i, '');
+    else this.place(line, step, read, confidence, true);
   }
 
-  /** A sentence of the method: what it names of the list goes in, then it is done. */
-  do(line: number, { steps, reads, confidence }: Reading, text: string): void {
+  private take(item: Listed): void {
+    if (isTaken(item)) return;
+    const { line, step, read, confidence, gone } = item;
+    item.gone = 1;
+    if (gone === 0 || read.grams === null) return this.place(line, step, read, confidence);
+    // A part of it has gone in before: this is the rest.
+    const grams = read.grams * (1 - gone);
+    const text = `${Number(grams.toPrecision(4))} g ${read.ingredient ?? ''}`;
+    this.place(line, { ...step, text }, { ...read, grams }, confidence);
+  }
+
+  /** What a sentence names goes in before it is done; what it puts in itself goes in where it says so. */
+  do(line: number, reading: Reading, text: string): void {
+    const { steps, reads, confidence } = reading;
     const all = EVERYTHING.test(text);
-    const but = /\b(?:bar|except|but|apart from) (.+)$/i.exec(text)?.[1]?.split(/[,.]| in /)[0];
-    const named = this.listed.filter(
-      (item) => !item.taken && (all ? but === undefined || !speaksOf(but, item) : speaksOf(text, item)),
-    );
-    const first = reads.findIndex(({ verb }) => verb !== 'add');
-    const draws = first < 0 || !BEFORE_THE_POT.has(reads[first]!.verb);
+    const but = all ? BUT.exec(text)?.[1]?.split(/[,.]| (?:in|go|goes|into) /)[0] : undefined;
+    const open = this.listed.filter((item) => !isTaken(item));
+    const named = open.filter((item) => (all ? but === undefined || !speaksOf(but, item) : speaksOf(text, item)));
+    const first = reads.find(({ verb }) => verb !== 'add');
+    const ready = MADE_READY.test(text) && (first === undefined || BEFORE_THE_POT.has(first.verb)) && !this.adds(reads);
+    const draws = !ready && (first === undefined || !BEFORE_THE_POT.has(first.verb) || reads[0]!.verb === 'add');
     // "Rinse the berries. Put them in the pot."
-    if (draws && /\b(?:them|it|these)\b/i.test(text)) this.spokenOf.forEach((item) => this.take(item));
-    if (draws) named.forEach((item) => this.take(item));
+    if (draws && PRONOUNS.test(text)) this.spokenOf.forEach((item) => this.take(item));
+    const putIn = (item: Listed): boolean =>
+      reads.some(({ verb, ingredient }) => verb === 'add' && sameThing(ingredient, item.read.ingredient));
+    if (draws) named.filter((item) => all || !putIn(item)).forEach((item) => this.take(item));
     this.spokenOf = draws ? [] : named;
+    if (ready) return;
+    steps.forEach((step, index) => this.step(line, step, reads[index]!, confidence));
+  }
+
+  private adds(reads: readonly Read[]): boolean {
+    return reads.some(({ verb, grams }) => verb === 'add' && grams !== null);
+  }
+
+  private step(line: number, step: DrinkStep, read: Read, confidence: number): void {
+    if (step.verb === 'add') return this.add(line, step, read, confidence);
+    if (step.verb === 'use') {
+      const item = this.listed.find((each) => each.read.verb === 'use' && !isTaken(each));
+      return item ? this.take(item) : this.place(line, step, read, confidence);
+    }
+    const before = this.placed.findLast((each) => each.step.verb !== 'add');
+    // "Five minutes more" goes on with what was done before.
+    if (read.with.more === 'yes' && before && HOT.has(before.step.verb))
+      return this.place(line, { ...step, verb: 'simmer' }, { ...read, verb: 'simmer' }, confidence);
+    // What stands in the fridge once it is bottled is kept there.
+    const bottled = this.placed.some((each) => each.step.verb === 'bottle');
+    if (bottled && WAITS.has(step.verb)) {
+      const kept: DrinkStep = { verb: 'store', text: keptAt(step.at ?? read.with.at) };
+      return this.place(line, kept, { ...read, verb: 'store' }, confidence);
+    }
+    this.place(line, step, read, confidence);
+  }
+
+  private add(line: number, step: DrinkStep, read: Read, confidence: number): void {
+    const same = this.listed.filter((item) => sameThing(item.read.ingredient, read.ingredient));
+    const open = same.filter((item) => !isTaken(item));
+    const bare = read.grams === null && read.relative === null;
+    const exact = open.find((item) => sameAmount(item.read, read));
+    if (exact) return this.take(exact);
+    if (bare) {
+      if (open.length > 0) return open.forEach((item) => this.take(item));
+      // What has gone in already is only spoken of: "the pulp back in the pan".
+      if (same.length === 0) this.unlisted.push({ line, text: step.text });
+      return;
+    }
+    const [item] = open;
+    if (item && item.read.grams !== null && read.grams !== null && read.grams < item.read.grams * (1 - item.gone)) {
+      item.gone += read.grams / item.read.grams;
+      this.differing.push({ listed: item, line, said: step.text, over: false });
+      return this.place(line, step, read, confidence);
+    }
+    if (item && item.gone === 0) {
+      if (item.read.grams !== null && read.grams !== null)
+        this.differing.push({ listed: item, line, said: step.text, over: true });
+      return this.take(item);
+    }
+    this.place(line, step, read, confidence);
+  }
+
+  /** A sentence about the glass. */
+  serve(line: number, { steps, reads, confidence }: Reading): void {
     steps.forEach((step, index) => {
       const read = reads[index]!;
-      if (step.verb !== 'add') {
-        // What stands in the fridge once it is bottled is kept there.
-        const kept =
-          WAITS.has(step.verb) && step.at !== undefined && this.placed.some((each) => each.step.verb === 'bottle');
-        return this.place(line, kept ? storedAt(step.at!) : step, kept ? { ...read, verb: 'store' } : read, confidence);
+      if (read.verb === 'use') this.serving ??= step.text.replace(/ [a-z ]+$/i, '');
+      else if (!IN_THE_GLASS.has(read.verb)) return;
+      else if (read.verb !== 'add') {
+        if (this.placed.some(({ atServing }) => atServing)) this.place(line, step, read, confidence, true);
+      } else if (read.grams !== null || read.relative !== null) {
+        const item = this.listed.find((each) => !isTaken(each) && sameThing(each.read.ingredient, read.ingredient));
+        if (item) item.gone = 1;
+        this.place(line, step, read, confidence, true);
       }
-      const known = this.listed.find((item) => item.read.ingredient === read.ingredient);
-      // What is listed goes in as it is listed; a mention of it is no second helping.
-      if (known) return;
-      if (read.grams === null && read.relative === null) return void this.unlisted.push({ line, text: step.text });
-      this.place(line, step, read, confidence);
     });
+  }
+
+  /** A sentence that tells where it is kept, once it is made. */
+  keep(line: number, text: string): void {
+    const place = placeIn(text);
+    if (place === undefined || this.placed.some(({ step }) => step.verb === 'store')) return;
+    const step: DrinkStep = { verb: 'store', text: keptAt(place) };
+    this.place(line, step, { ...NOTHING, verb: 'store' }, 0.9);
   }
 
   /** What no step has named goes in before the first thing that is done to the pot. */
   rest(): readonly Listed[] {
-    const left = this.listed.filter(({ taken }) => !taken);
+    // What is left of a thing that a step took a part of stays where it is: it is asked about.
+    const left = this.listed.filter(({ gone }) => gone === 0);
     const at = this.placed.findIndex(({ step }) => step.verb !== 'add' && !BEFORE_THE_POT.has(step.verb));
     const rest = left.map(({ line, step, read, confidence }): Placed => ({
       line,
@@ -132,4 +200,40 @@ export class Recipe {
     this.placed.splice(at < 0 ? this.placed.length : at, 0, ...rest);
     return left;
   }
+
+  /** What a step took less of than is listed, or more, and never the rest. */
+  unsettled(): readonly Differing[] {
+    return this.differing.filter(({ listed, over }) => over || !isTaken(listed));
+  }
 }
+
+const NOTHING: Read = {
+  verb: 'store',
+  ingredient: null,
+  form: null,
+  grams: null,
+  p5: null,
+  p95: null,
+  relative: null,
+  minutes: null,
+  celsius: null,
+  with: {},
+};
+
+/** Where something is kept, as a step says it. */
+const keptAt = (place: string | undefined): string =>
+  place === 'dark cupboard' || place === 'room' ? 'cupboard' : (place ?? 'fridge');
+
+/** Bottles of no said size are as many as it takes, and have their date where the recipe says so. */
+export function bottled(placed: readonly Placed[], volume_mL: number | null, dated: boolean): readonly Placed[] {
+  const note = dated ? { note: 'label with the date' } : {};
+  return placed.map((each) => {
+    if (each.step.verb !== 'bottle') return each;
+    const count = Math.max(1, Math.ceil((volume_mL ?? 0) / SOME_BOTTLE_mL));
+    const text = each.read.with.bottles === 'unsaid' ? each.step.text.replace(/^1 x/, `${count} x`) : each.step.text;
+    return { ...each, step: { ...each.step, text, ...note } };
+  });
+}
+
+/** What the reader takes for a bottle of which nobody has said the size holds so much below its headspace. */
+const SOME_BOTTLE_mL = 470;

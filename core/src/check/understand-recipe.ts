@@ -1,20 +1,55 @@
 import { analyseDrink, type Analysis } from '../analyse';
 import type { Drink, DrinkKind } from '../drink';
+import { SCOOP_IS, SERVING_LEAD } from '../read';
 import { kindOf, servesIn } from './claims';
-import { plainSource } from './plain-source';
-import { Recipe, bottled, type Listed, type Placed } from './recipe';
+import type { Listed } from './listed';
+import { Recipe, bottled, type Placed } from './recipe';
 import { sourceLines, type SourceLine } from './source-lines';
 
-/** Steps that run one after the other; those that do not are left out, and said. */
-function runnable(
-  drink: Drink,
-  placed: readonly Placed[],
-): {
+/** How a recipe is checked. */
+export interface CheckOptions {
+  readonly kind?: DrinkKind;
+}
+
+/** The usual serving where nothing is said. */
+const USUAL_SERVING = '200 mL';
+
+/** A part of a recipe that is made by itself, and used in it. */
+export interface UnderstoodPart {
+  readonly name: string;
+  readonly drink: Drink;
+  readonly kept: readonly Placed[];
+}
+
+/** A recipe as it was understood. */
+export interface UnderstoodRecipe {
+  readonly source: string;
+  readonly lines: readonly SourceLine[];
+  /** It runs as it is. */
+  readonly drink: Drink;
+  readonly analysis: Analysis;
+  /** The steps of its batch, with the lines they come from. */
+  readonly batch: readonly Placed[];
+  /** What is done to each glass. */
+  readonly glass: readonly Placed[];
+  readonly parts: readonly UnderstoodPart[];
+  /** Steps that cannot be run: they are left out of the drink. */
+  readonly out: readonly Placed[];
+  /** How many it says it is for. */
+  readonly says: number | null;
+  readonly recipe: Recipe;
+  readonly neverUsed: readonly Listed[];
+}
+
+interface Run {
   readonly drink: Drink;
   readonly kept: readonly Placed[];
   readonly out: readonly Placed[];
   readonly analysis: Analysis;
-} {
+}
+
+/** Steps that run one after the other; those that do not are left out, and said. */
+function runnable(drink: Drink, placed: readonly Placed[]): Run {
   let kept = placed;
   const out: Placed[] = [];
   for (;;) {
@@ -35,67 +70,94 @@ function runnable(
   }
 }
 
-/** How a recipe is checked. */
-export interface CheckOptions {
-  readonly kind?: DrinkKind;
-}
-
-/** The usual serving where nothing is said. */
-const USUAL_SERVING = '200 mL';
-
-/** A recipe as it was understood. */
-export interface UnderstoodRecipe {
-  readonly lines: readonly SourceLine[];
-  /** It runs as it is. */
-  readonly drink: Drink;
-  readonly analysis: Analysis;
-  /** The steps of its batch, with the lines they come from. */
-  readonly batch: readonly Placed[];
-  /** Steps that cannot be run: they are left out of the drink. */
-  readonly out: readonly Placed[];
-  /** How many it says it is for. */
-  readonly says: number | null;
-  readonly recipe: Recipe;
-  readonly neverUsed: readonly Listed[];
-}
-
 /** A serving of a recipe that says for how many it is and not how large. */
 const shareOf = (volume_mL: number, count: number): string => `${Math.max(1, Math.round(volume_mL / count))} mL`;
+
+/** Reads the lines into the recipe and those of its parts that it uses. */
+function gather(lines: readonly SourceLine[]): {
+  readonly recipe: Recipe;
+  readonly parts: ReadonlyMap<string, Recipe>;
+} {
+  const stepped = new Set(
+    lines.flatMap(({ role, place }) => (role === 'step' && place.part !== null ? [place.part] : [])),
+  );
+  const used = (part: string): boolean =>
+    lines.some(
+      ({ reading, place }) =>
+        place.part !== part &&
+        reading?.reads.some(({ verb, ingredient }) => verb === 'use' && ingredient?.endsWith(part)),
+    );
+  const recipe = new Recipe();
+  const parts = new Map<string, Recipe>();
+  const into = (part: string | null): Recipe => {
+    // A part that nobody uses by name, or that is never made by itself, is made in the same pot.
+    if (part === null || !stepped.has(part) || !used(part)) return recipe;
+    const own = parts.get(part) ?? new Recipe();
+    parts.set(part, own);
+    return own;
+  };
+  lines.forEach(({ role, reading, text, place }, index) => {
+    const served = place.section === 'serving' || SERVING_LEAD.test(text);
+    if (role === 'ingredient' && reading) into(place.part).list(index, reading, text, served);
+  });
+  lines.forEach(({ role, reading, text, place }, index) => {
+    const own = into(place.part);
+    if (role === 'keeps') return own.keep(index, text);
+    if (role !== 'step' || !reading) return;
+    if (place.section === 'serving' || SERVING_LEAD.test(text)) own.serve(index, reading);
+    else own.do(index, reading, text);
+  });
+  return { recipe, parts };
+}
+
+/** What a recipe says of its servings. */
+function servingOf(lines: readonly SourceLine[], recipe: Recipe) {
+  const served = lines.filter(({ role }) => role === 'serves' || role === 'title').map(({ text }) => servesIn(text));
+  const scoop = lines.map(({ text }) => SCOOP_IS.exec(text)?.[1]).find((each) => each !== undefined);
+  const size_mL = served.find((each) => each.size_mL !== null)?.size_mL ?? null;
+  const said = scoop ?? recipe.serving ?? (size_mL === null ? null : `${Math.round(size_mL)} mL`);
+  return { says: served.find(({ count }) => count !== null)?.count ?? null, said };
+}
 
 /**
  * Understands a whole recipe as a drink.
  *
- * @param written in plain text, Markdown, or schema.org JSON-LD
+ * @param source plain text, Markdown, a table of comma-separated values, schema.org JSON-LD or a saved web page
  * @param options what kind of drink it is, where that is known
  */
-export function understandRecipe(written: string, options: CheckOptions = {}): UnderstoodRecipe {
-  const source = plainSource(written);
+export function understandRecipe(source: string, options: CheckOptions = {}): UnderstoodRecipe {
   const lines = sourceLines(source);
-  const recipe = new Recipe();
-  lines.forEach(({ role, reading, text }, index) => {
-    if (role === 'ingredient' && reading) recipe.list(index, reading, text);
-  });
-  lines.forEach(({ role, reading, text }, index) => {
-    if (role === 'step' && reading) recipe.do(index, reading, text);
-  });
+  const { recipe, parts: own } = gather(lines);
   const neverUsed = recipe.rest();
   const name = lines.find(({ role }) => role === 'title')?.text ?? 'Pasted recipe';
-  const served = lines.filter(({ role }) => role === 'serves').map(({ text }) => servesIn(text));
-  const says = served.find(({ count }) => count !== null)?.count ?? null;
-  const size_mL = served.find((each) => each.size_mL !== null)?.size_mL ?? null;
-  const serving = size_mL === null ? USUAL_SERVING : `${Math.round(size_mL)} mL`;
-  const base: Drink = { name, kind: options.kind ?? kindOf(name, source), steps: [], serving };
+  const kind = options.kind ?? kindOf(name, lines.map(({ text }) => text).join('\n'));
+  const parts = [...own].map(([part, each]): UnderstoodPart => {
+    each.rest();
+    const { drink, kept } = runnable({ name: part, kind: 'gel', steps: [], serving: '30 mL' }, each.placed);
+    return { name: part, drink, kept };
+  });
+  const { says, said } = servingOf(lines, recipe);
+  const base: Drink = {
+    name,
+    kind,
+    steps: [],
+    serving: said ?? USUAL_SERVING,
+    ...(parts.length > 0 ? { preparations: Object.fromEntries(parts.map((part) => [part.name, part.drink])) } : {}),
+  };
   const trial = runnable(base, recipe.placed);
-  const dated = /\b(?:date|label)/i.test(source);
+  const dated = lines.some(({ text }) => /\b(?:date|label)/i.test(text));
   const run = runnable(base, bottled(recipe.placed, trial.analysis.liquid?.volume_mL ?? null, dated));
   const volume_mL = run.analysis.liquid?.volume_mL ?? null;
-  const shared = size_mL === null && says !== null && volume_mL !== null;
+  const shared = said === null && says !== null && volume_mL !== null;
   const drink = shared ? { ...run.drink, serving: shareOf(volume_mL, says) } : run.drink;
   return {
+    source,
     lines,
     drink,
     analysis: shared ? analyseDrink(drink) : run.analysis,
     batch: run.kept.filter(({ atServing }) => !atServing),
+    glass: run.kept.filter(({ atServing }) => atServing),
+    parts,
     out: run.out,
     says,
     recipe,

@@ -3,16 +3,5 @@ export { readLine } from './read-line';
 export type { Choice, Question, Read, Reading } from './reading';
 export { CERTAIN, typedLine } from './typed-line';
 export type { TypedLine } from './typed-line';
-export {
-  AT_SERVING,
-  CLAIMS,
-  EVERYTHING,
-  FURNITURE,
-  INGREDIENT_HEADS,
-  KEEPS,
-  KIND_WORDS,
-  METHOD_HEADS,
-  OTHER_HEADS,
-  SERVES,
-  STORY,
-} from './en/recipe';
+export { placeIn } from './slots';
+export * from './en/recipe';

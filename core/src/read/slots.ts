@@ -2,7 +2,7 @@ import { LIDS, PLACES, STRAINERS } from './en/places';
 import { FAHRENHEIT_FROM, WARMTHS } from './en/temperatures';
 import { TIME_PHRASES, TIME_UNITS } from './en/times';
 import { plainNumber } from './plain-number';
-import type { Token } from './tokens';
+import { tokensOf, type Token } from './tokens';
 import { isUnit } from './units';
 
 /** What stands around an action: how long, how hot, with which lid, where, through what, how much. */
@@ -109,4 +109,9 @@ export function slotsOf(rest: readonly Token[]): Slots {
   for (const { words, value } of PLACE_PHRASES) if (takePhrase(slots.left, words)) slots.place ??= value;
   takeAmount(slots);
   return slots;
+}
+
+/** The place that a text names, as a step says it. */
+export function placeIn(text: string): string | undefined {
+  return slotsOf(tokensOf(text)).place;
 }

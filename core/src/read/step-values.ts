@@ -106,7 +106,7 @@ function degrees(said: number): StepValue {
   const text = `to ${plainNumber(celsius, 3)} °C`;
   if (celsius === said) return { text, celsius };
   const ask = `${plainNumber(said, 3)} °C is hotter than any pot of water: is ${plainNumber(said, 3)} °F meant, ${plainNumber(celsius, 3)} °C?`;
-  return { text, celsius, ask };
+  return { text, celsius, ask, told: { scale: 'fahrenheit' } };
 }
 
 /** What the words of an action say the heat goes to, °C. */

@@ -1,0 +1,93 @@
+import {
+  BY_THE_WAY,
+  CLAIMS,
+  FURNITURE,
+  KEEPS,
+  MADE_READY,
+  SERVED,
+  SERVES,
+  SERVING_LEAD,
+  STORY,
+  TELLING,
+  type Reading,
+} from '../read';
+import { daysIn } from './claims';
+import type { Section } from './headings';
+
+export type LineRole = 'title' | 'ingredient' | 'step' | 'serves' | 'keeps' | 'claim' | 'heading' | 'chatter';
+
+/** An ingredient is told in so many letters at most. */
+const LONGEST_INGREDIENT = 80;
+/** So short a line that begins with an amount is one, whatever is done to it beforehand. */
+const SHORT_INGREDIENT = 60;
+
+const isStory = (text: string): boolean =>
+  text
+    .toLowerCase()
+    .split(/[^a-z']+/)
+    .some((word) => STORY.has(word));
+
+const BEGINS_WITH_AMOUNT = /^(?:[\d½⅓⅔¼¾⅛]|(?:a|an|half|one|two|three|four|five|six|juice|peel|zest|skin)\b)/i;
+/** "500 g of something": an amount of whatever it is. */
+const AMOUNT_OF_ANYTHING =
+  /^[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛.,/ -]*(?:g|kg|mg|ml|cl|l|oz|lb|tsp|tbsp|cups?|teaspoons?|tablespoons?)\b\.?\s+\w/i;
+const measured = ({ reads }: Reading) =>
+  reads.filter(({ verb, grams, relative }) => verb === 'use' || grams !== null || relative !== null);
+
+/** What a line of a list is: additions with an amount, and nothing done. */
+export function isListed(reading: Reading, text: string): boolean {
+  const { reads } = reading;
+  const [first] = reads;
+  if (!first || measured(reading).length === 0) return false;
+  const begins = BEGINS_WITH_AMOUNT.test(text);
+  if (
+    begins &&
+    text.length <= SHORT_INGREDIENT &&
+    (first.verb === 'add' || first.verb === 'use') &&
+    !/[.]\s*$/.test(text)
+  )
+    return true;
+  if (reads.some(({ verb }) => verb !== 'add' && verb !== 'use')) return false;
+  return text.length <= LONGEST_INGREDIENT || measured(reading).length > 1;
+}
+
+/** What a step begins with. */
+export const IMPERATIVE =
+  /^(?:then |now |next |first,? |also )?(?:put|add|pour|mix|combine|stir|place|tip|drop|throw|set|bring|take|give|chuck|empty|dissolve|cover|fill|pick|pop|whisk|top|boil|heat|simmer|warm)\b/i;
+/** Words with which a thing goes in without being told to. */
+const GOES_IN = /\b(?:go(?:es)? (?:in|into|on)|in goe?s?|on top)\b/i;
+/** What is said of a drink that stands. */
+const KEPT = new Set(['store', 'infuse', 'rest', 'chill', 'steep']);
+const STANDS_ON_PURPOSE = /\b(?:infuse|steep|soak|leave|let|macerate|shake|turn|stand)\b/i;
+
+/** How many it is for: a count and what is counted, in a line that does nothing. */
+const COUNTED = new RegExp(
+  `\\b(?:\\d+|two|three|four|five|six|seven|eight|ten|twelve)\\b[^.]{0,24}\\b(?:${SERVED})\\b`,
+  'i',
+);
+
+/** What a line is, by its words and by where it stands. */
+export function roleOf(text: string, reading: Reading, section: Section): LineRole {
+  const { reads, steps } = reading;
+  if (section === 'other') return 'chatter';
+  if (/\b(?:serves|makes|yield:?) (?:about )?\d/i.test(text) && steps.length === 0) return 'serves';
+  if (FURNITURE.test(text) || /^["“].*["”]$/.test(text)) return 'chatter';
+  const listed = isListed(reading, text) && !BY_THE_WAY.test(text);
+  const acts = reads.some(({ verb }) => verb !== 'add' && verb !== 'use' && verb !== 'store');
+  const days = KEEPS.test(text) && !STANDS_ON_PURPOSE.test(text) ? daysIn(text) : null;
+  const stands = reads.every(({ verb }) => KEPT.has(verb));
+  if (days !== null && stands) return 'keeps';
+  if (TELLING.test(text)) return 'chatter';
+  if (SERVING_LEAD.test(text)) return measured(reading).length > 0 ? 'step' : SERVES.test(text) ? 'serves' : 'chatter';
+  if (listed && section !== 'method') return 'ingredient';
+  if (SERVES.test(text) && COUNTED.test(text) && !listed && !acts) return 'serves';
+  if (CLAIMS.test(text) && !acts && !(listed && section === 'ingredients')) return 'claim';
+  if (isStory(text) && !acts && measured(reading).length === 0) return 'chatter';
+  if (section === 'ingredients' && AMOUNT_OF_ANYTHING.test(text) && text.length <= SHORT_INGREDIENT)
+    return 'ingredient';
+  if (BY_THE_WAY.test(text) && !acts) return 'chatter';
+  if (steps.length === 0) return MADE_READY.test(text) && section === 'method' ? 'step' : 'chatter';
+  if (acts || IMPERATIVE.test(text) || GOES_IN.test(text)) return 'step';
+  if (measured(reading).length > 0) return section === 'ingredients' || section === 'none' ? 'ingredient' : 'step';
+  return section === 'ingredients' && reading.confidence > 0.5 ? 'ingredient' : 'chatter';
+}
