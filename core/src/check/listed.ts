@@ -41,6 +41,9 @@ export function speaksOf(sentence: string, { read, step }: Listed): boolean {
   const name = read.ingredient ?? '';
   if (/^(?:tap |mineral |spring |soaking )?water\b/.test(name))
     return /\bwater\b/.test(said.replace(/\b(?:wash|coconut|rose|flower) water\b/g, ''));
+  // "The peel": a part of one thing of the list.
+  const part = /\bthe (peel|zest|juice)\b/.exec(said)?.[1];
+  if (part !== undefined && `${name} ${step.text}`.includes(part)) return true;
   const names = wordsOf(`${name} ${step.text}`);
   const spoken = said
     .replace(/[^a-z ]/g, ' ')

@@ -6,6 +6,7 @@ import {
   FOR_WASHING,
   MADE_READY,
   PRONOUNS,
+  REASON,
   placeIn,
   type Read,
   type Reading,
@@ -63,11 +64,22 @@ export class Recipe {
       if (read.verb !== 'add' && read.verb !== 'use') return;
       if (read.verb === 'add' && read.grams === null && read.relative === null)
         return void this.unlisted.push({ line, text: step.text });
+      if (read.grams !== null) this.forget(read.ingredient);
       const served = atServing || AT_SERVING.test(text);
       const item: Listed = { line, step, read, confidence, atServing: served, gone: 0 };
       if (served) this.pour(item, step);
       else this.listed.push(item);
     });
+  }
+
+  /** What was listed in parts is listed in figures: "1 part ginger … 250 g ginger". */
+  private forget(ingredient: string | null): void {
+    const relative = this.listed.findIndex(
+      ({ read }) => read.relative !== null && sameThing(read.ingredient, ingredient),
+    );
+    if (relative >= 0) this.listed.splice(relative, 1);
+    const bare = this.unlisted.findIndex(({ text }) => sameThing(text, ingredient));
+    if (bare >= 0) this.unlisted.splice(bare, 1);
   }
 
   private place(line: number, step: DrinkStep, read: Read, confidence: number, atServing = false): void {
@@ -77,7 +89,7 @@ export class Recipe {
   private pour(item: Listed, step: DrinkStep): void {
     const { line, read, confidence } = item;
     item.gone = 1;
-    if (read.verb === 'use') this.serving ??= step.text.replace(/ [a-z ]+$/i, '');
+    if (read.verb === 'use') this.serving ??= amountOf(step);
     else this.place(line, step, read, confidence, true);
   }
 
@@ -93,14 +105,15 @@ export class Recipe {
   }
 
   /** What a sentence names goes in before it is done; what it puts in itself goes in where it says so. */
-  do(line: number, reading: Reading, text: string): void {
+  do(line: number, reading: Reading, sentence: string): void {
     const { steps, reads, confidence } = reading;
+    const text = sentence.replace(REASON, '');
     const all = EVERYTHING.test(text);
     const but = all ? BUT.exec(text)?.[1]?.split(/[,.]| (?:in|go|goes|into) /)[0] : undefined;
     const open = this.listed.filter((item) => !isTaken(item));
     const named = open.filter((item) => (all ? but === undefined || !speaksOf(but, item) : speaksOf(text, item)));
     const first = reads.find(({ verb }) => verb !== 'add');
-    const ready = MADE_READY.test(text) && (first === undefined || BEFORE_THE_POT.has(first.verb)) && !this.adds(reads);
+    const ready = this.isReady(text, reads);
     const draws = !ready && (first === undefined || !BEFORE_THE_POT.has(first.verb) || reads[0]!.verb === 'add');
     // "Rinse the berries. Put them in the pot."
     if (draws && PRONOUNS.test(text)) this.spokenOf.forEach((item) => this.take(item));
@@ -109,15 +122,24 @@ export class Recipe {
     if (draws) named.filter((item) => all || !putIn(item)).forEach((item) => this.take(item));
     this.spokenOf = draws ? [] : named;
     if (ready) return;
-    steps.forEach((step, index) => this.step(line, step, reads[index]!, confidence));
+    const each = /\beach\b/i.test(text);
+    steps.forEach((step, index) => this.step(line, step, reads[index]!, confidence, each));
+  }
+
+  /** Whether a sentence only makes things ready: "weigh the powders on a 0.1 g scale". */
+  private isReady(text: string, reads: readonly Read[]): boolean {
+    if (!MADE_READY.test(text)) return false;
+    if (this.listed.length > 0 && /^(?:weigh|measure)\b/i.test(text)) return !reads.some(({ verb }) => verb !== 'add');
+    const first = reads.find(({ verb }) => verb !== 'add');
+    return (first === undefined || BEFORE_THE_POT.has(first.verb)) && !this.adds(reads);
   }
 
   private adds(reads: readonly Read[]): boolean {
     return reads.some(({ verb, grams }) => verb === 'add' && grams !== null);
   }
 
-  private step(line: number, step: DrinkStep, read: Read, confidence: number): void {
-    if (step.verb === 'add') return this.add(line, step, read, confidence);
+  private step(line: number, step: DrinkStep, read: Read, confidence: number, each: boolean): void {
+    if (step.verb === 'add') return this.add(line, step, read, confidence, each);
     if (step.verb === 'use') {
       const item = this.listed.find((each) => each.read.verb === 'use' && !isTaken(each));
       return item ? this.take(item) : this.place(line, step, read, confidence);
@@ -135,11 +157,12 @@ export class Recipe {
     this.place(line, step, read, confidence);
   }
 
-  private add(line: number, step: DrinkStep, read: Read, confidence: number): void {
+  private add(line: number, step: DrinkStep, read: Read, confidence: number, each: boolean): void {
     const same = this.listed.filter((item) => sameThing(item.read.ingredient, read.ingredient));
     const open = same.filter((item) => !isTaken(item));
     const bare = read.grams === null && read.relative === null;
-    const exact = open.find((item) => sameAmount(item.read, read));
+    // "Two slices in each bottle" are those of the list, divided.
+    const exact = open.find((item) => sameAmount(item.read, read)) ?? (each ? open[0] : undefined);
     if (exact) return this.take(exact);
     if (bare) {
       if (open.length > 0) return open.forEach((item) => this.take(item));
@@ -165,7 +188,7 @@ export class Recipe {
   serve(line: number, { steps, reads, confidence }: Reading): void {
     steps.forEach((step, index) => {
       const read = reads[index]!;
-      if (read.verb === 'use') this.serving ??= step.text.replace(/ [a-z ]+$/i, '');
+      if (read.verb === 'use') this.serving ??= amountOf(step);
       else if (!IN_THE_GLASS.has(read.verb)) return;
       else if (read.verb !== 'add') {
         if (this.placed.some(({ atServing }) => atServing)) this.place(line, step, read, confidence, true);
@@ -190,14 +213,19 @@ export class Recipe {
     // What is left of a thing that a step took a part of stays where it is: it is asked about.
     const left = this.listed.filter(({ gone }) => gone === 0);
     const at = this.placed.findIndex(({ step }) => step.verb !== 'add' && !BEFORE_THE_POT.has(step.verb));
-    const rest = left.map(({ line, step, read, confidence }): Placed => ({
-      line,
-      step,
-      read,
-      confidence,
-      atServing: false,
-    }));
-    this.placed.splice(at < 0 ? this.placed.length : at, 0, ...rest);
+    const early = at < 0 ? this.placed.length : at;
+    const firstStep = Math.min(...this.placed.map(({ line }) => line), Infinity);
+    for (const { line, step, read, confidence } of left) {
+      const own: Placed = { line, step, read, confidence, atServing: false };
+      // What is listed among the steps goes in where it stands.
+      const behind =
+        line > firstStep ? this.placed.findLastIndex((each) => each.line < line && !each.atServing) + 1 : undefined;
+      this.placed.splice(
+        behind ?? early + left.filter((each) => each.line < line && each.line <= firstStep).length,
+        0,
+        own,
+      );
+    }
     return left;
   }
 
@@ -206,6 +234,9 @@ export class Recipe {
     return this.differing.filter(({ listed, over }) => over || !isTaken(listed));
   }
 }
+
+/** The amount of a `use`: its number and its unit. */
+const amountOf = ({ text }: DrinkStep): string => text.split(' ').slice(0, 2).join(' ');
 
 const NOTHING: Read = {
   verb: 'store',

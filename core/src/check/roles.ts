@@ -1,6 +1,8 @@
 import {
+  BATCH_SIZE,
   BY_THE_WAY,
   CLAIMS,
+  FOR_ONE,
   FURNITURE,
   KEEPS,
   MADE_READY,
@@ -20,6 +22,9 @@ export type LineRole = 'title' | 'ingredient' | 'step' | 'serves' | 'keeps' | 'c
 const LONGEST_INGREDIENT = 80;
 /** So short a line that begins with an amount is one, whatever is done to it beforehand. */
 const SHORT_INGREDIENT = 60;
+
+const TELLER = /^(?:i|we|my|our)\b/i;
+const PROMISES = /^per serving\b|\b(?:gives|has|contains) (?:you )?(?:a |about |around )?(?:full )?\d/i;
 
 const isStory = (text: string): boolean =>
   text
@@ -77,11 +82,14 @@ export function roleOf(text: string, reading: Reading, section: Section): LineRo
   const days = KEEPS.test(text) && !STANDS_ON_PURPOSE.test(text) ? daysIn(text) : null;
   const stands = reads.every(({ verb }) => KEPT.has(verb));
   if (days !== null && stands) return 'keeps';
-  if (TELLING.test(text)) return 'chatter';
+  if (TELLING.test(text) || FOR_ONE.test(text)) return 'chatter';
+  if (BATCH_SIZE.test(text) && !BEGINS_WITH_AMOUNT.test(text) && !IMPERATIVE.test(text)) return 'serves';
+  // Whoever tells of themselves and says no figure tells a story.
+  if (TELLER.test(text) && !reads.some(({ grams, minutes }) => grams !== null || minutes !== null)) return 'chatter';
   if (SERVING_LEAD.test(text)) return measured(reading).length > 0 ? 'step' : SERVES.test(text) ? 'serves' : 'chatter';
-  if (listed && section !== 'method') return 'ingredient';
+  if (CLAIMS.test(text) && (PROMISES.test(text) || (!acts && !listed))) return 'claim';
+  if (listed && section !== 'method' && !IMPERATIVE.test(text)) return 'ingredient';
   if (SERVES.test(text) && COUNTED.test(text) && !listed && !acts) return 'serves';
-  if (CLAIMS.test(text) && !acts && !(listed && section === 'ingredients')) return 'claim';
   if (isStory(text) && !acts && measured(reading).length === 0) return 'chatter';
   if (section === 'ingredients' && AMOUNT_OF_ANYTHING.test(text) && text.length <= SHORT_INGREDIENT)
     return 'ingredient';

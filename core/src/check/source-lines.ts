@@ -1,4 +1,4 @@
-import { FURNITURE, readLine, type Reading } from '../read';
+import { FURNITURE, SERVING_LEAD, readLine, type Reading } from '../read';
 import { headed, prefixed, type Place } from './headings';
 import { wideRules, type WideRules } from './recipe-wide';
 import { IMPERATIVE, isListed, roleOf, type LineRole } from './roles';
@@ -29,7 +29,8 @@ class Walk {
   /** A line of the source, which may be several sentences; what follows it is blank or not. */
   line(line: SourceText, alone: boolean): void {
     if (!this.titled && alone && this.title(line)) return;
-    sentencesOf(line).forEach((sentence) => this.sentence(sentence));
+    const marked = /\*\*|__/.test(line.text) ? { ...line, text: line.text.replace(/\*\*|__/g, '') } : line;
+    sentencesOf(marked).forEach((sentence) => this.sentence(sentence));
   }
 
   private push({ start, end }: SourceText, text: string, role: LineRole, reading: Reading | null): void {
@@ -67,7 +68,8 @@ class Walk {
       this.push(sentence, inLine.head, 'heading', null);
       plain = plain.slice(inLine.length).replace(BULLET, '').trim();
     }
-    const reading = readLine(this.wide.says(plain.replace(/\*\*|__/g, '')));
+    // Where it goes is said first: what is put there follows.
+    const reading = readLine(this.wide.says(plain.replace(SERVING_LEAD, '')));
     if (!this.titled && !FURNITURE.test(plain)) {
       this.titled = true;
       if (!isListed(reading, plain) && !IMPERATIVE.test(plain) && plain.length < LONGEST_TITLE)

@@ -1,6 +1,6 @@
 import { analyseDrink, type Analysis } from '../analyse';
 import type { Drink, DrinkKind } from '../drink';
-import { SCOOP_IS, SERVING_LEAD } from '../read';
+import { AT_SERVING, SCOOP_IS, SERVING_LEAD, TAKEN, type Reading } from '../read';
 import { kindOf, servesIn } from './claims';
 import type { Listed } from './listed';
 import { Recipe, bottled, type Placed } from './recipe';
@@ -73,6 +73,10 @@ function runnable(drink: Drink, placed: readonly Placed[]): Run {
 /** A serving of a recipe that says for how many it is and not how large. */
 const shareOf = (volume_mL: number, count: number): string => `${Math.max(1, Math.round(volume_mL / count))} mL`;
 
+/** "A handful of ice in each glass": nothing but additions, and they go into the glass. */
+const inTheGlass = (text: string, { reads }: Reading): boolean =>
+  AT_SERVING.test(text) && reads.every(({ verb }) => verb === 'add');
+
 /** Reads the lines into the recipe and those of its parts that it uses. */
 function gather(lines: readonly SourceLine[]): {
   readonly recipe: Recipe;
@@ -104,7 +108,7 @@ function gather(lines: readonly SourceLine[]): {
     const own = into(place.part);
     if (role === 'keeps') return own.keep(index, text);
     if (role !== 'step' || !reading) return;
-    if (place.section === 'serving' || SERVING_LEAD.test(text)) own.serve(index, reading);
+    if (place.section === 'serving' || SERVING_LEAD.test(text) || inTheGlass(text, reading)) own.serve(index, reading);
     else own.do(index, reading, text);
   });
   return { recipe, parts };
@@ -114,8 +118,9 @@ function gather(lines: readonly SourceLine[]): {
 function servingOf(lines: readonly SourceLine[], recipe: Recipe) {
   const served = lines.filter(({ role }) => role === 'serves' || role === 'title').map(({ text }) => servesIn(text));
   const scoop = lines.map(({ text }) => SCOOP_IS.exec(text)?.[1]).find((each) => each !== undefined);
+  const taken = lines.map(({ text }) => TAKEN.exec(text)?.[1]).find((each) => each !== undefined);
   const size_mL = served.find((each) => each.size_mL !== null)?.size_mL ?? null;
-  const said = scoop ?? recipe.serving ?? (size_mL === null ? null : `${Math.round(size_mL)} mL`);
+  const said = scoop ?? recipe.serving ?? taken ?? (size_mL === null ? null : `${Math.round(size_mL)} mL`);
   return { says: served.find(({ count }) => count !== null)?.count ?? null, said };
 }
 

@@ -40,6 +40,7 @@ function settledVerb(found: FoundAction, slots: Slots): Verb {
   if ((verb === 'rest' || verb === 'steep') && (slots.place === 'fridge' || slots.place === 'dark cupboard'))
     return 'infuse';
   if (verb === 'chill' && slots.minutes !== undefined) return 'rest';
+  if (verb === 'press' && slots.through !== undefined && !words.includes('juicer')) return 'strain';
   if (
     verb === 'heat' &&
     slots.minutes !== undefined &&
@@ -55,7 +56,9 @@ function settledVerb(found: FoundAction, slots: Slots): Verb {
 export function actionFrame(found: FoundAction): ActionFrame {
   const slots = slotsOf(found.rest);
   const verb = settledVerb(found, slots);
-  const made = valueOf({ ...found, row: { ...found.row, verb } }, slots);
+  const squeezed = verb === 'strain' && found.row.verb === 'press';
+  const words = squeezed ? 'strain-press' : found.row.words;
+  const made = valueOf({ ...found, row: { ...found.row, verb, words } }, slots);
   const more: Record<string, string | boolean> = {};
   if (slots.lid && LID_VERBS.has(verb)) more.lid = slots.lid;
   if (AT_VERBS.has(verb) && slots.place && slots.place !== 'freezer') more.at = slots.place;

@@ -95,7 +95,12 @@ function matchFrom(places: readonly Place[], from: number, words: readonly strin
 }
 
 /** A part of a vessel. */
-const isShare = ({ kind, low, text }: Token): boolean => (kind === 'number' && low < 1 && low > 0) || text === 'full';
+function isShare(tokens: readonly Token[], at: number): boolean {
+  const { kind, low, text } = tokens[at]!;
+  const next = tokens[at + 1];
+  if (text === 'full') return tokens[at - 1]?.kind === 'number';
+  return kind === 'number' && low < 1 && low > 0 && (next === undefined || !isUnit(next.text));
+}
 
 /** Whether an action is on its own: "keeps", which needs a time. */
 const hasTime = (tokens: readonly Token[]): boolean => tokens.some(({ kind }) => kind === 'number');
@@ -120,7 +125,7 @@ export function actionIn(tokens: readonly Token[]): FoundAction | undefined {
       if (best && score <= best.score) break;
       if (row.timed && !hasTime(tokens)) continue;
       // "fill a jar half full with balm" says how much goes in.
-      if (row.verb === 'bottle' && tokens.some(isShare)) continue;
+      if (row.verb === 'bottle' && tokens.some((_, at) => isShare(tokens, at))) continue;
       const taken = matchFrom(places, from, words);
       if (taken) {
         best = { row, taken, score };

@@ -85,6 +85,18 @@ function zestOf(measure: string, fruit: string): readonly string[] {
   return [`${plainNumber(line.dose.mass_g * ZEST_SHARE)} g ${zestName(fruit)}`];
 }
 
+/** Of a peel with its pith so much is left where it is pared thin. Source: household, estimate. */
+const PARED_SHARE = 0.2;
+const PARED = new Set(['pared', 'thinly', 'pith', 'zested']);
+
+/** A peel that is pared thin weighs a part of one with its pith. */
+function pared(parts: Parts, thing: string): readonly string[] {
+  if (parts.prefix !== 'peel of' || parts.unit !== undefined || !parts.words.some((word) => PARED.has(word))) return [];
+  const line = readIngredientLine(`peel of ${measureWords(parts)} ${thing}`, { suggests: false });
+  if (line.kind !== 'read' || line.dose.kind !== 'mass') return [];
+  return [`${plainNumber(line.dose.mass_g * PARED_SHARE)} g ${zestName(thing)}`];
+}
+
 /** Ways to say it that the reader of amounts may know, the fullest first. */
 function attempts(parts: Parts, { name: thing }: Span): readonly string[] {
   const { amount, unit, loose, prefix, forms } = parts;
@@ -92,12 +104,14 @@ function attempts(parts: Parts, { name: thing }: Span): readonly string[] {
   const states = forms.filter((form, index) => forms.indexOf(form) === index && !named.has(form));
   const measure = measureWords(parts);
   const all: string[] = [];
+  all.push(...pared(parts, thing));
   if (prefix === 'zest') {
     if (unit || loose) all.push(`${measure} ${thing} zest`, `${measure} ${thing} peel`);
     else all.push(...zestOf(measure, thing));
     return all;
   } else if (prefix) {
-    all.push(`${prefix} ${measure} ${thing}`);
+    // So many grams of peel are no peel of so many fruits.
+    if (unit === undefined) all.push(`${prefix} ${measure} ${thing}`);
     if (prefix === 'peel of') all.push(`${measure} ${thing} peel`);
     if (!unit && !loose) return all;
   }

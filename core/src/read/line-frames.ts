@@ -53,6 +53,10 @@ export class LineFrames {
       return this.attach(tokens);
     }
     if (action.negated) return;
+    // "…two spoons of vinegar funnel it into bottles": what is dictated has no commas.
+    const dictated = !action.row.adds && action.before.some(({ kind, article }) => kind === 'number' && !article);
+    if (dictated && !actionIn(action.before) && this.add(action.before))
+      return this.act({ ...action, rest: action.rest.filter((token) => !action.before.includes(token)) });
     // "once it is cool stir in the honey": one thing is done before another.
     const before = actionIn(action.before);
     if (before && !before.negated && !before.row.vague) this.read(action.before);
@@ -100,7 +104,9 @@ export class LineFrames {
       where.filter((token) => !times.has(token)),
       this.options,
     );
-    const frame = actionFrame({ ...action, rest: action.rest.filter((token) => times.has(token)) });
+    const named = object !== undefined || liquid !== undefined;
+    const told = named ? action.rest.filter((token) => times.has(token)) : action.rest;
+    const frame = actionFrame({ ...action, rest: told });
     const known = liquid && !liquid.bare && liquid.line.dose.kind === 'mass';
     if (known && object && !object.bare) {
       this.frames.push({ kind: 'add', frame: liquid, tokens: where, relative: null, ask: null });
@@ -132,6 +138,15 @@ export class LineFrames {
       last.frame.minutes === null
     )
       this.frames.splice(-1, 1, { kind: 'act', frame: asOne(last.frame, frame) });
+    else if (
+      last?.kind === 'act' &&
+      WAITS.has(last.frame.step.verb) &&
+      frame.step.verb === 'infuse' &&
+      frame.minutes === null
+    )
+      return;
+    else if (last?.kind === 'act' && last.frame.step.verb === 'strain' && frame.step.verb === 'press')
+      this.frames.splice(-1, 1, { kind: 'act', frame: { ...last.frame, step: { ...last.frame.step, text: 'press' } } });
     else this.frames.push({ kind: 'act', frame });
   }
 

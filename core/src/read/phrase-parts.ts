@@ -1,6 +1,6 @@
 import { LOOSE_MEASURES, PIECE_GRAMS, REGIONAL, SIZE_WORDS, type LooseMeasure } from './en/measures';
 import { CUTS, FORM_WORDS, HEAPS, PORTIONS, PREFIXES } from './en/noise';
-import { BESIDE } from './names';
+import { BESIDE, nameIn } from './names';
 import type { Token } from './tokens';
 import { isUnit } from './units';
 
@@ -28,16 +28,36 @@ export interface Parts {
 function vesselOf(tokens: readonly Token[]): { readonly said: readonly Token[]; readonly holds: Parts['holds'] } {
   const at = tokens.findIndex(({ text }, index) => /^(?:is|holds)$/.test(text) && tokens[index + 1]?.kind === 'number');
   const [number, unit] = [tokens[at + 1], tokens[at + 2]];
-  if (at <= 0 || !number) return { said: tokens, holds: undefined };
+  // "The jug is 1 litre of water" is what goes in.
+  if (at <= 0 || !number || tokens[at + 3]?.text === 'of') return { said: tokens, holds: undefined };
   return {
     said: tokens.filter((_, index) => index < at - 1 || index > at + 2),
     holds: unit ? { value: number.low, unit: unit.text } : undefined,
   };
 }
 
+/** "Star anise in a wide pot": an article behind the thing counts nothing of it, unless a measure follows. */
+function withoutLateArticles(tokens: readonly Token[]): readonly Token[] {
+  if (!tokens.some(({ article }, at) => article && at > 0)) return tokens;
+  const words = tokens.flatMap((token, at) => (token.kind === 'word' ? [{ text: token.text, at }] : []));
+  const name = nameIn(
+    words.map(({ text }) => text),
+    ['fresh', 'dried', 'ground'],
+  );
+  if (!name) return tokens;
+  const from = words[name.to - 1]!.at;
+  return tokens.filter(
+    ({ article }, at) =>
+      !article || at < from || isUnit(tokens[at + 1]?.text ?? '') || isPiece(tokens[at + 1]?.text ?? ''),
+  );
+}
+const isPiece = (word: string): boolean =>
+  Object.hasOwn(PIECE_GRAMS, word) || Object.hasOwn(LOOSE_MEASURES, word) || Object.hasOwn(SIZE_WORDS, word);
+
 /** Sorts the words of a phrase by what they say of the thing in it. */
 export function partsOf(tokens: readonly Token[]): Parts {
-  const { said, holds } = vesselOf(tokens);
+  const { said: all, holds } = vesselOf(tokens);
+  const said = withoutLateArticles(all);
   const parts: Parts = {
     amount: undefined,
     times: 1,

@@ -1,5 +1,8 @@
 import { actionIn } from './action-words';
-import { BREAK_WORDS, CORRECTIONS, PARTICLES, PREPOSITIONS } from './en/connectives';
+import { ADJECTIVES, BREAK_WORDS, CORRECTIONS, PARTICLES, PREPOSITIONS } from './en/connectives';
+import { PIECE_GRAMS, SIZE_WORDS } from './en/measures';
+import { preparedIn } from './prepared';
+import { normaliseName } from '../catalogue';
 import { nameIn } from './names';
 import { isUnit } from './units';
 import type { Token } from './tokens';
@@ -41,18 +44,23 @@ function withParticles(tokens: readonly Token[]): readonly Token[] {
 interface Raw {
   readonly tokens: Token[];
   readonly instead: boolean;
+  /** It stands in brackets. */
+  readonly aside: boolean;
 }
 
 /** Whether a word between two things parts them: "a pinch of salt in a litre of water". */
-function partsThings(before: readonly Token[], after: readonly Token[]): boolean {
+function partsThings(before: readonly Token[], after: readonly Token[], bare = false): boolean {
   const next = after.slice(0, 6);
   return (
-    before.some(({ kind }) => kind === 'number') &&
-    hasName(before) &&
-    next.some(({ kind }) => kind === 'number') &&
+    (bare || before.some(({ kind }) => kind === 'number')) &&
+    (hasName(before) || preparedIn(before) !== undefined) &&
+    (bare ? hasAmount(next) : next.some(({ kind }) => kind === 'number')) &&
     hasName(next)
   );
 }
+
+/** "A clean, heat-safe jar": the comma parts no phrases. */
+const isAdjective = (token: Token | undefined): boolean => token !== undefined && ADJECTIVES.has(token.text);
 
 const VESSELS = /^(?:jug|jar|pot|pan|bowl|bottle|bucket|flask|pitcher)s?$/;
 
@@ -75,15 +83,20 @@ function beginsThing(before: readonly Token[], tokens: readonly Token[], at: num
 }
 
 function split(tokens: readonly Token[]): readonly Raw[] {
-  const raw: Raw[] = [{ tokens: [], instead: false }];
-  const open = (instead = false, first?: Token) => raw.push({ tokens: first ? [first] : [], instead });
+  let aside = false;
+  const raw: Raw[] = [{ tokens: [], instead: false, aside }];
+  const open = (instead = false, first?: Token) => raw.push({ tokens: first ? [first] : [], instead, aside });
   tokens.forEach((token, at) => {
     const before = raw.at(-1)!.tokens;
     const after = tokens.slice(at + 1);
+    if (token.text === '(' || token.text === ')') aside = token.text === '(';
+    if (token.text === ',' && isAdjective(before.at(-1)) && after[0]?.kind === 'word' && !actionIn(after.slice(0, 1)))
+      return;
     if (token.kind === 'sign' && BREAKS.has(token.text)) return void open();
     if (token.kind === 'word') {
       if (token.text === 'or') return void open(true);
-      if (token.text === 'with' && after[0] && NOT_SPLIT_BEFORE.has(after[0].text)) return void before.push(token);
+      if (token.text === 'with' && after[0] && NOT_SPLIT_BEFORE.has(after[0].text) && !partsThings(before, after, true))
+        return void before.push(token);
       if (BREAK_WORDS.has(token.text)) return void open(false, token.text === 'after' ? token : undefined);
       if (PREPOSITIONS.has(token.text) && !before.some(({ text }) => text === 'soak')) {
         if (partsThings(before, after)) return void open();
@@ -110,8 +123,37 @@ function sharedTail(pieces: readonly Raw[]): readonly Raw[] {
   });
 }
 
+const MASSES = new Set(['g', 'kg', 'mg', 'grams', 'gram', 'oz', 'lb']);
+
+/** Whether two phrases name one thing: "120 mL lime juice (about 4 limes)". */
+function namesOne(before: readonly Token[], piece: readonly Token[]): boolean {
+  const singular = (word: string) => normaliseName(word);
+  const words = new Set(wordsOf(before).map(singular));
+  const name = nameIn(wordsOf(piece), ANY_STATE);
+  return (
+    name !== undefined &&
+    wordsOf(piece)
+      .slice(name.from, name.to)
+      .some((word) => words.has(singular(word)))
+  );
+}
+
+/** A phrase with another amount in the place of its own; how many times it is taken stays. */
+function withAmount(before: readonly Token[], amount: readonly Token[]): Token[] {
+  const times = before.findIndex(({ text }) => text === '×');
+  const rest = before
+    .slice(times + 1)
+    .filter(
+      ({ kind, text }) =>
+        kind !== 'number' && !isUnit(text) && !Object.hasOwn(PIECE_GRAMS, text) && !Object.hasOwn(SIZE_WORDS, text),
+    );
+  return [...before.slice(0, times + 1), ...amount, ...rest];
+}
+
 /** Whether a phrase says something of the thing before it: its amount, its cut, what it weighs. */
-function joins(before: readonly Token[], piece: readonly Token[]): 'joined' | 'dropped' | 'apart' {
+function joins(before: readonly Token[], { tokens: piece, aside }: Raw): 'joined' | 'dropped' | 'replaces' | 'apart' {
+  if (aside && hasAmount(before) && hasName(before) && hasName(piece) && namesOne(before, piece)) return 'dropped';
+  if (aside && !hasName(before) && hasAmount(before) && hasAmount(piece) && !hasName(piece)) return 'replaces';
   if (actionIn(piece)) return 'apart';
   const action = actionIn(before);
   if (action && !action.row.adds) return 'apart';
@@ -121,8 +163,13 @@ function joins(before: readonly Token[], piece: readonly Token[]): 'joined' | 'd
   const filled = before.some(({ text }) => FILLED.test(text));
   if (!filled && piece.some(({ text }) => text === 'each' || text === 'if')) return 'apart';
   if (!hasAmount(before) || !hasAmount(piece) || filled) return 'joined';
-  // Two amounts of one thing: the second is what the first comes to.
-  return piece.some(({ text }) => isUnit(text)) ? 'dropped' : 'apart';
+  // Two amounts of one thing: the second is what the first comes to, and says more where pieces are counted.
+  if (!piece.some(({ text }) => isUnit(text))) return 'apart';
+  const weighs = piece.some(({ text }) => MASSES.has(text));
+  return weighs &&
+    !before.some(({ text }) => isUnit(text) && !/^(?:clove|leaf|slice|stick|sprig|finger|thumb|piece)/.test(text))
+    ? 'replaces'
+    : 'dropped';
 }
 
 /** What is said behind these is what they hold. */
@@ -134,7 +181,8 @@ const correctsBefore = (tokens: readonly Token[]): number =>
 /** Splits a line at its connectives, and joins again what says something of the phrase before. */
 export function piecesOf(tokens: readonly Token[]): readonly Piece[] {
   const pieces: { tokens: Token[]; corrects: boolean; instead: boolean }[] = [];
-  for (const { tokens: piece, instead } of sharedTail(split(withParticles(tokens)))) {
+  for (const raw of sharedTail(split(withParticles(tokens)))) {
+    const { tokens: piece, instead } = raw;
     if (piece.length === 0) continue;
     const corrected = correctsBefore(piece);
     if (corrected > 0) {
@@ -142,8 +190,9 @@ export function piecesOf(tokens: readonly Token[]): readonly Piece[] {
       continue;
     }
     const before = pieces.at(-1);
-    const how = before && !instead ? joins(before.tokens, piece) : 'apart';
+    const how = before && !instead ? joins(before.tokens, raw) : 'apart';
     if (how === 'joined') before!.tokens.push(...piece);
+    else if (how === 'replaces') before!.tokens = withAmount(before!.tokens, piece);
     else if (how === 'apart') pieces.push({ tokens: [...piece], corrects: false, instead });
   }
   return pieces;

@@ -1,6 +1,6 @@
 import type { LineOptions } from '../quantity';
 import { NEGATIONS } from './en/actions';
-import { NOTE_WORDS } from './en/noise';
+import { NOTE_PIECES, NOTE_WORDS, TELLING_WORDS } from './en/noise';
 import { LineFrames } from './line-frames';
 import { piecesOf } from './pieces';
 import type { Reading } from './reading';
@@ -29,6 +29,22 @@ function isNote(line: string): boolean {
     .replace(/\s+/g, ' ')
     .trim()} `;
   return NOTE_WORDS.some((words) => plain.includes(` ${words} `)) || /^\s*\d+\s*[a-z]+\s*=/i.test(line);
+}
+
+const NOT_SAID = new Set(['the', 'on', 'it', 'and']);
+
+/** Whether a part of a line tells something that is no step: what is written on a label, when it is drunk. */
+function isAside(tokens: readonly Token[]): boolean {
+  const words = tokens.filter(({ kind }) => kind === 'word').map(({ text }) => text);
+  const plain = ` ${words.join(' ')} `;
+  const bare = ` ${words.filter((word) => word !== 'the' && word !== 'its').join(' ')} `;
+  if (NOTE_PIECES.some((said) => plain.includes(` ${said} `) || bare.includes(` ${said} `))) return true;
+  const first = words.find((word) => !NOT_SAID.has(word));
+  return (
+    first !== undefined &&
+    TELLING_WORDS.has(first) &&
+    !tokens.some(({ kind, article }) => kind === 'number' && !article)
+  );
 }
 
 /** Chance that a line of which so much was guessed is read as a careful person would read it. */
@@ -60,6 +76,7 @@ export function readLine(text: string, options: LineOptions = {}): Reading {
   const { tokens, slips } = corrected(tokensOf(text));
   const found = new LineFrames(options);
   for (const piece of piecesOf(tokens)) {
+    if (isAside(piece.tokens)) continue;
     const [first] = piece.tokens;
     if (first && NEGATIONS.has(first.text)) {
       // "not over 60 degrees" is a limit of what is done; "don't squeeze" is nothing done.

@@ -7,6 +7,9 @@ export interface Relative {
   readonly ask: string | null;
 }
 
+/** "600 g sugar for each litre of juice". */
+const FOR_EACH = /\bfor (?:each|every)(?: (\d[\d.]*))? (ml|l|litre|litres|cl|pint|cup)\b(?: of (?:the )?[a-z]+)?/;
+
 const WORDS: readonly (readonly [RegExp, string | ((match: RegExpExecArray) => string), string | null])[] = [
   [
     /\b(?:equal|same) (?:amount|weight|quantity|measure|volume)\b(?: of)?(.*)/,
@@ -25,7 +28,7 @@ const WORDS: readonly (readonly [RegExp, string | ((match: RegExpExecArray) => s
 ];
 
 const equalTo = (rest: string): string => {
-  const as = /\b(?:as|to) (?:the )?([a-z]+)/.exec(rest)?.[1];
+  const as = /\b(?:as|to) (?:(?:you|you've|there|we) (?:have |got |get |is )*)?(?:the )?([a-z]+)/.exec(rest)?.[1];
   return as && as !== 'liquid' && as !== 'juice' ? `equal to the ${as}` : 'equal to the liquid';
 };
 
@@ -35,6 +38,9 @@ export function relativeIn(tokens: readonly Token[]): Relative | undefined {
   const mark = /\bto (\d[\d.]* (?:l|ml|litres?|cl))\b/.exec(text);
   const numbers = tokens.filter(({ kind, article }) => kind === 'number' && !article);
   if (mark && numbers.length === 1) return { says: `to ${mark[1]!}`, rest: without(tokens, mark[0]), ask: null };
+  const each = FOR_EACH.exec(text);
+  if (each && numbers.length > 1 - (each[1] === undefined ? 1 : 0))
+    return { says: `for every ${each[1] ?? 1} ${each[2]!}`, rest: without(tokens, each[0]), ask: null };
   for (const [words, says, ask] of WORDS) {
     const match = words.exec(text);
     if (match) {

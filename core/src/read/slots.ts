@@ -1,6 +1,6 @@
 import { LIDS, PLACES, STRAINERS } from './en/places';
 import { FAHRENHEIT_FROM, WARMTHS } from './en/temperatures';
-import { TIME_PHRASES, TIME_UNITS } from './en/times';
+import { LONG_WORDS, PLAIN_UNITS, TIME_PHRASES, TIME_UNITS } from './en/times';
 import { plainNumber } from './plain-number';
 import { tokensOf, type Token } from './tokens';
 import { isUnit } from './units';
@@ -45,6 +45,9 @@ function takePhrase(tokens: Token[], words: readonly string[]): boolean {
   return false;
 }
 
+/** A unit of time as a step writes it. */
+const plainUnit = (unit: string): string => (Object.hasOwn(PLAIN_UNITS, unit) ? PLAIN_UNITS[unit]! : unit);
+
 function takeTime(slots: Slots): void {
   const tokens = slots.left;
   for (const { words, value: time } of TIMES)
@@ -55,13 +58,18 @@ function takeTime(slots: Slots): void {
     }
   for (let at = 0; at + 1 < tokens.length; at += 1) {
     const [number, unit] = [tokens[at]!, tokens[at + 1]!];
-    if (number.kind !== 'number' || !Object.hasOwn(TIME_UNITS, unit.text) || unit.text === 'm') continue;
-    const factor = TIME_UNITS[unit.text]!;
+    // "one full minute".
+    if (number.kind === 'number' && LONG_WORDS.has(unit.text) && Object.hasOwn(TIME_UNITS, tokens[at + 2]?.text ?? ''))
+      tokens.splice(at + 1, 1);
+    if (number.kind !== 'number' || !Object.hasOwn(TIME_UNITS, tokens[at + 1]?.text ?? '') || unit.text === 'm')
+      continue;
+    const told = tokens[at + 1]!.text;
+    const factor = TIME_UNITS[told]!;
     const [low, high] = [number.low, number.high];
-    const counted = unit.text.startsWith('night') || unit.text.startsWith('month') || (factor === 60 && high < 1);
+    const counted = told.startsWith('night') || told.startsWith('month') || (factor === 60 && high < 1);
     const whole = counted ? (high < 1 ? 60 : factor / 60) : 1;
     const short = factor === 60 && high < 1;
-    const name = short ? 'min' : whole === 1 ? unit.text : 'h';
+    const name = short ? 'min' : whole === 1 ? plainUnit(told) : 'h';
     slots.time ??=
       low < high
         ? `${plainNumber(low * whole)}-${plainNumber(high * whole)} ${name}`

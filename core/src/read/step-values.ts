@@ -110,13 +110,13 @@ function degrees(said: number): StepValue {
 }
 
 /** What the words of an action say the heat goes to, °C. */
-const HEATED: Readonly<Record<string, number>> = { 'to boil': 100, 'to a simmer': 94 };
+const HEATED: Readonly<Record<string, number>> = { 'to boil': 100, 'to a simmer': 94, 'to 40 °C': 40, 'to 60 °C': 60 };
 
 function heated(slots: Slots, { row }: FoundAction): StepValue {
   const known = row.value === undefined ? undefined : HEATED[row.value];
+  if (slots.celsius !== undefined && known !== 100) return degrees(slots.celsius);
   if (known !== undefined) return { text: row.value!, celsius: known };
-  if (slots.celsius !== undefined) return degrees(slots.celsius);
-  return row.value ? { text: row.value } : { text: 'to 60 °C', ask: 'To what temperature?' };
+  return { text: 'to 60 °C', ask: 'To what temperature?' };
 }
 
 const cooled =
@@ -149,7 +149,8 @@ const VALUES: Readonly<Partial<Record<Verb, Value>>> = {
   chill: cooled('to 5 °C', 5),
   reduce: reduced,
   remove: removed,
-  strain: ({ through }) => ({ text: through ?? '' }),
+  // What is squeezed through a cloth is pressed in it.
+  strain: ({ through }, { row }) => ({ text: row.words.startsWith('strain-press') ? 'press' : (through ?? '') }),
   store: ({ place }) => ({ text: place === 'dark cupboard' ? 'cupboard' : (place ?? 'fridge') }),
   draw: ({ amount }) =>
     amount ? { text: amount, grams: gramsOf(amount) } : { text: 'half', ask: 'How much is drawn off?' },

@@ -31,7 +31,7 @@ export const ACTIONS: readonly ActionRow[] = [
     { adds: true },
   ),
   ...rows('add', 'stir in|mix in|fold in|whisk in', { adds: true, also: 'stir', ask: 'Stir what in?' }),
-  ...rows('add', 'put|take|tip|throw|combine|use|pour|give|chuck|drop|pop|empty|grab|want|wants', {
+  ...rows('add', 'put|take|tip|throw|combine|use|pour|give|chuck|drop|pop|empty|grab', {
     adds: true,
     vague: true,
   }),
@@ -43,7 +43,13 @@ export const ACTIONS: readonly ActionRow[] = [
     },
   ),
   ...rows('heat', 'bring * to simmer|bring to simmer|bring * up to simmer|up to simmer', { value: 'to a simmer' }),
-  ...rows('heat', 'heat|heat up|warm|warm up|warm through|microwave|back on stove|back on heat|put back on stove'),
+  ...rows(
+    'heat',
+    'heat|heat up|warm|warm up|warm through|warm it through|microwave|back on stove|back on heat|put back on stove',
+  ),
+  ...rows('heat', 'warm * little|warm * bit|warm slightly|warm gently|heat * little|take * chill off', {
+    value: 'to 40 °C',
+  }),
   ...rows('heat', 'heat until dissolved|warm until clear|warm until dissolved', { value: 'to 60 °C' }),
   ...rows(
     'simmer',
@@ -63,11 +69,14 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('rest', 'give * more|give ** more', { timed: true, ask: 'Simmering, or off the heat?' }),
   ...rows('rest', 'let * settle|leave to settle|settle', { ask: 'How long does it settle?' }),
   ...rows('soak', 'soak|soften in'),
-  ...rows('strain', 'strain|sieve|filter|pass through|pour through|run through|drip through|drain|decant|pour off'),
+  ...rows(
+    'strain',
+    'strain|sieve|filter|pass through|pour through|again through|twice through|run through|drip through|drain|decant|pour off',
+  ),
   ...rows('mill', 'food mill|mill|grind'),
   ...rows(
     'press',
-    'press|wring|juicer|press out|squeeze out|squeeze dry|squeeze hard|squeeze well|squeeze it|squeeze them|squeeze everything|feed * juicer|squeeze through',
+    'press|wring|juicer|press out|squeeze out|squeeze dry|squeeze hard|squeeze-out|feed * juicer|squeeze through',
   ),
   ...rows(
     'remove',
@@ -97,7 +106,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('carbonate', 'fizz up|fizz * up|carbonate|top * with sparkling water|top * with soda'),
   ...rows(
     'bottle',
-    'bottle|bottle up|jar-up|fill ** bottle|fill ** jar|fill ** flask|full ** bottle|full ** jar|pour ** bottle|pour in ** bottle|pour in ** jar|pour ** jar|pour ** flask|ladle ** jar|ladle ** bottle|funnel ** bottle|funnel ** jar|decant ** bottle|decant ** jar',
+    'bottle|bottle up|jar-up|fill ** bottle|fill ** jar|fill ** flask|full ** bottle|full ** jar|pour ** bottle|pour in ** bottle|pour in ** jar|pour ** jar|pour ** flask|ladle ** jar|ladle ** bottle|funnel ** bottle|funnel ** jar|decant ** bottle|decant ** jar|straight ** jar|straight ** bottle',
     {
       ask: 'Into how many bottles, of what size?',
     },

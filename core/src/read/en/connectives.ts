@@ -31,3 +31,8 @@ export const CORRECTIONS: readonly (readonly string[])[] = [
   ['sorry'],
   ['rather'],
 ];
+
+/** Words for how a vessel or a place is: a comma behind one parts nothing. */
+export const ADJECTIVES: ReadonlySet<string> = new Set(
+  'clean big large small wide dry dark heavy tall cool sterilised sterile dry airtight heatproof glass'.split(' '),
+);

@@ -5,14 +5,8 @@ export const NOTE_WORDS: readonly string[] = [
   'makes about',
   'makes enough',
   'yields',
-  'label',
   'batch no',
   'batch number',
-  'best before',
-  'use by',
-  'use within',
-  'before use',
-  'before serving',
   'not for',
   'not suitable',
   'good for',
@@ -23,13 +17,39 @@ export const NOTE_WORDS: readonly string[] = [
   'adapted from',
   'in the shop',
   'in season',
+  'delicious',
+  'enjoy',
+];
+
+/** A part of a line that has these words in it is no step; the rest of the line may be. */
+export const NOTE_PIECES: readonly string[] = [
+  'label',
+  'labels',
+  'use by',
+  'use within',
+  'use it within',
+  'best before',
+  'before use',
+  'before serving',
+  'before you drink',
+  'before drinking',
   'do not boil',
   'dont boil',
   "don't boil",
   'never boil',
-  'delicious',
-  'enjoy',
+  'write date',
+  "today's date",
+  'mark date',
+  'put date',
+  'date on',
+  'drink by',
+  'drink within',
 ];
+
+/** A part of a line that begins so and says no amount tells what becomes of the drink. */
+export const TELLING_WORDS: ReadonlySet<string> = new Set(
+  'drink finish enjoy share eat serve taste write mark stick wipe'.split(' '),
+);
 
 /** Words that carry nothing for the reading of a line. */
 export const COURTESY: ReadonlySet<string> = new Set(

@@ -108,21 +108,29 @@ export const CLAIMS =
   /\b(?:kcal|calories|sugar[- ]free|no added sugar|per glass|per serving|per 100 ?ml|\d+ ?mg|g of (?:sugar|salt|protein))\b/i;
 /** Words with which everything that is listed goes in. */
 export const EVERYTHING =
-  /\b(?:everything|all (?:the )?ingredients|the lot|all of it|tip it all|it all|the pack|all in)\b/i;
+  /\b(?:everything(?! (?:has|must|should|is|needs|follows|under|will|here))|all (?:the )?ingredients|the lot|all of it|tip it all|it all|the pack|all in)\b/i;
 /** What everything leaves out. */
 export const BUT = /\b(?:bar|except|but|apart from|other than|save) (?:for )?(.+)$/i;
 /** What goes into the glass, not into the pot. */
-export const AT_SERVING = /\b(?:to serve|to garnish|for serving|in each glass|to finish)\b/i;
+export const AT_SERVING =
+  /\b(?:to serve|to garnish|for serving|in(?:to)? (?:each|every) (?:glass|cup|mug)|to finish)\b/i;
 /** A sentence that tells of the glass. */
 export const SERVING_LEAD =
-  /^(?:to (?:drink|serve|use)|(?:for|in|into) (?:the|each|one|a|every) (?:glass|cup|mug)|(?:each|one|a|1|per) (?:glass|cup|mug)\b|(?:one|1|a) scoop (?:in|to|into|per)|1 t\. in|adults? (?:take )?a|grown-ups?|a spoonful each|share in|divide between|pour \d[\w ]+ into a glass)/i;
+  /^(?:to (?:drink|serve|use)|(?:for|in|into) (?:the|each|one|a|every) (?:glass|cup|mug)|(?:each|every|per) (?:glass|cup|mug)\b|(?:one|a|1) (?:glass|cup|mug) ?[=:]|(?:one|1|a) scoop (?:in|to|into|per)|1 t\. in|adults? (?:take )?a|grown-ups?|a spoonful each|share in|divide between|pour \d[\w ]+ into a glass)/i;
 /** An addition that washes something else. */
-export const FOR_WASHING = /\bfor (?:the )?(?:wash|washing|rinsing|cleaning|rim)\b|\bto wash (?:it|them|the)\b/i;
+export const FOR_WASHING =
+  /\bfor (?:the )?(?:wash(?: water)?|washing|rinsing|cleaning|rim)\b|\bto wash (?:it|them|the)\b/i;
 /** What is done to things before they go in; it changes no amount. */
 export const MADE_READY =
   /^(?:cut|slice|chop|peel|grate|juice|halve|quarter|core|zest|pit|stone|crack|bash|measure|weigh|top and tail|taste|poke|mark|write|label|stick)\b/i;
 /** "Them" of the sentence before. */
 export const PRONOUNS = /\b(?:them|it|these|those)\b/i;
+/** What follows tells why, and puts nothing in. */
+export const REASON = /,? (?:or (?:the|it|else)\b|because|so that|which is why|otherwise)\b.*$/i;
+/** "15 mL once a day": how much of it is taken. */
+export const TAKEN =
+  /^(?:(?:adults?|grown-ups?) )?(?:take )?(\d+(?:[.,]\d+)? ?(?:ml|tbsp|tsp|tablespoons?|teaspoons?)) (?:once|twice|three times|a day|daily|per day|each day)/i;
+
 /** Names for many things, by what the catalogue calls their role or part. */
 export const GROUPS: Readonly<Record<string, readonly string[]>> = {
   fruit: ['fruit'],

@@ -9,6 +9,7 @@ export const WARMTHS: readonly (readonly [string, number])[] = [
   ['body heat', 37],
   ['hand hot', 45],
   ['hand warm', 40],
+  ['body warm', 37],
   ['lukewarm', 36],
   ['tepid', 36],
   ['finger warm', 40],

@@ -35,3 +35,9 @@ export const TIME_PHRASES: readonly (readonly [string, string])[] = [
   ['a fortnight', '14 days'],
   ['fortnight', '14 days'],
 ];
+
+/** Units that a step writes in another way. */
+export const PLAIN_UNITS: Readonly<Record<string, string>> = { wk: 'weeks', wks: 'weeks', m: 'min' };
+
+/** Words between a number and its unit of time that change nothing. */
+export const LONG_WORDS: ReadonlySet<string> = new Set('full whole good more extra further solid long'.split(' '));
