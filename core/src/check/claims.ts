@@ -8,7 +8,7 @@ const COUNTED = Object.keys(COUNT_WORDS)
   .filter((word) => COUNT_WORDS[word]! > 1)
   .join('|');
 const COUNT_BEFORE = new RegExp(
-  `\\b(\\d+|${COUNTED})\\b(?! ?[.,]?\\d)(?:(?! of )[\\w ]){0,16}\\b(?:${SERVED}|of us)\\b`,
+  `(?<![.,\\d])\\b(\\d+|${COUNTED})\\b(?! ?[.,]?\\d)(?:(?! of )[\\w ]){0,16}\\b(?:${SERVED}|of us)\\b`,
   'i',
 );
 const COUNT_AFTER = new RegExp(

@@ -1,4 +1,4 @@
-import { ANY_CUP, type Choice } from '../read';
+import { ANY_CUP, BOTTLES_ASK, FOR_WASHING, type Choice } from '../read';
 import type { UnderstoodRecipe } from './understand-recipe';
 
 /** What must be asked of a recipe. */
@@ -23,7 +23,8 @@ export function questionsOf({ lines, recipe, parts }: UnderstoodRecipe): readonl
     const { reads, question } = reading;
     // What a step only names has its amount in the list; how many bottles there are follows from what is made.
     const bare = reads.some((read) => read.verb === 'add' && read.grams === null && read.relative === null);
-    if (role === 'step' && (bare || reads.some((read) => read.with.bottles === 'unsaid'))) return [];
+    if (role === 'step' && (bare || (question.ask === BOTTLES_ASK && reads.length > 0))) return [];
+    if (FOR_WASHING.test(text)) return [];
     if (reads.some(({ verb, ingredient }) => verb === 'use' && [...names].some((name) => ingredient?.endsWith(name))))
       return [];
     return [{ line, ...question, assumed: 0 }];

@@ -39,6 +39,19 @@ export interface Differing {
 
 /** What is done to things before they go in. */
 const BEFORE_THE_POT = new Set<Verb>(['wash', 'store', 'bottle', 'freeze']);
+/** What is done to a pot that has everything in it: a sentence that begins so puts nothing in. */
+const DRAWS_NOTHING = new Set<Verb>([
+  'remove',
+  'strain',
+  'skim',
+  'draw',
+  'cool',
+  'chill',
+  'process',
+  ...BEFORE_THE_POT,
+]);
+/** What is done with all that its sentence names. */
+const DONE_WITH_ALL = new Set<Verb>(['press', 'blend', 'mash', 'mill', 'simmer', 'boil', 'soak', 'shake']);
 const WAITS = new Set<Verb>(['infuse', 'steep', 'rest', 'chill']);
 const HOT = new Set<Verb>(['simmer', 'boil', 'reduce']);
 /** What may be done in a glass. */
@@ -114,7 +127,7 @@ export class Recipe {
     const named = open.filter((item) => (all ? but === undefined || !speaksOf(but, item) : speaksOf(text, item)));
     const first = reads.find(({ verb }) => verb !== 'add');
     const ready = this.isReady(text, reads);
-    const draws = !ready && (first === undefined || !BEFORE_THE_POT.has(first.verb) || reads[0]!.verb === 'add');
+    const draws = !ready && (first === undefined || !DRAWS_NOTHING.has(first.verb) || reads[0]!.verb === 'add');
     // "Rinse the berries. Put them in the pot."
     if (draws && PRONOUNS.test(text)) this.spokenOf.forEach((item) => this.take(item));
     const putIn = (item: Listed): boolean =>
@@ -123,7 +136,12 @@ export class Recipe {
     this.spokenOf = draws ? [] : named;
     if (ready) return;
     const each = /\beach\b/i.test(text);
-    steps.forEach((step, index) => this.step(line, step, reads[index]!, confidence, each));
+    const kept = (index: number): boolean =>
+      but === undefined ||
+      reads[index]!.verb !== 'add' ||
+      !this.listed.some((item) => sameThing(item.read.ingredient, reads[index]!.ingredient) && speaksOf(but, item));
+    for (const index of inOrder(reads))
+      if (kept(index)) this.step(line, steps[index]!, reads[index]!, confidence, each);
   }
 
   /** Whether a sentence only makes things ready: "weigh the powders on a 0.1 g scale". */
@@ -143,6 +161,12 @@ export class Recipe {
     if (step.verb === 'use') {
       const item = this.listed.find((each) => each.read.verb === 'use' && !isTaken(each));
       return item ? this.take(item) : this.place(line, step, read, confidence);
+    }
+    // What is soaked in the water of the list takes no other water.
+    if (step.verb === 'soak' && step.in !== undefined && this.listed.some((item) => sameAmount(item.read, read))) {
+      this.listed.filter((item) => sameAmount(item.read, read)).forEach((item) => this.take(item));
+      const { in: _water, ...soak } = step;
+      return this.place(line, soak, read, confidence);
     }
     const before = this.placed.findLast((each) => each.step.verb !== 'add');
     // "Five minutes more" goes on with what was done before.
@@ -233,6 +257,15 @@ export class Recipe {
   unsettled(): readonly Differing[] {
     return this.differing.filter(({ listed, over }) => over || !isTaken(listed));
   }
+}
+
+/** Places of the steps of a sentence, things before what is done with all of them: "feed the juicer: carrots, then celery". */
+function inOrder(reads: readonly Read[]): readonly number[] {
+  const places = reads.map((_, at) => at);
+  if (!reads[0] || !DONE_WITH_ALL.has(reads[0].verb)) return places;
+  const until = reads.findIndex(({ verb, grams }, at) => at > 0 && (verb !== 'add' || grams !== null));
+  const named = until < 0 ? places.slice(1) : places.slice(1, until);
+  return [...named, 0, ...places.slice(named.length + 1)];
 }
 
 /** The amount of a `use`: its number and its unit. */

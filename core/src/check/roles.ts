@@ -36,6 +36,8 @@ const BEGINS_WITH_AMOUNT = /^(?:[\d½⅓⅔¼¾⅛]|(?:a|an|half|one|two|three|f
 /** "500 g of something": an amount of whatever it is. */
 const AMOUNT_OF_ANYTHING =
   /^[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛.,/ -]*(?:g|kg|mg|ml|cl|l|oz|lb|tsp|tbsp|cups?|teaspoons?|tablespoons?)\b\.?\s+\w/i;
+/** What is done to a thing of a list before it goes in. */
+const READY = new Set(['add', 'use', 'wash', 'soak', 'mash', 'freeze']);
 const measured = ({ reads }: Reading) =>
   reads.filter(({ verb, grams, relative }) => verb === 'use' || grams !== null || relative !== null);
 
@@ -46,7 +48,7 @@ export function isListed(reading: Reading, text: string): boolean {
   if (!first || measured(reading).length === 0) return false;
   const begins = BEGINS_WITH_AMOUNT.test(text);
   if (
-    begins &&
+    (begins || (!IMPERATIVE.test(text) && first.grams !== null && reads.every(({ verb }) => READY.has(verb)))) &&
     text.length <= SHORT_INGREDIENT &&
     (first.verb === 'add' || first.verb === 'use') &&
     !/[.]\s*$/.test(text)
@@ -58,7 +60,7 @@ export function isListed(reading: Reading, text: string): boolean {
 
 /** What a step begins with. */
 export const IMPERATIVE =
-  /^(?:then |now |next |first,? |also )?(?:put|add|pour|mix|combine|stir|place|tip|drop|throw|set|bring|take|give|chuck|empty|dissolve|cover|fill|pick|pop|whisk|top|boil|heat|simmer|warm)\b/i;
+  /^(?:then |now |next |first,? |also )?(?:put|add|pour|mix|combine|stir|place|tip|drop|throw|set|bring|give|chuck|empty|dissolve|cover|fill|pick|pop|whisk|top|boil|heat|simmer|warm)\b/i;
 /** Words with which a thing goes in without being told to. */
 const GOES_IN = /\b(?:go(?:es)? (?:in|into|on)|in goe?s?|on top)\b/i;
 /** What is said of a drink that stands. */
@@ -77,12 +79,12 @@ export function roleOf(text: string, reading: Reading, section: Section): LineRo
   if (section === 'other') return 'chatter';
   if (/\b(?:serves|makes|yield:?) (?:about )?\d/i.test(text) && steps.length === 0) return 'serves';
   if (FURNITURE.test(text) || /^["“].*["”]$/.test(text)) return 'chatter';
-  const listed = isListed(reading, text) && !BY_THE_WAY.test(text);
+  const listed = isListed(reading, text) && (section === 'ingredients' || !BY_THE_WAY.test(text));
   const acts = reads.some(({ verb }) => verb !== 'add' && verb !== 'use' && verb !== 'store');
+  if (TELLING.test(text) || FOR_ONE.test(text)) return 'chatter';
   const days = KEEPS.test(text) && !STANDS_ON_PURPOSE.test(text) ? daysIn(text) : null;
   const stands = reads.every(({ verb }) => KEPT.has(verb));
   if (days !== null && stands) return 'keeps';
-  if (TELLING.test(text) || FOR_ONE.test(text)) return 'chatter';
   if (BATCH_SIZE.test(text) && !BEGINS_WITH_AMOUNT.test(text) && !IMPERATIVE.test(text)) return 'serves';
   // Whoever tells of themselves and says no figure tells a story.
   if (TELLER.test(text) && !reads.some(({ grams, minutes }) => grams !== null || minutes !== null)) return 'chatter';

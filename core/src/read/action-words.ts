@@ -9,6 +9,8 @@ export interface FoundAction {
   readonly rest: readonly Token[];
   /** What stands before its words. */
   readonly before: readonly Token[];
+  /** What stands behind the last of them. */
+  readonly after: readonly Token[];
   /** Something is said not to be done. */
   readonly negated: boolean;
 }
@@ -62,7 +64,7 @@ export function stemOf(word: string): string {
 }
 
 /** Forms of a verb that say how a thing is: boiling water, cooling rack. */
-const STATE_WORDS = new Set(['boiling', 'sparkling', 'cooking', 'drinking']);
+const STATE_WORDS = new Set(['boiling', 'sparkling', 'cooking', 'drinking', 'soaking', 'rolling', 'mixing', 'storing']);
 
 interface Place {
   readonly token: Token;
@@ -138,5 +140,6 @@ export function actionIn(tokens: readonly Token[]): FoundAction | undefined {
   const first = Math.min(...gone);
   const before = tokens.slice(0, first);
   const negated = before.some(({ text }) => NEGATIONS.has(text));
-  return { row: best.row, rest: tokens.filter((_, at) => !gone.has(at)), before, negated };
+  const after = tokens.slice(Math.max(...gone) + 1);
+  return { row: best.row, rest: tokens.filter((_, at) => !gone.has(at)), before, after, negated };
 }

@@ -3,5 +3,6 @@ export { readLine } from './read-line';
 export type { Choice, Question, Read, Reading } from './reading';
 export { CERTAIN, typedLine } from './typed-line';
 export type { TypedLine } from './typed-line';
+export { BOTTLES_ASK } from './en/actions';
 export { placeIn } from './slots';
 export * from './en/recipe';

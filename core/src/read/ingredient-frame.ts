@@ -2,7 +2,7 @@ import { readIngredientLine, type IngredientLine, type LineOptions } from '../qu
 import { rowOf } from '../lookup';
 import { MADE_OF_IT, WIDE_NAMES } from './en/ingredient-names';
 import { PIECE_GRAMS, SIZED_MEASURES } from './en/measures';
-import { COURTESY, STATES, TRIMMED } from './en/noise';
+import { COURTESY, NOTED, STATES, TRIMMED } from './en/noise';
 import { ABOUT } from './en/numbers';
 import { BESIDE, nameIn, nameOf, type Span } from './names';
 import { partsOf, takeUnit, type Parts } from './phrase-parts';
@@ -21,6 +21,8 @@ export interface IngredientFrame {
   readonly ask: { readonly ask: string; readonly choices: readonly string[] } | null;
   /** A thing of which no amount is said. */
   readonly bare: boolean;
+  /** What is said of it that changes no amount and matters: "pared thin", "seedless". */
+  readonly note?: string;
   /** So many parts of it. */
   readonly parts?: number;
 }
@@ -94,7 +96,7 @@ function pared(parts: Parts, thing: string): readonly string[] {
   if (parts.prefix !== 'peel of' || parts.unit !== undefined || !parts.words.some((word) => PARED.has(word))) return [];
   const line = readIngredientLine(`peel of ${measureWords(parts)} ${thing}`, { suggests: false });
   if (line.kind !== 'read' || line.dose.kind !== 'mass') return [];
-  return [`${plainNumber(line.dose.mass_g * PARED_SHARE)} g ${zestName(thing)}`];
+  return [`${plainNumber(line.dose.mass_g * PARED_SHARE)} g ${thing} peel`];
 }
 
 /** Ways to say it that the reader of amounts may know, the fullest first. */
@@ -199,7 +201,11 @@ export function readIngredient(tokens: readonly Token[], options: LineOptions = 
       const which = ounces
         ? asked('Fluid ounces, or ounces by weight?', [text.replace(' oz ', ' fl oz '), text])
         : null;
-      return { text, line, unread, ask: ask ?? which ?? how, bare: false };
+      const said = parts.words
+        .concat(parts.forms)
+        .map((word) => rowOf(NOTED, word))
+        .find(Boolean);
+      return { text, line, unread, ask: ask ?? which ?? how, bare: false, ...(said ? { note: said } : {}) };
     }
     if (line.code === 'ambiguous-ingredient' && line.suggestions.length > 0) {
       const [first] = line.suggestions as [string, ...string[]];

@@ -8,6 +8,7 @@ import { preparedIn } from './prepared';
 import type { Question, Read } from './reading';
 import { relativeIn, relativeText } from './relative';
 import { slotsOf } from './slots';
+import { LONG_WORDS } from './en/times';
 import { tokensOf, type Token } from './tokens';
 import { isUnit } from './units';
 
@@ -18,6 +19,17 @@ const TAKES_OBJECT = new Set<Verb>(
   'simmer boil steep stir mash blend shake heat rest infuse dissolve'.split(' ') as Verb[],
 );
 
+/** So many words without a stop are several things: nobody writes a phrase as long. */
+const DICTATED_FROM = 12;
+
+/** What follows an action and is another: "put in the honey stir it till it is gone". */
+function laterAction({ row, after }: FoundAction, length: number): readonly Token[] | undefined {
+  const next = actionIn(after);
+  if (!next || next.negated || next.row.vague || next.before.length === 0) return undefined;
+  const puts = next.row.adds === true && next.row.words.includes(' ') && !row.adds;
+  return puts || length > DICTATED_FROM ? after.slice(next.before.length) : undefined;
+}
+
 /** What "five minutes more" leaves open. */
 const STILL_ON = 'Simmering, or off the heat?';
 
@@ -25,7 +37,11 @@ const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
   const taken = new Set<Token>();
   all.forEach((token, at) => {
     const next = all[at + 1];
-    if (token.kind === 'number' && next && slotsOf([token, next]).minutes !== undefined) taken.add(token).add(next);
+    const long = next && LONG_WORDS.has(next.text) ? all[at + 2] : undefined;
+    if (token.kind !== 'number' || !next) return;
+    if (slotsOf([token, next, ...(long ? [long] : [])]).minutes === undefined) return;
+    taken.add(token).add(next);
+    if (long) taken.add(long);
   });
   return taken;
 };
@@ -53,6 +69,11 @@ export class LineFrames {
       return this.attach(tokens);
     }
     if (action.negated) return;
+    const next = laterAction(action, tokens.length);
+    if (next) {
+      this.read(tokens.slice(0, tokens.length - next.length));
+      return this.read(next);
+    }
     // "…two spoons of vinegar funnel it into bottles": what is dictated has no commas.
     const dictated = !action.row.adds && action.before.some(({ kind, article }) => kind === 'number' && !article);
     if (dictated && !actionIn(action.before) && this.add(action.before))
@@ -105,7 +126,8 @@ export class LineFrames {
       this.options,
     );
     const named = object !== undefined || liquid !== undefined;
-    const told = named ? action.rest.filter((token) => times.has(token)) : action.rest;
+    const apart = object === undefined ? [...what, ...where.filter((token) => times.has(token))] : undefined;
+    const told = !named ? action.rest : (apart ?? action.rest.filter((token) => times.has(token)));
     const frame = actionFrame({ ...action, rest: told });
     const known = liquid && !liquid.bare && liquid.line.dose.kind === 'mass';
     if (known && object && !object.bare) {
@@ -122,7 +144,7 @@ export class LineFrames {
   }
 
   private push(verb: Verb, rest: readonly Token[], ask: string | null): void {
-    const frame = actionFrame({ row: { words: verb, verb }, rest, before: [], negated: false });
+    const frame = actionFrame({ row: { words: verb, verb }, rest, before: [], after: [], negated: false });
     const told = ask === STILL_ON ? { ...frame.with, more: 'yes' } : frame.with;
     this.frames.push({ kind: 'act', frame: { ...frame, with: told, ask: ask ?? frame.ask } });
   }
@@ -214,13 +236,19 @@ export class LineFrames {
     if (tokens.some(({ text }) => text === 'if') && tokens.some(({ kind }) => kind === 'number'))
       this.again ??= 'Which of the amounts?';
     const slots = slotsOf(tokens);
-    const last = this.frames.at(-1);
+    // "Blend the gel with the oat drink and nutmeg, 30 seconds": what is only named stands between.
+    const last = this.frames.findLast((each) => each.kind === 'act' || !each.frame.bare || each.relative !== null);
     const says =
       slots.minutes !== undefined || slots.lid || slots.place || slots.celsius !== undefined || slots.through;
     if (tokens[0]?.text === 'after' && slots.minutes !== undefined && last?.kind === 'act') {
       this.frames.pop();
       this.push('infuse', tokens.slice(1), null);
       this.frames.push(last);
+      return;
+    }
+    if (last?.kind === 'act' && last.frame.step.verb === 'bottle' && (slots.place || slots.minutes !== undefined)) {
+      // What stands in the fridge once it is bottled is kept there; how long is said by the way.
+      if (slots.place) this.push('store', tokens, null);
       return;
     }
     if (last?.kind === 'act' && says) return this.sayMore(last, tokens);
@@ -248,10 +276,10 @@ export class LineFrames {
     const { step } = frame;
     const time = frame.minutes !== null && step.text ? tokensOf(step.text) : [];
     const row = { words: step.verb, verb: step.verb, ...(step.verb === 'heat' ? { value: step.text } : {}) };
-    const rebuilt = actionFrame({ row, rest: [...time, ...tokens], before: [], negated: false });
+    const rebuilt = actionFrame({ row, rest: [...time, ...tokens], before: [], after: [], negated: false });
     const text =
       ['strain', 'press', 'store', 'remove', 'bottle'].includes(step.verb) && step.text ? step.text : rebuilt.step.text;
-    this.frames[this.frames.length - 1] = {
+    this.frames[this.frames.findLastIndex(({ kind }) => kind === 'act')] = {
       kind: 'act',
       frame: {
         ...rebuilt,
@@ -308,7 +336,13 @@ export class LineFrames {
 
   steps(): readonly DrinkStep[] {
     return this.frames.map((each) =>
-      each.kind === 'add' ? { verb: 'add', text: relativeText(each.frame.text, each.relative) } : each.frame.step,
+      each.kind === 'add'
+        ? {
+            verb: 'add',
+            text: relativeText(each.frame.text, each.relative),
+            ...(each.frame.note ? { note: each.frame.note } : {}),
+          }
+        : each.frame.step,
     );
   }
 
@@ -324,7 +358,11 @@ export class LineFrames {
       if (frame.ask && relative === null) return frame.ask;
       return frame.bare && relative === null ? asked(`How much ${frame.line.ingredient.name.toLowerCase()}?`) : null;
     };
-    const first = this.again === null ? this.frames.map(of).find((each) => each !== null) : asked(this.again);
+    // How many bottles it takes follows from what is made: anything else is asked first.
+    const open = this.frames.map((each) => ({ each, asks: of(each) })).filter(({ asks }) => asks !== null);
+    const isBottle = (each: Frame): boolean => each.kind === 'act' && each.frame.step.verb === 'bottle';
+    const found = (open.find(({ each }) => !isBottle(each)) ?? open[0])?.asks;
+    const first = this.again === null ? found : asked(this.again);
     if (first) return { ask: first.ask, choices: first.choices.map((says) => ({ says, edit: says })) };
     return this.frames.length === 0 ? { ask: `What is meant by “${text.trim()}”?`, choices: [] } : null;
   }

@@ -1,3 +1,4 @@
+import { actionIn } from './action-words';
 import type { LineOptions } from '../quantity';
 import { NEGATIONS } from './en/actions';
 import { NOTE_PIECES, NOTE_WORDS, TELLING_WORDS } from './en/noise';
@@ -38,13 +39,14 @@ function isAside(tokens: readonly Token[]): boolean {
   const words = tokens.filter(({ kind }) => kind === 'word').map(({ text }) => text);
   const plain = ` ${words.join(' ')} `;
   const bare = ` ${words.filter((word) => word !== 'the' && word !== 'its').join(' ')} `;
-  if (NOTE_PIECES.some((said) => plain.includes(` ${said} `) || bare.includes(` ${said} `))) return true;
+  const action = actionIn(tokens);
+  // What is dictated goes on without a stop: "funnel it into bottles write the date on it".
+  const acts = action !== undefined && !action.negated && !action.row.vague && !words.includes('before');
+  if (!acts && NOTE_PIECES.some((said) => plain.includes(` ${said} `) || bare.includes(` ${said} `))) return true;
+  const counts = tokens.some(({ kind, article }) => kind === 'number' && !article);
+  if (words.includes('date') && !counts && !acts) return true;
   const first = words.find((word) => !NOT_SAID.has(word));
-  return (
-    first !== undefined &&
-    TELLING_WORDS.has(first) &&
-    !tokens.some(({ kind, article }) => kind === 'number' && !article)
-  );
+  return first !== undefined && TELLING_WORDS.has(first) && !counts;
 }
 
 /** Chance that a line of which so much was guessed is read as a careful person would read it. */

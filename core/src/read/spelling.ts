@@ -5,6 +5,7 @@ import { ACTIONS, FILLERS, NEGATIONS } from './en/actions';
 import { ASKED_NAMES, INGREDIENT_SYNONYMS } from './en/ingredient-names';
 import { LOOSE_MEASURES, SIZE_WORDS } from './en/measures';
 import { COURTESY, CUTS, FORM_WORDS, NOTE_WORDS, TRIMMED } from './en/noise';
+import { NOT_SLIPS } from './en/not-slips';
 import { ABOUT } from './en/numbers';
 import { SPELLINGS } from './en/spellings';
 import { LIDS, PLACES, STRAINERS } from './en/places';
@@ -70,7 +71,7 @@ export const isKnown = (word: string): boolean => KNOWN.has(word) || KNOWN.has(n
 
 /** A word with its slips put right: itself where it is known, or where nothing is near. */
 export function spelled(word: string): string {
-  if (word.length < SHORTEST || isKnown(word) || /\d/.test(word)) return word;
+  if (word.length < SHORTEST || isKnown(word) || NOT_SLIPS.has(word) || /\d/.test(word)) return word;
   let right = found.get(word);
   if (right === undefined) {
     if (found.size > MOST_KEPT) found.clear();

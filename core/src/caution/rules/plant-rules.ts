@@ -1,6 +1,6 @@
 import { formatNumber } from '../../quantity';
-import type { CautionRule } from '../caution';
-import { addedHere, cookedMinutes, doneTo, has, strainersAfter } from '../in-the-drink';
+import type { CautionContext, CautionRule } from '../caution';
+import { addedHere, cookedMinutes, doneTo, everything, has, strainersAfter } from '../in-the-drink';
 
 /** Least simmer of elderberries, min. Source: cyanogenic-glycoside literature; CDC outbreak report 1984. */
 const ELDER_COOKING_min = 20;
@@ -8,6 +8,16 @@ const ELDER_COOKING_min = 20;
 const ROWAN_COOKING_min = 10;
 const ELDER = ['elderberries-dried', 'elderberries-fresh'] as const;
 const HIPS = ['rose-hips-fresh', 'rose-hips-dried'] as const;
+/** Hips that have their seeds and hairs: shells that are bought seedless have none. */
+const unshelled = (context: CautionContext): boolean =>
+  everything(context).some(
+    ({ ingredient, within, step }) =>
+      within === undefined &&
+      HIPS.some((id) => id === ingredient.id) &&
+      !/\b(?:seedless|deseeded|shells)\b/i.test(
+        `${context.drink.steps[step]?.text ?? ''} ${context.drink.steps[step]?.note ?? ''}`,
+      ),
+  );
 const STONE_FRUIT = [
   'sour-cherries',
   'sweet-cherries',
@@ -105,7 +115,7 @@ export const PLANT_RULES: readonly CautionRule[] = [
     severity: 'warn',
     title: 'Hairs in rose hips',
     concerns: 'anyone who drinks it',
-    fires: (context) => addedHere(context, ...HIPS) && !holdsHairs(strainersAfter(context, ...HIPS)),
+    fires: (context) => unshelled(context) && !holdsHairs(strainersAfter(context, ...HIPS)),
     text: () =>
       'Rose hips contain fine hairs that irritate mouth and gut, and one cloth does not hold them back. Strain through paper or a fine filter, or twice through a close cloth, and do not wring it; or use seedless shells.',
     source: 'Pharmacognosy texts',

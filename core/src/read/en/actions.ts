@@ -20,6 +20,9 @@ export interface ActionRow {
   readonly timed?: true;
 }
 
+/** What is asked where bottles are filled of which nobody has said the size. */
+export const BOTTLES_ASK = 'Into how many bottles, of what size?';
+
 const rows = (verb: Verb, words: string, more: Omit<ActionRow, 'words' | 'verb'> = {}): readonly ActionRow[] =>
   words.split('|').map((each) => ({ words: each.trim(), verb, ...more }));
 
@@ -86,7 +89,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('blend', 'blend|blitz|whizz|liquidise|puree'),
   ...rows(
     'cool',
-    'cool|let cool|cool down|leave to cool|cold water bath|sink of cold water|once cool|when cool|cooled|stand * in cold water|stand * in ice|set * in cold water|set * in ice|sit * in cold water|sit * in ice|put * in cold water|come down to|came down to|comes down to|ice bath',
+    'cool|let cool|cool down|leave to cool|cold water bath|sink of cold water|once cool|when cool|cooled|becoming cold|become cold|becomes cold|gone cold|goes cold|gets cold|completely cold|once cold|when cold|stand * in cold water|stand * in ice|set * in cold water|set * in ice|sit * in cold water|sit * in ice|put * in cold water|come down to|came down to|comes down to|ice bath',
   ),
   ...rows('chill', 'chill|refrigerate|chill down'),
   ...rows('infuse', 'fridge|in fridge', {
@@ -96,7 +99,8 @@ export const ACTIONS: readonly ActionRow[] = [
   }),
   ...rows('store', 'store|keep|keeps|goes in fridge|lasts', { timed: true, vague: true }),
   ...rows('store', 'store|keep in|keeps in|keep it in|put away'),
-  ...rows('freeze', 'freeze|freezer'),
+  ...rows('freeze', 'freeze'),
+  ...rows('freeze', 'freezer', { timed: true }),
   ...rows('wash', 'wash|rinse|scrub|top and tail'),
   ...rows('stir', 'stir|whisk|mix|keep moving|keep stirring|swirl'),
   ...rows('dissolve', 'dissolve|stir until dissolved|stir until * dissolves|stir until * dissolved|until * dissolves'),
@@ -108,7 +112,7 @@ export const ACTIONS: readonly ActionRow[] = [
     'bottle',
     'bottle|bottle up|jar-up|fill ** bottle|fill ** jar|fill ** flask|full ** bottle|full ** jar|pour ** bottle|pour in ** bottle|pour in ** jar|pour ** jar|pour ** flask|ladle ** jar|ladle ** bottle|funnel ** bottle|funnel ** jar|decant ** bottle|decant ** jar|straight ** jar|straight ** bottle',
     {
-      ask: 'Into how many bottles, of what size?',
+      ask: BOTTLES_ASK,
     },
   ),
   ...rows('process', 'process|water bath|process jars|boil jars|can', {

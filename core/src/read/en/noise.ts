@@ -5,8 +5,6 @@ export const NOTE_WORDS: readonly string[] = [
   'makes about',
   'makes enough',
   'yields',
-  'batch no',
-  'batch number',
   'not for',
   'not suitable',
   'good for',
@@ -25,6 +23,8 @@ export const NOTE_WORDS: readonly string[] = [
 export const NOTE_PIECES: readonly string[] = [
   'label',
   'labels',
+  'batch no',
+  'batch number',
   'use by',
   'use within',
   'use it within',
@@ -81,7 +81,7 @@ export const CUTS: Readonly<Record<string, string>> = {
 
 /** What is done to a plant before it weighs anything else; it changes no amount. */
 export const TRIMMED: ReadonlySet<string> = new Set(
-  'hulled destemmed stemmed cored pitted stoned deseeded seeded peeled unpeeled washed rinsed cleaned scrubbed trimmed opened pared unsweetened sweetened picked'.split(
+  'hulled destemmed stemmed cored pitted stoned deseeded seedless seeded peeled unpeeled washed rinsed cleaned scrubbed trimmed opened pared unsweetened sweetened picked'.split(
     ' ',
   ),
 );
@@ -121,3 +121,12 @@ export const HEAPS: ReadonlySet<string> = new Set([
   'measuring',
   'packed',
 ]);
+
+/** What is said of a thing that changes no amount and matters later, as the note of a step. */
+export const NOTED: Readonly<Record<string, string>> = {
+  pared: 'pared thin',
+  thinly: 'pared thin',
+  pith: 'no pith',
+  seedless: 'seedless',
+  deseeded: 'seedless',
+};

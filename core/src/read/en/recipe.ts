@@ -75,7 +75,7 @@ export const FURNITURE =
 
 /** Sentences that tell of the drink, and nothing that is to be done. */
 export const TELLING =
-  /^(?:do not|don't|dont|never|no need|no worries|please|thanks|thank|hope|enjoy|confession|whole|film on|in the shop|not a|not for|it is meant|it's meant|it must|it should|recycle|store unopened|throw away|discard|go to a|give small|wash hands|taste it|check sum|whoever|kids|children|guests|everyone|everybody|bottles come|net weight|best before)\b/i;
+  /^(?:do not|don't|dont|never|no need|no worries|please|thanks|thank|hope|enjoy|confession|whole|film on|in the shop|not a|not for|it is meant|it's meant|it must|it should|recycle|store unopened|go to a|give small|wash hands|taste it|check sum|whoever|kids|children|guests|everyone|everybody|bottles come|net weight|best before)\b/i;
 /** What a thing weighs or costs by the way is no amount of the recipe. */
 export const BY_THE_WAY =
   /\b(?:weighs? (?:about|around|roughly)|costs?|instead|if you (?:use|like|want)|could also|sometimes i)\b/i;
