@@ -10,5 +10,10 @@ export const readLines: CommandVerb = (args, { readFile }) => {
   const lines = readFile(path)
     .replace(/\r?\n$/, '')
     .split(/\r?\n/);
-  return lines.map((line) => JSON.stringify(readLine(line))).join('\n');
+  return lines
+    .map((line) => {
+      const { text, steps, reads, confidence, question, note } = readLine(line);
+      return JSON.stringify({ text, steps, reads, confidence, question, note });
+    })
+    .join('\n');
 };

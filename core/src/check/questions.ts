@@ -1,4 +1,4 @@
-import { ANY_CUP, BOTTLES_ASK, FOR_WASHING, type Choice } from '../read';
+import { ANY_CUP, FOR_WASHING, type Choice } from '../read';
 import type { UnderstoodRecipe } from './understand-recipe';
 
 /** What must be asked of a recipe. */
@@ -17,17 +17,17 @@ const none = (line: number, ask: string): CheckQuestion => ({ line, ask, choices
 /** What must be asked of a recipe, in the order of its lines. */
 export function questionsOf({ lines, recipe, parts }: UnderstoodRecipe): readonly CheckQuestion[] {
   const names = new Set(parts.map(({ name }) => name));
+  const isPart = (name: string | null): boolean => [...names].some((part) => name?.endsWith(part));
   const found = lines.flatMap(({ role, reading, text }, line): readonly CheckQuestion[] => {
     if (ANY_CUP.test(text)) return [none(line, 'How many mL does the cup hold?')];
-    if (!reading?.question || role === 'keeps') return [];
-    const { reads, question } = reading;
+    if (!reading || role === 'keeps' || FOR_WASHING.test(text)) return [];
+    // A line of the list that nobody can read is asked about as a whole.
+    if (role === 'ingredient' && reading.steps.length === 0 && reading.question)
+      return [{ line, ...reading.question, assumed: 0 }];
     // What a step only names has its amount in the list; how many bottles there are follows from what is made.
-    const bare = reads.some((read) => read.verb === 'add' && read.grams === null && read.relative === null);
-    if (role === 'step' && (bare || (question.ask === BOTTLES_ASK && reads.length > 0))) return [];
-    if (FOR_WASHING.test(text)) return [];
-    if (reads.some(({ verb, ingredient }) => verb === 'use' && [...names].some((name) => ingredient?.endsWith(name))))
-      return [];
-    return [{ line, ...question, assumed: 0 }];
+    const open = reading.open.find(({ about }) => about !== 'bottles' && (about !== 'amount' || role !== 'step'));
+    if (!open || reading.reads.some(({ verb, ingredient }) => verb === 'use' && isPart(ingredient))) return [];
+    return [{ line, ask: open.ask, choices: open.choices, assumed: 0 }];
   });
   const unlisted = recipe.unlisted.map(({ line, text }) => none(line, `How much ${text}?`));
   const differing = recipe

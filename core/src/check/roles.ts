@@ -22,6 +22,8 @@ export type LineRole = 'title' | 'ingredient' | 'step' | 'serves' | 'keeps' | 'c
 const LONGEST_INGREDIENT = 80;
 /** So short a line that begins with an amount is one, whatever is done to it beforehand. */
 const SHORT_INGREDIENT = 60;
+/** Under its heading it may be told in more. */
+const LONGEST_UNDER_HEADING = 160;
 
 const TELLER = /^(?:i|we|my|our)\b/i;
 const PROMISES = /^per serving\b|\b(?:gives|has|contains) (?:you )?(?:a |about |around )?(?:full )?\d/i;
@@ -42,7 +44,7 @@ const measured = ({ reads }: Reading) =>
   reads.filter(({ verb, grams, relative }) => verb === 'use' || grams !== null || relative !== null);
 
 /** What a line of a list is: additions with an amount, and nothing done. */
-export function isListed(reading: Reading, text: string): boolean {
+export function isListed(reading: Reading, text: string, longest = LONGEST_INGREDIENT): boolean {
   const { reads } = reading;
   const [first] = reads;
   if (!first || measured(reading).length === 0) return false;
@@ -55,7 +57,7 @@ export function isListed(reading: Reading, text: string): boolean {
   )
     return true;
   if (reads.some(({ verb }) => verb !== 'add' && verb !== 'use')) return false;
-  return text.length <= LONGEST_INGREDIENT || measured(reading).length > 1;
+  return text.length <= longest || measured(reading).length > 1;
 }
 
 /** What a step begins with. */
@@ -79,7 +81,8 @@ export function roleOf(text: string, reading: Reading, section: Section): LineRo
   if (section === 'other') return 'chatter';
   if (/\b(?:serves|makes|yield:?) (?:about )?\d/i.test(text) && steps.length === 0) return 'serves';
   if (FURNITURE.test(text) || /^["“].*["”]$/.test(text)) return 'chatter';
-  const listed = isListed(reading, text) && (section === 'ingredients' || !BY_THE_WAY.test(text));
+  const longest = section === 'ingredients' ? LONGEST_UNDER_HEADING : LONGEST_INGREDIENT;
+  const listed = isListed(reading, text, longest) && (section === 'ingredients' || !BY_THE_WAY.test(text));
   const acts = reads.some(({ verb }) => verb !== 'add' && verb !== 'use' && verb !== 'store');
   if (TELLING.test(text) || FOR_ONE.test(text)) return 'chatter';
   const days = KEEPS.test(text) && !STANDS_ON_PURPOSE.test(text) ? daysIn(text) : null;

@@ -17,6 +17,10 @@ export interface SourceLine extends SourceText {
 const LONGEST_TITLE = 90;
 const BULLET = /^\s*(?:[-*•·>#]+|\(?\d{1,2}[.)]|\(?[a-h]\)|step \d+[:.]?)\s+/i;
 
+/** A sentence about the glass without the words that say so; an amount in them stays. */
+const withoutLead = (text: string): string =>
+  text.replace(SERVING_LEAD, (lead) => (/^(?:pour|adult|grown)|\d/i.test(lead) && !/^1 /.test(lead) ? lead : ''));
+
 /** Walks through a recipe line by line, and keeps where it is. */
 class Walk {
   readonly lines: SourceLine[] = [];
@@ -69,7 +73,7 @@ class Walk {
       plain = plain.slice(inLine.length).replace(BULLET, '').trim();
     }
     // Where it goes is said first: what is put there follows.
-    const reading = readLine(this.wide.says(plain.replace(SERVING_LEAD, '')));
+    const reading = readLine(this.wide.says(withoutLead(plain)));
     if (!this.titled && !FURNITURE.test(plain)) {
       this.titled = true;
       if (!isListed(reading, plain) && !IMPERATIVE.test(plain) && plain.length < LONGEST_TITLE)

@@ -1,6 +1,6 @@
 import type { ActionFrame } from './action-frame';
 import type { IngredientFrame } from './ingredient-frame';
-import type { Read } from './reading';
+import type { OpenQuestion, Read } from './reading';
 import type { Token } from './tokens';
 
 export interface Added {
@@ -62,3 +62,20 @@ export const readOfAction = ({ frame }: Done): Read => ({
   celsius: frame.celsius,
   with: frame.with,
 });
+
+const openAs = ({ ask, choices }: Asked, about: OpenQuestion['about']): readonly OpenQuestion[] => [
+  { ask, choices: choices.map((says) => ({ says, edit: says })), about },
+];
+
+/** What must be asked of a part of a line. */
+export function openOf(each: Frame): readonly OpenQuestion[] {
+  if (each.kind === 'act')
+    return each.frame.ask === null
+      ? []
+      : openAs({ ask: each.frame.ask, choices: [] }, each.frame.step.verb === 'bottle' ? 'bottles' : 'else');
+  const { frame, relative, ask } = each;
+  if (ask) return openAs(ask, 'else');
+  if (frame.ask && relative === null) return openAs(frame.ask, frame.bare ? 'amount' : 'else');
+  const name = frame.line.ingredient.name.toLowerCase();
+  return frame.bare && relative === null ? openAs({ ask: `How much ${name}?`, choices: [] }, 'amount') : [];
+}

@@ -1,8 +1,7 @@
 /** What people write, as steps: lines of a drink in free words. */
 export { readLine } from './read-line';
-export type { Choice, Question, Read, Reading } from './reading';
+export type { Choice, OpenQuestion, Question, Read, Reading } from './reading';
 export { CERTAIN, typedLine } from './typed-line';
 export type { TypedLine } from './typed-line';
-export { BOTTLES_ASK } from './en/actions';
 export { placeIn } from './slots';
 export * from './en/recipe';

@@ -4,7 +4,7 @@ import { MADE_OF_IT, WIDE_NAMES } from './en/ingredient-names';
 import { PIECE_GRAMS, SIZED_MEASURES } from './en/measures';
 import { COURTESY, NOTED, STATES, TRIMMED } from './en/noise';
 import { ABOUT } from './en/numbers';
-import { BESIDE, nameIn, nameOf, type Span } from './names';
+import { BESIDE, NO_WORD, nameIn, nameOf, type Span } from './names';
 import { partsOf, takeUnit, type Parts } from './phrase-parts';
 import { plainNumber } from './plain-number';
 import type { Token } from './tokens';
@@ -167,9 +167,9 @@ export function readIngredient(tokens: readonly Token[], options: LineOptions = 
     name = thingIn(parts);
   }
   if (!name || MADE_OF_IT.has(parts.words[name.to] ?? '')) return undefined;
-  const left = { ...parts, words: [...parts.words.slice(0, name.from), ' ', ...parts.words.slice(name.to)] };
+  const left = { ...parts, words: [...parts.words.slice(0, name.from), NO_WORD, ...parts.words.slice(name.to)] };
   takeUnit(left);
-  const unread = [...unreadOf(left.words.filter((word) => word !== ' '))];
+  const unread = [...unreadOf(left.words.filter((word) => word !== NO_WORD))];
   const said = left.amount !== undefined || left.unit !== undefined || left.loose !== undefined;
   // "tonic water" is no water.
   const before = parts.words[name.from - 1];

@@ -2,10 +2,10 @@ import type { DrinkStep, Verb } from '../drink';
 import type { LineOptions } from '../quantity';
 import { actionFrame, unreadWords, type ActionFrame } from './action-frame';
 import { actionIn, type FoundAction } from './action-words';
-import { asOne, asked, readOfAction, readOfIngredient, type Added, type Asked, type Done, type Frame } from './frames';
+import { asOne, asked, openOf, readOfAction, readOfIngredient, type Added, type Done, type Frame } from './frames';
 import { readIngredient, type IngredientFrame } from './ingredient-frame';
 import { preparedIn } from './prepared';
-import type { Question, Read } from './reading';
+import type { OpenQuestion, Read } from './reading';
 import { relativeIn, relativeText } from './relative';
 import { slotsOf } from './slots';
 import { LONG_WORDS } from './en/times';
@@ -350,20 +350,9 @@ export class LineFrames {
     return this.frames.map((each) => (each.kind === 'add' ? readOfIngredient(each) : readOfAction(each)));
   }
 
-  question(text: string): Question | null {
-    const of = (each: Frame): Asked | null => {
-      if (each.kind === 'act') return asked(each.frame.ask);
-      const { frame, relative, ask } = each;
-      if (ask) return ask;
-      if (frame.ask && relative === null) return frame.ask;
-      return frame.bare && relative === null ? asked(`How much ${frame.line.ingredient.name.toLowerCase()}?`) : null;
-    };
-    // How many bottles it takes follows from what is made: anything else is asked first.
-    const open = this.frames.map((each) => ({ each, asks: of(each) })).filter(({ asks }) => asks !== null);
-    const isBottle = (each: Frame): boolean => each.kind === 'act' && each.frame.step.verb === 'bottle';
-    const found = (open.find(({ each }) => !isBottle(each)) ?? open[0])?.asks;
-    const first = this.again === null ? found : asked(this.again);
-    if (first) return { ask: first.ask, choices: first.choices.map((says) => ({ says, edit: says })) };
-    return this.frames.length === 0 ? { ask: `What is meant by “${text.trim()}”?`, choices: [] } : null;
+  /** What is open of it. */
+  open(): readonly OpenQuestion[] {
+    const found = this.frames.flatMap(openOf);
+    return this.again === null ? found : [{ ask: this.again, choices: [], about: 'else' }, ...found];
   }
 }

@@ -31,12 +31,15 @@ const NAME_WORDS: ReadonlySet<string> = new Set(
 );
 const inNames = new Map<string, boolean>();
 
+/** Stands where one phrase ends and another begins: no name goes across it. */
+export const NO_WORD = ' ';
+
 /** Marks the word that is the measure if anything else is the thing: "4 cloves of garlic", "3 cloves". */
 export const BESIDE = '\u0000';
 
 /** Whether a word, or its singular, stands in some name. */
 function standsInName(word: string): boolean {
-  if (word.startsWith(BESIDE)) return false;
+  if (word === NO_WORD || word.startsWith(BESIDE)) return false;
   let is = inNames.get(word);
   if (is === undefined) {
     if (inNames.size > MOST_KNOWN) inNames.clear();

@@ -1,6 +1,6 @@
 import { LOOSE_MEASURES, PIECE_GRAMS, REGIONAL, SIZE_WORDS, type LooseMeasure } from './en/measures';
 import { CUTS, FORM_WORDS, HEAPS, PORTIONS, PREFIXES } from './en/noise';
-import { BESIDE, nameIn } from './names';
+import { BESIDE, NO_WORD, nameIn } from './names';
 import type { Token } from './tokens';
 import { isUnit } from './units';
 
@@ -86,7 +86,7 @@ export function partsOf(tokens: readonly Token[]): Parts {
       return;
     }
     const { text } = token;
-    if (token.kind === 'sign') return;
+    if (token.kind === 'sign') return void (text === ',' && parts.words.push(NO_WORD));
     if (token === parts.beside) return void parts.words.push(BESIDE + token.text);
     if (/^teabags?$/.test(text)) {
       parts.unit = 'bags';

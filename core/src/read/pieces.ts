@@ -20,7 +20,13 @@ const BREAKS = new Set([',', ';', '.', '...', '(', ')', '!', '?', ':', '+', '&']
 const NOT_SPLIT_BEFORE = new Set(['another', 'fresh', 'lid', 'a', 'the']);
 
 const wordsOf = (tokens: readonly Token[]) => tokens.filter(({ kind }) => kind === 'word').map(({ text }) => text);
-const hasName = (tokens: readonly Token[]): boolean => nameIn(wordsOf(tokens), ANY_STATE) !== undefined;
+/** The date of a label is no fruit. */
+const LABEL_WORD = 'date';
+const hasName = (tokens: readonly Token[]): boolean =>
+  nameIn(
+    wordsOf(tokens).filter((word) => word !== LABEL_WORD),
+    ANY_STATE,
+  ) !== undefined;
 const hasAmount = (tokens: readonly Token[]): boolean =>
   tokens.some(({ kind, article }) => kind === 'number' && !article);
 const ANY_STATE = ['fresh', 'dried', 'ground'];
@@ -178,6 +184,9 @@ const FILLED = /^(?:capsule|tablet|sachet|jar)s?$/;
 const correctsBefore = (tokens: readonly Token[]): number =>
   CORRECTIONS.find((words) => words.every((word, index) => tokens[index]?.text === word))?.length ?? 0;
 
+/** Stands between phrases that are one: no name goes across it. */
+const COMMA: Token = { kind: 'sign', text: ',', low: 0, high: 0 };
+
 /** Splits a line at its connectives, and joins again what says something of the phrase before. */
 export function piecesOf(tokens: readonly Token[]): readonly Piece[] {
   const pieces: { tokens: Token[]; corrects: boolean; instead: boolean }[] = [];
@@ -191,7 +200,7 @@ export function piecesOf(tokens: readonly Token[]): readonly Piece[] {
     }
     const before = pieces.at(-1);
     const how = before && !instead ? joins(before.tokens, raw) : 'apart';
-    if (how === 'joined') before!.tokens.push(...piece);
+    if (how === 'joined') before!.tokens.push(COMMA, ...piece);
     else if (how === 'replaces') before!.tokens = withAmount(before!.tokens, piece);
     else if (how === 'apart') pieces.push({ tokens: [...piece], corrects: false, instead });
   }

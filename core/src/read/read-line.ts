@@ -4,7 +4,7 @@ import { NEGATIONS } from './en/actions';
 import { NOTE_PIECES, NOTE_WORDS, TELLING_WORDS } from './en/noise';
 import { LineFrames } from './line-frames';
 import { piecesOf } from './pieces';
-import type { Reading } from './reading';
+import type { OpenQuestion, Question, Reading } from './reading';
 import { slotsOf } from './slots';
 import { spelled } from './spelling';
 import { tokensOf, type Token } from './tokens';
@@ -57,6 +57,13 @@ function confidenceOf({ frames, unread, bare }: LineFrames, slips: number, asked
   return 1 / (1 + Math.exp(-score));
 }
 
+/** The one question of a line: how many bottles it takes follows from what is made, so anything else is asked first. */
+function questionOf({ frames }: LineFrames, open: readonly OpenQuestion[], text: string): Question | null {
+  if (frames.length === 0) return { ask: `What is meant by “${text.trim()}”?`, choices: [] };
+  const first = open.find(({ about }) => about !== 'bottles') ?? open[0];
+  return first ? { ask: first.ask, choices: first.choices } : null;
+}
+
 /** Nobody writes a line as long as that: it is text of another kind. */
 const LONGEST_LINE = 2000;
 
@@ -69,12 +76,12 @@ const LONGEST_LINE = 2000;
  *   is a note. It never fails.
  */
 export function readLine(text: string, options: LineOptions = {}): Reading {
-  if (text.trim() === '') return { text, steps: [], reads: [], confidence: 1, question: null, note: false };
+  if (text.trim() === '') return { text, steps: [], reads: [], confidence: 1, question: null, open: [], note: false };
   if (text.length > LONGEST_LINE) {
     const question = { ask: 'That is too long for a line. Say it in shorter ones.', choices: [] };
-    return { text, steps: [], reads: [], confidence: 0, question, note: true };
+    return { text, steps: [], reads: [], confidence: 0, question, open: [], note: true };
   }
-  if (isNote(text)) return { text, steps: [], reads: [], confidence: 0.9, question: null, note: true };
+  if (isNote(text)) return { text, steps: [], reads: [], confidence: 0.9, question: null, open: [], note: true };
   const { tokens, slips } = corrected(tokensOf(text));
   const found = new LineFrames(options);
   for (const piece of piecesOf(tokens)) {
@@ -90,13 +97,15 @@ export function readLine(text: string, options: LineOptions = {}): Reading {
     if (piece.instead) found.instead(piece.tokens);
     else found.read(piece.tokens);
   }
-  const question = found.question(text);
+  const open = found.open();
+  const question = questionOf(found, open, text);
   return {
     text,
     steps: found.steps(),
     reads: found.reads(),
     confidence: Number(confidenceOf(found, slips, question !== null).toFixed(3)),
     question,
+    open,
     note: found.frames.length === 0,
   };
 }

@@ -29,6 +29,11 @@ export interface Choice {
   readonly edit: string;
 }
 
+/** A question of a line, and what it is about: how much of a thing, which bottles, or anything else. */
+export interface OpenQuestion extends Question {
+  readonly about: 'amount' | 'bottles' | 'else';
+}
+
 /** A line as it was understood. */
 export interface Reading {
   readonly text: string;
@@ -37,6 +42,8 @@ export interface Reading {
   /** Probability that a careful person would read the same, 0 to 1. */
   readonly confidence: number;
   readonly question: Question | null;
+  /** All that is open, by what it is about; the question is the first of them. */
+  readonly open: readonly OpenQuestion[];
   /** It became no step: it is kept as a note in the words it was written in. */
   readonly note: boolean;
 }
