@@ -31,6 +31,16 @@ function ofTheDrink({ analysis, batch }: UnderstoodRecipe): readonly CheckFindin
   ];
 }
 
+/** The findings of what is made beforehand. */
+const ofTheParts = ({ parts }: UnderstoodRecipe): readonly CheckFinding[] =>
+  parts.flatMap(({ name, analysis, kept }) =>
+    analysis.findings
+      .filter(({ open }) => !open)
+      .map(({ code, step, text }) =>
+        finding(code, 'note', `${name}: ${text}`, { line: step === null ? null : (kept[step]?.line ?? null) }),
+      ),
+  );
+
 /** What is wrong with a recipe, in the order of harm. */
 export const findingsIn = (understood: UnderstoodRecipe): readonly CheckFinding[] =>
-  [...ofTheDrink(understood), ...RULES.flatMap((rule) => rule(understood))].sort(byHarm);
+  [...ofTheDrink(understood), ...ofTheParts(understood), ...RULES.flatMap((rule) => rule(understood))].sort(byHarm);

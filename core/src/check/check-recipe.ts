@@ -2,7 +2,7 @@ import { analysisReport } from '../analyse';
 import { writeDrink } from '../drink';
 import { findingsIn } from './check-findings';
 import { questionsOf } from './questions';
-import type { Placed } from './recipe';
+import type { Placed } from './placed';
 import type { SourceLine } from './source-lines';
 import { understandRecipe, type CheckOptions } from './understand-recipe';
 
@@ -51,7 +51,7 @@ function added(
 }
 
 function lineOf({ text, start, end, role, reading }: SourceLine, index: number, batch: readonly Placed[]) {
-  const steps = batch.flatMap(({ line }, at) => (line === index ? [at] : []));
+  const steps = batch.flatMap(({ line, by }, at) => (line === index || by === index ? [at] : []));
   const confidence = reading?.confidence ?? ROLE_CONFIDENCE[role === 'chatter' ? 'chatter' : 'else'];
   return { text, start, end, role, steps, confidence };
 }

@@ -19,7 +19,7 @@ export const isTaken = ({ gone }: Listed): boolean => gone > 0.99;
 
 /** Words that say the state of a thing, or what it is measured in, and not which thing it is. */
 const PLAIN = new Set(
-  'fresh dried whole ground fine raw leaf leave root white juice peel zest and the tap water powder seed berry cold warm sliced crushed grated chopped cut large small litre liter cup gram tbsp tsp tablespoon teaspoon slice stick piece inch thumb finger pinch sprig dozen bag handful'.split(
+  'fresh dried whole ground fine raw leaf leave root white juice peel zest and the tap water powder seed berry cold warm sliced crushed grated chopped cut large small litre liter cup gram tbsp tsp tablespoon teaspoon slice stick piece inch thumb finger pinch sprig dozen bag handful for every each much part cover taste'.split(
     ' ',
   ),
 );

@@ -25,9 +25,9 @@ export function questionsOf({ lines, recipe, parts }: UnderstoodRecipe): readonl
     if (role === 'ingredient' && reading.steps.length === 0 && reading.question)
       return [{ line, ...reading.question, assumed: 0 }];
     // What a step only names has its amount in the list; how many bottles there are follows from what is made.
-    const open = reading.open.find(({ about }) => about !== 'bottles' && (about !== 'amount' || role !== 'step'));
-    if (!open || reading.reads.some(({ verb, ingredient }) => verb === 'use' && isPart(ingredient))) return [];
-    return [{ line, ask: open.ask, choices: open.choices, assumed: 0 }];
+    const open = reading.open.filter(({ about }) => about !== 'bottles' && (about !== 'amount' || role !== 'step'));
+    if (reading.reads.some(({ verb, ingredient }) => verb === 'use' && isPart(ingredient))) return [];
+    return open.map(({ ask, choices }) => ({ line, ask, choices, assumed: 0 }));
   });
   const unlisted = recipe.unlisted.map(({ line, text }) => none(line, `How much ${text}?`));
   const differing = recipe

@@ -11,16 +11,8 @@ import {
   type Read,
   type Reading,
 } from '../read';
+import { NOTHING, amountOf, inOrder, keptAt, type Placed } from './placed';
 import { isTaken, sameAmount, sameThing, speaksOf, type Listed } from './listed';
-
-/** A step, and the line it comes from. */
-export interface Placed {
-  readonly step: DrinkStep;
-  readonly line: number;
-  readonly read: Read;
-  readonly confidence: number;
-  readonly atServing: boolean;
-}
 
 /** What a step names, of which no amount is known. */
 export interface Unlisted {
@@ -50,8 +42,6 @@ const DRAWS_NOTHING = new Set<Verb>([
   'process',
   ...BEFORE_THE_POT,
 ]);
-/** What is done with all that its sentence names. */
-const DONE_WITH_ALL = new Set<Verb>(['press', 'blend', 'mash', 'mill', 'simmer', 'boil', 'soak', 'shake']);
 const WAITS = new Set<Verb>(['infuse', 'steep', 'rest', 'chill']);
 const HOT = new Set<Verb>(['simmer', 'boil', 'reduce']);
 /** What may be done in a glass. */
@@ -67,6 +57,8 @@ export class Recipe {
   serving: string | null = null;
   /** What was named last and has not gone in: what "them" means. */
   private spokenOf: readonly Listed[] = [];
+  /** The sentence that is being done. */
+  private at: number | null = null;
 
   /** A line of the list. */
   list(line: number, { steps, reads, confidence }: Reading, text: string, atServing: boolean): void {
@@ -96,7 +88,7 @@ export class Recipe {
   }
 
   private place(line: number, step: DrinkStep, read: Read, confidence: number, atServing = false): void {
-    this.placed.push({ line, step, read, confidence, atServing });
+    this.placed.push({ line, by: this.at ?? line, step, read, confidence, atServing });
   }
 
   private pour(item: Listed, step: DrinkStep): void {
@@ -121,6 +113,7 @@ export class Recipe {
   do(line: number, reading: Reading, sentence: string): void {
     const { steps, reads, confidence } = reading;
     const text = sentence.replace(REASON, '');
+    this.at = line;
     const all = EVERYTHING.test(text);
     const but = all ? BUT.exec(text)?.[1]?.split(/[,.]| (?:in|go|goes|into) /)[0] : undefined;
     const open = this.listed.filter((item) => !isTaken(item));
@@ -210,6 +203,7 @@ export class Recipe {
 
   /** A sentence about the glass. */
   serve(line: number, { steps, reads, confidence }: Reading): void {
+    this.at = line;
     steps.forEach((step, index) => {
       const read = reads[index]!;
       if (read.verb === 'use') this.serving ??= amountOf(step);
@@ -226,6 +220,7 @@ export class Recipe {
 
   /** A sentence that tells where it is kept, once it is made. */
   keep(line: number, text: string): void {
+    this.at = line;
     const place = placeIn(text);
     if (place === undefined || this.placed.some(({ step }) => step.verb === 'store')) return;
     const step: DrinkStep = { verb: 'store', text: keptAt(place) };
@@ -240,7 +235,7 @@ export class Recipe {
     const early = at < 0 ? this.placed.length : at;
     const firstStep = Math.min(...this.placed.map(({ line }) => line), Infinity);
     for (const { line, step, read, confidence } of left) {
-      const own: Placed = { line, step, read, confidence, atServing: false };
+      const own: Placed = { line, by: line, step, read, confidence, atServing: false };
       // What is listed among the steps goes in where it stands.
       const behind =
         line > firstStep ? this.placed.findLastIndex((each) => each.line < line && !each.atServing) + 1 : undefined;
@@ -258,46 +253,3 @@ export class Recipe {
     return this.differing.filter(({ listed, over }) => over || !isTaken(listed));
   }
 }
-
-/** Places of the steps of a sentence, things before what is done with all of them: "feed the juicer: carrots, then celery". */
-function inOrder(reads: readonly Read[]): readonly number[] {
-  const places = reads.map((_, at) => at);
-  if (!reads[0] || !DONE_WITH_ALL.has(reads[0].verb)) return places;
-  const until = reads.findIndex(({ verb, grams }, at) => at > 0 && (verb !== 'add' || grams !== null));
-  const named = until < 0 ? places.slice(1) : places.slice(1, until);
-  return [...named, 0, ...places.slice(named.length + 1)];
-}
-
-/** The amount of a `use`: its number and its unit. */
-const amountOf = ({ text }: DrinkStep): string => text.split(' ').slice(0, 2).join(' ');
-
-const NOTHING: Read = {
-  verb: 'store',
-  ingredient: null,
-  form: null,
-  grams: null,
-  p5: null,
-  p95: null,
-  relative: null,
-  minutes: null,
-  celsius: null,
-  with: {},
-};
-
-/** Where something is kept, as a step says it. */
-const keptAt = (place: string | undefined): string =>
-  place === 'dark cupboard' || place === 'room' ? 'cupboard' : (place ?? 'fridge');
-
-/** Bottles of no said size are as many as it takes, and have their date where the recipe says so. */
-export function bottled(placed: readonly Placed[], volume_mL: number | null, dated: boolean): readonly Placed[] {
-  const note = dated ? { note: 'label with the date' } : {};
-  return placed.map((each) => {
-    if (each.step.verb !== 'bottle') return each;
-    const count = Math.max(1, Math.ceil((volume_mL ?? 0) / SOME_BOTTLE_mL));
-    const text = each.read.with.bottles === 'unsaid' ? each.step.text.replace(/^1 x/, `${count} x`) : each.step.text;
-    return { ...each, step: { ...each.step, text, ...note } };
-  });
-}
-
-/** What the reader takes for a bottle of which nobody has said the size holds so much below its headspace. */
-const SOME_BOTTLE_mL = 470;

@@ -3,7 +3,8 @@ import type { Drink, DrinkKind } from '../drink';
 import { AT_SERVING, SCOOP_IS, SERVING_LEAD, TAKEN, type Reading } from '../read';
 import { kindOf, servesIn } from './claims';
 import type { Listed } from './listed';
-import { Recipe, bottled, type Placed } from './recipe';
+import { bottled, type Placed } from './placed';
+import { Recipe } from './recipe';
 import { sourceLines, type SourceLine } from './source-lines';
 
 /** How a recipe is checked. */
@@ -18,6 +19,7 @@ const USUAL_SERVING = '200 mL';
 export interface UnderstoodPart {
   readonly name: string;
   readonly drink: Drink;
+  readonly analysis: Analysis;
   readonly kept: readonly Placed[];
 }
 
@@ -138,8 +140,8 @@ export function understandRecipe(source: string, options: CheckOptions = {}): Un
   const kind = options.kind ?? kindOf(name, lines.map(({ text }) => text).join('\n'));
   const parts = [...own].map(([part, each]): UnderstoodPart => {
     each.rest();
-    const { drink, kept } = runnable({ name: part, kind: 'gel', steps: [], serving: '30 mL' }, each.placed);
-    return { name: part, drink, kept };
+    const own: Drink = { name: part, kind: 'gel', steps: [], serving: '30 mL' };
+    return { name: part, ...runnable(own, bottled(each.placed, null, false)) };
   });
   const { says, said } = servingOf(lines, recipe);
   const base: Drink = {

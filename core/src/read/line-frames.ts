@@ -1,19 +1,15 @@
-import type { DrinkStep, Verb } from '../drink';
-import type { LineOptions } from '../quantity';
-import { actionFrame, unreadWords, type ActionFrame } from './action-frame';
+import type { Verb } from '../drink';
+import { actionFrame, unreadWords } from './action-frame';
 import { actionIn, type FoundAction } from './action-words';
-import { asOne, asked, openOf, readOfAction, readOfIngredient, type Added, type Done, type Frame } from './frames';
-import { readIngredient, type IngredientFrame } from './ingredient-frame';
-import { preparedIn } from './prepared';
-import type { OpenQuestion, Read } from './reading';
-import { relativeIn, relativeText } from './relative';
-import { slotsOf } from './slots';
+import { CONDITIONS } from './en/connectives';
 import { LONG_WORDS } from './en/times';
+import { FrameList, STILL_ON } from './frame-list';
+import type { Added, Done } from './frames';
+import { readIngredient } from './ingredient-frame';
+import { slotsOf } from './slots';
 import { tokensOf, type Token } from './tokens';
 import { isUnit } from './units';
 
-/** Time passes and nothing else: several in a row are one. */
-const WAITS = new Set<Verb>(['steep', 'rest', 'infuse']);
 /** What these are done with may be named with its amount, and goes in first. */
 const TAKES_OBJECT = new Set<Verb>(
   'simmer boil steep stir mash blend shake heat rest infuse dissolve'.split(' ') as Verb[],
@@ -30,8 +26,12 @@ function laterAction({ row, after }: FoundAction, length: number): readonly Toke
   return puts || length > DICTATED_FROM ? after.slice(next.before.length) : undefined;
 }
 
-/** What "five minutes more" leaves open. */
-const STILL_ON = 'Simmering, or off the heat?';
+/** What is waited for before something is done, as the words behind it say: "once it has cooled to 40 °C". */
+function conditionIn(after: readonly Token[]): readonly Token[] | undefined {
+  const at = after.findIndex(({ text }) => CONDITIONS.has(text));
+  const waited = at < 0 ? undefined : actionIn(after.slice(at));
+  return waited && !waited.negated && !waited.row.vague ? after.slice(at) : undefined;
+}
 
 const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
   const taken = new Set<Token>();
@@ -47,28 +47,24 @@ const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
 };
 
 /** The steps of a line while it is read, phrase by phrase. */
-export class LineFrames {
-  readonly frames: Frame[] = [];
-  readonly unread: string[] = [];
-
+export class LineFrames extends FrameList {
   /** A place or a lid that is said before anything is done. */
   private readonly where: Token[] = [];
-
-  constructor(private readonly options: LineOptions) {}
-
-  /** Whether something goes in of which no amount is known. */
-  get bare(): boolean {
-    return this.frames.some((each) => each.kind === 'add' && each.frame.bare && each.relative === null);
-  }
 
   /** Reads a phrase. */
   read(tokens: readonly Token[]): void {
     const action = actionIn(tokens);
     if (!action) {
-      if (this.removesToo(tokens) || this.add(tokens)) return;
+      if (this.removesToo(tokens) || this.add(this.withEach(tokens))) return;
       return this.attach(tokens);
     }
-    if (action.negated) return;
+    if (action.negated || action.row.skips) return;
+    const condition = conditionIn(action.after);
+    if (condition) {
+      // "Stir in the honey once it has cooled": what is waited for comes first.
+      this.read(condition);
+      return this.read(tokens.slice(0, tokens.length - condition.length));
+    }
     const next = laterAction(action, tokens.length);
     if (next) {
       this.read(tokens.slice(0, tokens.length - next.length));
@@ -88,10 +84,11 @@ export class LineFrames {
   private act(action: FoundAction): void {
     const { row, rest } = action;
     const { verb } = row;
+    this.settle();
     if (row.adds) {
       const added = this.add(rest);
       if (!added) this.unread.push(...unreadWords(rest));
-      if (row.also && (added || !row.vague)) this.push(row.also, [], added ? null : (row.ask ?? null));
+      if (row.also && (added || !row.vague)) this.later(row.also, added ? null : (row.ask ?? null));
       return;
     }
     if (verb === 'carbonate') return this.done(actionFrame(action));
@@ -101,6 +98,11 @@ export class LineFrames {
         rest.filter((token) => !times.has(token)),
         this.options,
       );
+      // "Mix 1 part honey with 3 parts vinegar".
+      if (object?.parts !== undefined) {
+        this.later(verb, null);
+        return void this.add(rest);
+      }
       if (object && !object.bare) {
         this.frames.push({ kind: 'add', frame: object, tokens: rest, relative: null, ask: null });
         return this.done({ ...actionFrame({ ...action, rest: rest.filter((token) => times.has(token)) }), unread: [] });
@@ -143,83 +145,6 @@ export class LineFrames {
     });
   }
 
-  private push(verb: Verb, rest: readonly Token[], ask: string | null): void {
-    const frame = actionFrame({ row: { words: verb, verb }, rest, before: [], after: [], negated: false });
-    const told = ask === STILL_ON ? { ...frame.with, more: 'yes' } : frame.with;
-    this.frames.push({ kind: 'act', frame: { ...frame, with: told, ask: ask ?? frame.ask } });
-  }
-
-  private done(frame: ActionFrame): void {
-    const last = this.frames.at(-1);
-    this.unread.push(...frame.unread);
-    // "turn it off, cover, leave 20 min" is one time of standing.
-    if (
-      last?.kind === 'act' &&
-      WAITS.has(last.frame.step.verb) &&
-      WAITS.has(frame.step.verb) &&
-      last.frame.minutes === null
-    )
-      this.frames.splice(-1, 1, { kind: 'act', frame: asOne(last.frame, frame) });
-    else if (
-      last?.kind === 'act' &&
-      WAITS.has(last.frame.step.verb) &&
-      frame.step.verb === 'infuse' &&
-      frame.minutes === null
-    )
-      return;
-    else if (last?.kind === 'act' && last.frame.step.verb === 'strain' && frame.step.verb === 'press')
-      this.frames.splice(-1, 1, { kind: 'act', frame: { ...last.frame, step: { ...last.frame.step, text: 'press' } } });
-    else this.frames.push({ kind: 'act', frame });
-  }
-
-  private add(tokens: readonly Token[]): boolean {
-    const relative = relativeIn(tokens);
-    const rest = relative?.rest ?? tokens;
-    const frame = readIngredient(rest, this.options);
-    if (!frame) return this.use(tokens);
-    const last = this.frames.at(-1);
-    // "change the water": a thing that is only mentioned beside words nobody knows does not go in.
-    if (last && frame.bare && !relative && frame.unread.length > 0) return false;
-    if (last?.kind === 'act' && last.frame.step.verb === 'carbonate' && /sparkling|soda/.test(frame.text)) {
-      this.frames.pop();
-      this.frames.push({
-        kind: 'act',
-        frame: { ...last.frame, step: { verb: 'carbonate', text: `with ${frame.text}` } },
-      });
-      return true;
-    }
-    const first = this.frames.find((each): each is Added => each.kind === 'add' && each.frame.parts !== undefined);
-    const equal = relative?.says === 'equal parts';
-    const says = equal ? null : (relative?.says ?? this.inParts(first, frame));
-    const perGlass = rest.some(
-      ({ text }, at) => text === 'per' && /^(?:cup|glass|serving|person)$/.test(rest[at + 1]?.text ?? ''),
-    );
-    const ask = relative?.ask ?? (perGlass ? 'Into each glass, or into the batch: how many glasses?' : null);
-    this.frames.push({
-      kind: 'add',
-      frame: equal ? { ...frame, parts: 1 } : frame,
-      tokens: rest,
-      relative: says,
-      ask: asked(ask),
-    });
-    this.unread.push(...frame.unread);
-    return true;
-  }
-
-  private use(tokens: readonly Token[]): boolean {
-    const frame = preparedIn(tokens);
-    if (frame) this.frames.push({ kind: 'act', frame });
-    return frame !== undefined;
-  }
-
-  /** "1 part honey to 4 parts water": the second depends on the first. */
-  private inParts(first: Added | undefined, { parts, bare }: IngredientFrame): string | null {
-    if (!first?.frame.parts || (parts === undefined && !bare)) return null;
-    const name = first.frame.line.ingredient.name.toLowerCase();
-    const times = (parts ?? first.frame.parts) / first.frame.parts;
-    return times === 1 ? `equal to the ${name}` : `${Number(times.toPrecision(3))} x the ${name}`;
-  }
-
   /** "lift out the cinnamon and the cloves": a bare thing behind something taken out is taken out, too. */
   private removesToo(tokens: readonly Token[]): boolean {
     const last = this.frames.at(-1);
@@ -232,6 +157,7 @@ export class LineFrames {
 
   /** A phrase that is neither an action nor a thing says something of what came before: a time, a lid, a place. */
   private attach(tokens: readonly Token[]): void {
+    this.settle();
     if (this.spread(tokens)) return;
     if (tokens.some(({ text }) => text === 'if') && tokens.some(({ kind }) => kind === 'number'))
       this.again ??= 'Which of the amounts?';
@@ -259,6 +185,17 @@ export class LineFrames {
     // "Lid on, dark cupboard, 2 weeks": how long is said last.
     if (says) return void this.where.push(...tokens);
     this.unread.push(...unreadWords(tokens));
+  }
+
+  /** How much of each of several things: "a pinch each of salt and sugar". */
+  private eachOf: readonly Token[] = [];
+
+  /** A thing that is only named takes the amount that was said of each. */
+  private withEach(tokens: readonly Token[]): readonly Token[] {
+    const at = tokens.findIndex(({ text }, index) => text === 'each' && tokens[index + 1]?.text === 'of');
+    if (at > 0) this.eachOf = tokens.slice(0, at);
+    const counts = tokens.some(({ kind, article }) => kind === 'number' && !article);
+    return this.eachOf.length > 0 && !counts ? [...this.eachOf, ...tokens] : tokens;
   }
 
   /** "2 cm of each": an amount for every thing that has none. */
@@ -293,24 +230,6 @@ export class LineFrames {
     this.unread.push(...rebuilt.unread);
   }
 
-  /** What is done must not get hotter. */
-  limit(celsius: number): void {
-    const last = this.frames.at(-1);
-    if (last?.kind !== 'act') return;
-    const step: DrinkStep =
-      last.frame.step.verb === 'heat' ? { ...last.frame.step, text: `to ${celsius} °C` } : last.frame.step;
-    this.frames[this.frames.length - 1] = { kind: 'act', frame: { ...last.frame, step, celsius, ask: null } };
-  }
-
-  /** The thing named last was a slip of the tongue. */
-  takeBack(): void {
-    const at = this.frames.findLastIndex(({ kind }) => kind === 'add');
-    if (at < 0) return;
-    const [gone] = this.frames.splice(at, 1) as [Added];
-    this.again = `Is the ${gone.frame.line.ingredient.name.toLowerCase()} out?`;
-  }
-  private again: string | null = null;
-
   /** Another way to do what was just said: which of the two is asked. */
   instead(tokens: readonly Token[]): void {
     const last = this.frames.at(-1);
@@ -328,31 +247,11 @@ export class LineFrames {
       return;
     }
     if (!last) this.read(tokens);
+    // "Eight hours or overnight": either is long enough.
+    if (last?.kind === 'act' && last.frame.minutes !== null && slotsOf(tokens).minutes !== undefined) return;
     // "or the tea goes bitter" is a reason, no other way.
     if (last && !alone && !actionIn(tokens) && !tokens.some(({ kind, article }) => kind === 'number' && !article))
       return;
     this.again ??= 'Which of the two?';
-  }
-
-  steps(): readonly DrinkStep[] {
-    return this.frames.map((each) =>
-      each.kind === 'add'
-        ? {
-            verb: 'add',
-            text: relativeText(each.frame.text, each.relative),
-            ...(each.frame.note ? { note: each.frame.note } : {}),
-          }
-        : each.frame.step,
-    );
-  }
-
-  reads(): readonly Read[] {
-    return this.frames.map((each) => (each.kind === 'add' ? readOfIngredient(each) : readOfAction(each)));
-  }
-
-  /** What is open of it. */
-  open(): readonly OpenQuestion[] {
-    const found = this.frames.flatMap(openOf);
-    return this.again === null ? found : [{ ask: this.again, choices: [], about: 'else' }, ...found];
   }
 }

@@ -90,7 +90,10 @@ export function partsOf(tokens: readonly Token[]): Parts {
     if (token === parts.beside) return void parts.words.push(BESIDE + token.text);
     if (/^teabags?$/.test(text)) {
       parts.unit = 'bags';
-      return void parts.words.push('tea');
+      // "A teabag of chamomile" says which; one alone is tea.
+      if (nameIn(said.flatMap((each) => (each.kind === 'word' && each !== token ? [each.text] : []))) === undefined)
+        parts.words.push('tea');
+      return;
     }
     if (text === 'part' || text === 'parts') return void (parts.part = true);
     if (Object.hasOwn(PREFIXES, text) && (next?.text === 'of' || next?.text === 'from' || next?.text === 'and'))

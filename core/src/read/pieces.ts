@@ -103,7 +103,8 @@ function split(tokens: readonly Token[]): readonly Raw[] {
       if (token.text === 'or') return void open(true);
       if (token.text === 'with' && after[0] && NOT_SPLIT_BEFORE.has(after[0].text) && !partsThings(before, after, true))
         return void before.push(token);
-      if (BREAK_WORDS.has(token.text)) return void open(false, token.text === 'after' ? token : undefined);
+      if (BREAK_WORDS.has(token.text))
+        return void open(false, token.text === 'after' || token.text === 'while' ? token : undefined);
       if (PREPOSITIONS.has(token.text) && !before.some(({ text }) => text === 'soak')) {
         if (partsThings(before, after)) return void open();
         // "the salt in the 5 litre jug": what is measured there is not the salt.

@@ -84,8 +84,11 @@ export function readLine(text: string, options: LineOptions = {}): Reading {
   if (isNote(text)) return { text, steps: [], reads: [], confidence: 0.9, question: null, open: [], note: true };
   const { tokens, slips } = corrected(tokensOf(text));
   const found = new LineFrames(options);
-  for (const piece of piecesOf(tokens)) {
-    if (isAside(piece.tokens)) continue;
+  const pieces = piecesOf(tokens);
+  const told = pieces.filter((piece) => !isAside(piece.tokens));
+  if (pieces.length > 0 && told.length === 0)
+    return { text, steps: [], reads: [], confidence: 0.9, question: null, open: [], note: true };
+  for (const piece of told) {
     const [first] = piece.tokens;
     if (first && NEGATIONS.has(first.text)) {
       // "not over 60 degrees" is a limit of what is done; "don't squeeze" is nothing done.
@@ -97,6 +100,7 @@ export function readLine(text: string, options: LineOptions = {}): Reading {
     if (piece.instead) found.instead(piece.tokens);
     else found.read(piece.tokens);
   }
+  found.settle();
   const open = found.open();
   const question = questionOf(found, open, text);
   return {

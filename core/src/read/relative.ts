@@ -21,7 +21,11 @@ const WORDS: readonly (readonly [RegExp, string | ((match: RegExpExecArray) => s
     (match) => `equal to the ${match[2]!.split(' ')[0]!}`,
     'As much by weight or by volume?',
   ],
-  [/\bequal parts\b/, 'equal parts', 'How much of each, by weight or by volume?'],
+  [
+    /\bequal (?:parts|volumes|weights|amounts|measures|quantities)\b/,
+    'equal parts',
+    'How much of each, by weight or by volume?',
+  ],
   [/\bto cover\b.*/, 'to cover', null],
   [/\benough to cover\b.*/, 'to cover', null],
   [/\bto taste\b.*/, 'to taste', 'How much to start with?'],
@@ -40,7 +44,11 @@ export function relativeIn(tokens: readonly Token[]): Relative | undefined {
   if (mark && numbers.length === 1) return { says: `to ${mark[1]!}`, rest: without(tokens, mark[0]), ask: null };
   const each = FOR_EACH.exec(text);
   if (each && numbers.length > 1 - (each[1] === undefined ? 1 : 0))
-    return { says: `for every ${each[1] ?? 1} ${each[2]!}`, rest: without(tokens, each[0]), ask: null };
+    return {
+      says: `for every ${each[1] ?? 1} ${/^l/.test(each[2]!) ? 'L' : each[2]!}`,
+      rest: without(tokens, each[0]),
+      ask: null,
+    };
   for (const [words, says, ask] of WORDS) {
     const match = words.exec(text);
     if (match) {

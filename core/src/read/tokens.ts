@@ -31,6 +31,8 @@ const PIECES = /\d+(?:[.,]\d+)*(?:\/\d+)?|[a-zà-ÿ°%]+(?:['’-][a-zà-ÿ]+)*|
 /** On a card a capital T is a tablespoon, and a small one a teaspoon. */
 const CAPITAL_SPOON = /([\d½⅓⅔¼¾⅛]\s*)T(?![\w'])\.?/g;
 const SMALL_SPOON = /([\d½⅓⅔¼¾⅛]\s*)t(?![\w'])\.?/g;
+/** A number of two or three figures with a bare letter behind it is a temperature. */
+const DEGREES = /\b((?:[2-9]\d|[12]\d\d)) ?([cf])\b(?!\.)/g;
 /** A word that is cut short ends no phrase with its full stop, unless a sentence begins behind it. */
 const ABBREVIATED = new RegExp(
   `\\b(${ABBREVIATIONS.flatMap((word) => [word, word.charAt(0).toUpperCase() + word.slice(1)]).join('|')})\\.(?!\\s+[A-Z])`,
@@ -63,6 +65,8 @@ function split(line: string): readonly string[] {
     .replace(SMALL_SPOON, '$1 tsp ')
     .replace(ABBREVIATED, '$1')
     .toLowerCase()
+    // "60C" is no sixty cups.
+    .replace(DEGREES, '$1 °$2 ')
     .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (each) => ` ${VULGAR[each]!} `)
     .replace(/’/g, "'")
     .replace(/\bw\//g, 'with ')

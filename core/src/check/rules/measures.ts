@@ -31,10 +31,9 @@ export function vesselOverfull({ lines, batch, analysis }: UnderstoodRecipe): re
     const amount = said === undefined ? undefined : readAmount(said.replace('-', ' '));
     if (!amount || isUnreadable(amount) || amount.unit.dimension !== 'volume') return [];
     const holds_mL = amount.value * amount.unit.size;
-    const at = entries.filter(({ step }) => batch[step]?.line === line || batch[step]?.step.verb === 'add');
-    const until = Math.max(-1, ...batch.flatMap((each, step) => (each.line === line ? [step] : [])));
+    const until = Math.max(-1, ...batch.flatMap((each, step) => (each.by === line ? [step] : [])));
     // What lies in it takes its room as well.
-    const fullest_mL = Math.max(0, ...at.filter(({ step }) => step <= until).map(({ mass_g }) => mass_g ?? 0));
+    const fullest_mL = Math.max(0, ...entries.filter(({ step }) => step <= until).map(({ mass_g }) => mass_g ?? 0));
     if (fullest_mL <= FULL * holds_mL) return [];
     return [
       finding('vessel-overfull', 'warn', `About ${(fullest_mL / 1000).toFixed(1)} L go into ${said!}.`, {

@@ -16,6 +16,8 @@ export interface ActionRow {
   readonly also?: Verb;
   /** Any other action in the phrase is meant rather than this. */
   readonly vague?: true;
+  /** It changes the flame and makes no step: "lower the heat". */
+  readonly skips?: true;
   /** Words that say it only where a time is said as well. */
   readonly timed?: true;
 }
@@ -55,13 +57,18 @@ export const ACTIONS: readonly ActionRow[] = [
   }),
   ...rows('heat', 'heat until dissolved|warm until clear|warm until dissolved', { value: 'to 60 °C' }),
   ...rows(
+    'heat',
+    'lower heat|reduce heat|turn down heat|turn heat down|turn it down|turn down|lower flame|reduce flame|small flame|switch off|down to low',
+    { skips: true },
+  ),
+  ...rows(
     'simmer',
     'simmer|bubble gently|cook gently|slow cooker|lowest flame|barely bubbling|tick over|poach|bare simmer',
   ),
   ...rows('boil', 'boil|rolling boil|boil hard|full pelt|boil rapidly|keep boiling|cook'),
   ...rows(
     'reduce',
-    'reduce|cook down|boil down|simmer down|simmer * reduced|boil * reduced|cook * reduced|until reduced|until * left|until * remains|until half|until it halves|cook it down',
+    'reduce|cook down|boil down|simmer down|simmer * reduced|boil * reduced|cook * reduced|until reduced|boil ** left|simmer ** left|cook ** left|boil until * have|simmer until * have|cook until * have|until * left|until * remains|until half|until it halves|cook it down',
   ),
   ...rows('steep', 'steep|brew|draw in hot water|turn off heat|off heat|take off heat|remove from heat|heat off|stew'),
   ...rows('infuse', 'infuse|infuse cold|cold infuse|macerate|shake * daily|shake * every day|marinate'),
@@ -74,7 +81,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('soak', 'soak|soften in'),
   ...rows(
     'strain',
-    'strain|sieve|filter|pass through|pour through|again through|twice through|run through|drip through|drain|decant|pour off',
+    'strain|sieve|filter|pass through|pour through|again through|twice through|run through|drip through|drip|drain|decant|pour off',
   ),
   ...rows('mill', 'food mill|mill|grind'),
   ...rows(
@@ -89,7 +96,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('blend', 'blend|blitz|whizz|liquidise|puree'),
   ...rows(
     'cool',
-    'cool|let cool|cool down|leave to cool|cold water bath|sink of cold water|once cool|when cool|cooled|becoming cold|become cold|becomes cold|gone cold|goes cold|gets cold|completely cold|once cold|when cold|stand * in cold water|stand * in ice|set * in cold water|set * in ice|sit * in cold water|sit * in ice|put * in cold water|come down to|came down to|comes down to|ice bath',
+    'cool|cool ** ice bath|cool ** ice water|cool ** cold water|cool ** sink|let cool|cool down|leave to cool|cold water bath|sink of cold water|once cool|when cool|cooled|becoming cold|become cold|becomes cold|gone cold|goes cold|gets cold|completely cold|once cold|when cold|stand * in cold water|stand * in ice|set * in cold water|set * in ice|sit * in cold water|sit * in ice|put * in cold water|come down to|came down to|comes down to|ice bath',
   ),
   ...rows('chill', 'chill|refrigerate|chill down'),
   ...rows('infuse', 'fridge|in fridge', {

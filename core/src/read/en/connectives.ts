@@ -36,3 +36,6 @@ export const CORRECTIONS: readonly (readonly string[])[] = [
 export const ADJECTIVES: ReadonlySet<string> = new Set(
   'clean big large small wide dry dark heavy tall cool sterilised sterile dry airtight heatproof glass'.split(' '),
 );
+
+/** What follows these must be so before anything is done. */
+export const CONDITIONS: ReadonlySet<string> = new Set(['once', 'when']);

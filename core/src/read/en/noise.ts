@@ -44,11 +44,15 @@ export const NOTE_PIECES: readonly string[] = [
   'date on',
   'drink by',
   'drink within',
+  'drunk within',
+  'best within',
+  'finish within',
+  'eat within',
 ];
 
 /** A part of a line that begins so and says no amount tells what becomes of the drink. */
 export const TELLING_WORDS: ReadonlySet<string> = new Set(
-  'drink finish enjoy share eat serve taste write mark stick wipe'.split(' '),
+  'drink finish enjoy share eat serve taste write mark stick wipe while'.split(' '),
 );
 
 /** Words that carry nothing for the reading of a line. */
