@@ -30,7 +30,7 @@ describe('a recipe in words', () => {
 
   test('becomes a drink that runs: what is listed goes in where a step names it', () => {
     expect(verbsOf(checked)).toEqual([
-      ...['add', 'add', 'add', 'heat', 'simmer', 'strain', 'cool', 'add', 'add', 'stir'],
+      ...['add', 'add', 'add', 'heat', 'simmer', 'strain', 'cool', 'add', 'add', 'stir', 'store'],
     ]);
     const read = readDrink(JSON.parse(JSON.stringify(checked.drink)));
     if (read.kind !== 'drink') throw new Error('not a drink file');

@@ -95,7 +95,11 @@ describe('several things in a line', () => {
     ['bring it up, then keep it at a bare simmer for 20 minutes', ['heat', 'simmer']],
     ['cook it down until only half is left', ['reduce']],
     ['lid on, dark cupboard, 3 weeks', ['infuse']],
-    ['squeeze hard through a nut bag', ['press']],
+    ['squeeze hard through a nut bag', ['strain']],
+    ['turn the heat down low and simmer 5 min', ['simmer']],
+    ['heat to 160F and hold for 10 minutes', ['heat', 'steep']],
+    ['once it is cool stir in the honey', ['cool', 'add', 'stir']],
+    ['stir in the honey once it has cooled', ['cool', 'add', 'stir']],
     ['the lime juice goes in', ['add']],
   ])('%s', (line, told) => expect(verbs(line)).toEqual(told));
   test.each([
@@ -117,6 +121,44 @@ describe('several things in a line', () => {
     expect(readLine('3 tbsp ginger cordial').reads).toMatchObject([{ verb: 'use', ingredient: 'ginger cordial' }]);
     expect(readLine('20 ml vanilla essence').reads).toEqual([]);
     expect(readLine('200 ml tonic water').question!.ask).toBe('Which water is it?');
+  });
+  test.each([
+    ['warm the milk to 60C', 'nothing is sixty cups'],
+    ['best drunk within 3 days', 'nothing stands for three days'],
+    ['give him a spoon every few minutes', 'nothing takes minutes'],
+    ['15 g salt, mixed real good', 'no more of it'],
+  ])('%s: %s', (line) => {
+    for (const { grams, minutes, verb } of readLine(line).reads) {
+      expect(grams === null || grams <= 15).toBe(true);
+      expect(verb === 'add' || minutes === null).toBe(true);
+    }
+  });
+  test.each([
+    ['1 pound strawberries', [['strawberries', 453.6]]],
+    [
+      'half a teaspoon each of table salt and baking soda',
+      [
+        ['table salt', 3],
+        ['baking soda', 2.3],
+      ],
+    ],
+    [
+      '2 lemons, zest and juice',
+      [
+        ['lemon', 10.8],
+        ['lemon juice', 90],
+      ],
+    ],
+    ['1 papaya, about 300 g', [['papaya', 300]]],
+    ['120 ml orange juice (about 2 oranges)', [['orange juice', 125]]],
+    ['juice 3 oranges', [['orange juice', 250]]],
+  ] as const)('%s weighs what it says', (line, amounts) => {
+    const found = readLine(line).reads.map(({ ingredient, grams }) => [ingredient, grams] as const);
+    expect(found.map(([name]) => name?.split(',')[0])).toEqual(amounts.map(([name]) => name.split(',')[0]));
+    found.forEach(([, grams], at) => {
+      expect(grams! / amounts[at]![1]).toBeGreaterThan(0.5);
+      expect(grams! / amounts[at]![1]).toBeLessThan(2);
+    });
   });
   test('numbers that are dictated', () => {
     expect(readLine('two hundred and fifty grams of sugar').reads[0]!.grams).toBe(250);

@@ -12,7 +12,7 @@ const COUNT_BEFORE = new RegExp(
   'i',
 );
 const COUNT_AFTER = new RegExp(
-  `\\b(?:serves|makes|does|yields?:?|enough for|fills)\\b(?: about| around)? (\\d+|${COUNTED})\\b`,
+  `\\b(?:serves|makes|does|yields?:?|servings?:?|enough for|fills)\\b(?: about| around)? (\\d+|${COUNTED})\\b`,
   'i',
 );
 const SIZE = /(\d[\d.]*\s*(?:ml|cl|l|fl oz|oz|cups?))\b(?!\s*(?:jug|pot|pan|batch|bucket))/i;

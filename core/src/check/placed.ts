@@ -1,4 +1,5 @@
 import type { DrinkStep, Verb } from '../drink';
+import { isUnreadable, readAmount } from '../quantity';
 import type { Read } from '../read';
 
 /** A step, and the line it comes from. */
@@ -49,11 +50,22 @@ export function bottled(placed: readonly Placed[], volume_mL: number | null, dat
   const note = dated ? { note: 'label with the date' } : {};
   return placed.map((each) => {
     if (each.step.verb !== 'bottle') return each;
-    const count = Math.max(1, Math.ceil((volume_mL ?? 0) / SOME_BOTTLE_mL));
+    const size = readAmount(/^1 x (\S+ \S+)/.exec(each.step.text)?.[1] ?? '');
+    const size_mL = isUnreadable(size) ? SOME_BOTTLE_mL : size.value * size.unit.size;
+    const count = Math.max(1, Math.ceil((volume_mL ?? 0) / (FILLED * size_mL)));
     const text = each.read.with.bottles === 'unsaid' ? each.step.text.replace(/^1 x/, `${count} x`) : each.step.text;
     return { ...each, step: { ...each.step, text, ...note } };
   });
 }
 
-/** What the reader takes for a bottle of which nobody has said the size holds so much below its headspace. */
-const SOME_BOTTLE_mL = 470;
+/** What the reader takes for a bottle of which nobody has said the size. */
+const SOME_BOTTLE_mL = 500;
+/** A bottle is filled so far, below its headspace. */
+const FILLED = 0.94;
+
+/** The part that "half of the honey" and "the rest" are of what is listed. */
+export function shareOf(relative: string | null): number | 'rest' | undefined {
+  if (relative === 'the rest') return 'rest';
+  const part = /^(0\.\d+) of it$/.exec(relative ?? '')?.[1];
+  return part === undefined ? undefined : Number(part);
+}

@@ -11,7 +11,7 @@ import {
   type Read,
   type Reading,
 } from '../read';
-import { NOTHING, amountOf, inOrder, keptAt, type Placed } from './placed';
+import { NOTHING, amountOf, inOrder, keptAt, shareOf, type Placed } from './placed';
 import { isTaken, sameAmount, sameThing, speaksOf, type Listed } from './listed';
 
 /** What a step names, of which no amount is known. */
@@ -142,7 +142,12 @@ export class Recipe {
     if (!MADE_READY.test(text)) return false;
     if (this.listed.length > 0 && /^(?:weigh|measure)\b/i.test(text)) return !reads.some(({ verb }) => verb !== 'add');
     const first = reads.find(({ verb }) => verb !== 'add');
-    return (first === undefined || BEFORE_THE_POT.has(first.verb)) && !this.adds(reads);
+    if (first !== undefined && !BEFORE_THE_POT.has(first.verb)) return false;
+    // "Slice the cucumber and the lime" puts no slice of them in.
+    const known = reads.every(({ ingredient }) =>
+      this.listed.some((item) => sameThing(item.read.ingredient, ingredient)),
+    );
+    return !this.adds(reads) || (this.listed.length > 0 && known);
   }
 
   private adds(reads: readonly Read[]): boolean {
@@ -177,6 +182,12 @@ export class Recipe {
   private add(line: number, step: DrinkStep, read: Read, confidence: number, each: boolean): void {
     const same = this.listed.filter((item) => sameThing(item.read.ingredient, read.ingredient));
     const open = same.filter((item) => !isTaken(item));
+    const part = shareOf(read.relative);
+    if (part !== undefined) {
+      const item = open[0];
+      if (item) return part === 'rest' ? this.take(item) : this.takePart(item, part, confidence);
+      return void this.unlisted.push({ line, text: step.text });
+    }
     const bare = read.grams === null && read.relative === null;
     // "Two slices in each bottle" are those of the list, divided.
     const exact = open.find((item) => sameAmount(item.read, read)) ?? (each ? open[0] : undefined);
@@ -199,6 +210,20 @@ export class Recipe {
       return this.take(item);
     }
     this.place(line, step, read, confidence);
+  }
+
+  /** A share of what is listed; the rest goes in later. */
+  private takePart(item: Listed, share: number, confidence: number): void {
+    const grams = item.read.grams;
+    if (grams === null) return this.take(item);
+    item.gone += share;
+    const text = `${Number((grams * share).toPrecision(4))} g ${item.read.ingredient ?? ''}`;
+    this.place(
+      item.line,
+      { ...item.step, text },
+      { ...item.read, grams: grams * share },
+      Math.min(confidence, item.confidence),
+    );
   }
 
   /** A sentence about the glass. */

@@ -2,6 +2,7 @@ import {
   BATCH_SIZE,
   BY_THE_WAY,
   CLAIMS,
+  EVERYTHING,
   FOR_ONE,
   FURNITURE,
   KEEPS,
@@ -25,8 +26,10 @@ const SHORT_INGREDIENT = 60;
 /** Under its heading it may be told in more. */
 const LONGEST_UNDER_HEADING = 160;
 
-const TELLER = /^(?:i|we|my|our)\b/i;
-const PROMISES = /^per serving\b|\b(?:gives|has|contains) (?:you )?(?:a |about |around )?(?:full )?\d/i;
+const TELLER = /^(?:i|we)\b/i;
+const OF_THEIRS = /^(?:my|our)\b/i;
+const PROMISES =
+  /^(?:per serving|calories|energy|nutrition)\b|\b(?:gives|has|contains) (?:you )?(?:a |about |around )?(?:full )?\d/i;
 
 const isStory = (text: string): boolean =>
   text
@@ -65,6 +68,8 @@ export const IMPERATIVE =
   /^(?:then |now |next |first,? |also )?(?:put|add|pour|mix|combine|stir|place|tip|drop|throw|set|bring|give|chuck|empty|dissolve|cover|fill|pick|pop|whisk|top|boil|heat|simmer|warm)\b/i;
 /** Words with which a thing goes in without being told to. */
 const GOES_IN = /\b(?:go(?:es)? (?:in|into|on)|in goe?s?|on top)\b/i;
+/** "When it is cold add the juice": told to be put in, wherever that stands. */
+const PUTS = /^(?:when|once|after|as soon as|if|lastly|finally)\b.*\b(?:add|stir|put|pour|mix)\b/i;
 /** What is said of a drink that stands. */
 const KEPT = new Set(['store', 'infuse', 'rest', 'chill', 'steep']);
 const STANDS_ON_PURPOSE = /\b(?:infuse|steep|soak|leave|let|macerate|shake|turn|stand)\b/i;
@@ -79,6 +84,7 @@ const COUNTED = new RegExp(
 export function roleOf(text: string, reading: Reading, section: Section): LineRole {
   const { reads, steps } = reading;
   if (section === 'other') return 'chatter';
+  if (/^(?:yields?|makes|servings?|serves|portions)\b(?!.*\bstir\b)/i.test(text)) return 'serves';
   if (/\b(?:serves|makes|yield:?) (?:about )?\d/i.test(text) && steps.length === 0) return 'serves';
   if (FURNITURE.test(text) || /^["“].*["”]$/.test(text)) return 'chatter';
   const longest = section === 'ingredients' ? LONGEST_UNDER_HEADING : LONGEST_INGREDIENT;
@@ -91,16 +97,20 @@ export function roleOf(text: string, reading: Reading, section: Section): LineRo
   if (BATCH_SIZE.test(text) && !BEGINS_WITH_AMOUNT.test(text) && !IMPERATIVE.test(text)) return 'serves';
   // Whoever tells of themselves and says no figure tells a story.
   if (TELLER.test(text) && !reads.some(({ grams, minutes }) => grams !== null || minutes !== null)) return 'chatter';
+  if (CLAIMS.test(text) && PROMISES.test(text)) return 'claim';
   if (SERVING_LEAD.test(text)) return measured(reading).length > 0 ? 'step' : SERVES.test(text) ? 'serves' : 'chatter';
+  if (OF_THEIRS.test(text) && measured(reading).length === 0) return 'chatter';
   if (CLAIMS.test(text) && (PROMISES.test(text) || (!acts && !listed))) return 'claim';
-  if (listed && section !== 'method' && !IMPERATIVE.test(text)) return 'ingredient';
+  const told = IMPERATIVE.test(text) || (MADE_READY.test(text) && /[.]\s*$/.test(text)) || PUTS.test(text);
+  if (listed && section !== 'method' && !told) return 'ingredient';
   if (SERVES.test(text) && COUNTED.test(text) && !listed && !acts) return 'serves';
   if (isStory(text) && !acts && measured(reading).length === 0) return 'chatter';
   if (section === 'ingredients' && AMOUNT_OF_ANYTHING.test(text) && text.length <= SHORT_INGREDIENT)
     return 'ingredient';
   if (BY_THE_WAY.test(text) && !acts) return 'chatter';
+  if (steps.length === 0 && EVERYTHING.test(text) && IMPERATIVE.test(text)) return 'step';
   if (steps.length === 0) return MADE_READY.test(text) && section === 'method' ? 'step' : 'chatter';
-  if (acts || IMPERATIVE.test(text) || GOES_IN.test(text)) return 'step';
+  if (acts || told || GOES_IN.test(text)) return 'step';
   if (measured(reading).length > 0) return section === 'ingredients' || section === 'none' ? 'ingredient' : 'step';
   return section === 'ingredients' && reading.confidence > 0.5 ? 'ingredient' : 'chatter';
 }

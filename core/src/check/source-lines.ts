@@ -15,7 +15,7 @@ export interface SourceLine extends SourceText {
 
 /** A title is no longer than that. */
 const LONGEST_TITLE = 90;
-const BULLET = /^\s*(?:[-*•·>#]+|\(?\d{1,2}[.)]|\(?[a-h]\)|step \d+[:.]?)\s+/i;
+const BULLET = /^\s*(?:[-*•·>#]+|\(?\d{1,2}[.)]|\(?[a-h]\)|(?:step|day) \d+ ?[-:.–]?)\s+/i;
 
 /** A sentence about the glass without the words that say so; an amount in them stays. */
 const withoutLead = (text: string): string =>

@@ -12,7 +12,12 @@ import { isUnit } from './units';
 
 /** What these are done with may be named with its amount, and goes in first. */
 const TAKES_OBJECT = new Set<Verb>(
-  'simmer boil steep stir mash blend shake heat rest infuse dissolve'.split(' ') as Verb[],
+  'simmer boil steep stir mash blend shake heat rest infuse dissolve wash'.split(' ') as Verb[],
+);
+
+/** What is left of a sentence about the flame. */
+const FLAME = new Set(
+  'and the to low medium high a heat flame then reduce lower turn down it over on stove'.split(' '),
 );
 
 /** So many words without a stop are several things: nobody writes a phrase as long. */
@@ -21,8 +26,9 @@ const DICTATED_FROM = 12;
 /** What follows an action and is another: "put in the honey stir it till it is gone". */
 function laterAction({ row, after }: FoundAction, length: number): readonly Token[] | undefined {
   const next = actionIn(after);
-  if (!next || next.negated || next.row.vague || next.before.length === 0) return undefined;
-  const puts = next.row.adds === true && next.row.words.includes(' ') && !row.adds;
+  if (!next || next.negated || next.row.vague) return undefined;
+  if (next.before.length === 0 && next.row.words !== 'add') return undefined;
+  const puts = next.row.adds === true && !next.row.vague && !row.adds;
   return puts || length > DICTATED_FROM ? after.slice(next.before.length) : undefined;
 }
 
@@ -58,7 +64,11 @@ export class LineFrames extends FrameList {
       if (this.removesToo(tokens) || this.add(this.withEach(tokens))) return;
       return this.attach(tokens);
     }
-    if (action.negated || action.row.skips) return;
+    if (action.negated) return;
+    if (action.row.skips) {
+      const others = action.rest.filter(({ kind, text }) => kind === 'number' || !FLAME.has(text));
+      return others.length > 0 ? this.read(others) : undefined;
+    }
     const condition = conditionIn(action.after);
     if (condition) {
       // "Stir in the honey once it has cooled": what is waited for comes first.
@@ -176,6 +186,13 @@ export class LineFrames extends FrameList {
       // What stands in the fridge once it is bottled is kept there; how long is said by the way.
       if (slots.place) this.push('store', tokens, null);
       return;
+    }
+    if (last?.kind === 'act' && last.frame.step.verb === 'heat' && slots.minutes !== undefined && last.frame.celsius) {
+      // "Heat to 71 °C and hold for 10 minutes".
+      const held = `${Math.round(last.frame.celsius)} °C`;
+      this.push('steep', tokens, null);
+      const frame = this.frames.pop() as Done;
+      return void this.frames.push({ ...frame, frame: { ...frame.frame, step: { ...frame.frame.step, at: held } } });
     }
     if (last?.kind === 'act' && says) return this.sayMore(last, tokens);
     if (slots.minutes !== undefined) {

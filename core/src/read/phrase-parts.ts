@@ -36,9 +36,10 @@ function vesselOf(tokens: readonly Token[]): { readonly said: readonly Token[]; 
   };
 }
 
-/** "Star anise in a wide pot": an article behind the thing counts nothing of it, unless a measure follows. */
-function withoutLateArticles(tokens: readonly Token[]): readonly Token[] {
-  if (!tokens.some(({ article }, at) => article && at > 0)) return tokens;
+/** "Star anise in a wide pot", "salt, mixed real good": what stands behind the thing counts nothing of it, unless a measure follows. */
+function withoutLate(tokens: readonly Token[]): readonly Token[] {
+  const isLate = ({ article, text }: Token): boolean => article === true || Object.hasOwn(SIZE_WORDS, text);
+  if (!tokens.some((token, at) => at > 0 && (isLate(token) || isHolder(tokens, at)))) return tokens;
   const words = tokens.flatMap((token, at) => (token.kind === 'word' ? [{ text: token.text, at }] : []));
   const name = nameIn(
     words.map(({ text }) => text),
@@ -46,18 +47,27 @@ function withoutLateArticles(tokens: readonly Token[]): readonly Token[] {
   );
   if (!name) return tokens;
   const from = words[name.to - 1]!.at;
-  return tokens.filter(
-    ({ article }, at) =>
-      !article || at < from || isUnit(tokens[at + 1]?.text ?? '') || isPiece(tokens[at + 1]?.text ?? ''),
-  );
+  return tokens.filter((token, at) => {
+    if (at < from) return true;
+    if (isHolder(tokens, at)) return false;
+    return !isLate(token) || (isMeasure(tokens[at + 1]) && !isHolder(tokens, at + 1));
+  });
 }
+
+/** "In a bowl": a vessel that something goes into is no measure of it. */
+const isHolder = (tokens: readonly Token[], at: number): boolean =>
+  tokens[at] !== undefined &&
+  Object.hasOwn(LOOSE_MEASURES, tokens[at].text) &&
+  tokens.slice(Math.max(0, at - 3), at).some(({ text }) => text === 'in' || text === 'into');
+const isMeasure = (token: Token | undefined): boolean =>
+  token !== undefined && (isUnit(token.text) || isPiece(token.text));
 const isPiece = (word: string): boolean =>
   Object.hasOwn(PIECE_GRAMS, word) || Object.hasOwn(LOOSE_MEASURES, word) || Object.hasOwn(SIZE_WORDS, word);
 
 /** Sorts the words of a phrase by what they say of the thing in it. */
 export function partsOf(tokens: readonly Token[]): Parts {
   const { said: all, holds } = vesselOf(tokens);
-  const said = withoutLateArticles(all);
+  const said = withoutLate(all);
   const parts: Parts = {
     amount: undefined,
     times: 1,
@@ -86,6 +96,11 @@ export function partsOf(tokens: readonly Token[]): Parts {
       return;
     }
     const { text } = token;
+    // "Slice 2 apples", "juice 3 oranges": what is done to what is counted behind it.
+    if (next?.kind === 'number' && !next.article && !parts.amount && index < 4) {
+      if (text === 'slice') return void parts.forms.push('sliced');
+      if (Object.hasOwn(PREFIXES, text)) return void (parts.prefix ||= PREFIXES[text]!);
+    }
     if (token.kind === 'sign') return void (text === ',' && parts.words.push(NO_WORD));
     if (token === parts.beside) return void parts.words.push(BESIDE + token.text);
     if (/^teabags?$/.test(text)) {

@@ -117,10 +117,28 @@ function split(tokens: readonly Token[]): readonly Raw[] {
   return raw;
 }
 
+const OF: Token = { kind: 'word', text: 'of', low: 0, high: 0 };
 const PREFIX = new Set(['zest', 'peel', 'rind', 'juice', 'skin']);
 
+/** "2 lemons, zest and juice": the parts of the thing before them, which itself does not go in. */
+function partsOfOne(pieces: readonly Raw[]): readonly Raw[] {
+  let whole: readonly Token[] | undefined;
+  return pieces.flatMap((piece, index): readonly Raw[] => {
+    const part = partAlone(piece);
+    if (part && whole) return [{ ...piece, tokens: [...piece.tokens, OF, ...whole] }];
+    whole = undefined;
+    const next = pieces[index + 1];
+    const named = hasName(piece.tokens) && hasAmount(piece.tokens) && !actionIn(piece.tokens);
+    if (!next || !partAlone(next) || !named) return [piece];
+    whole = piece.tokens;
+    return [];
+  });
+}
+const partAlone = ({ tokens }: Raw): boolean => tokens.length === 1 && PREFIX.has(tokens[0]!.text);
+
 /** "zest and juice of 2 limes": the first part is of the same thing. */
-function sharedTail(pieces: readonly Raw[]): readonly Raw[] {
+function sharedTail(all: readonly Raw[]): readonly Raw[] {
+  const pieces = partsOfOne(all);
   return pieces.map((piece, index) => {
     const [only] = piece.tokens;
     const next = pieces[index + 1]?.tokens ?? [];

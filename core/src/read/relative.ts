@@ -10,6 +10,10 @@ export interface Relative {
 /** "600 g sugar for each litre of juice". */
 const FOR_EACH = /\bfor (?:each|every)(?: (\d[\d.]*))? (ml|l|litre|litres|cl|pint|cup)\b(?: of (?:the )?[a-z]+)?/;
 
+/** "Half of the honey", "the rest of the water": a part of what is said elsewhere. */
+const SHARE =
+  /\b(?:(?:the )?(rest|remainder)|remaining|(0\.\d+))(?: of)? the\b|\b(?:the )?(?:rest|remainder) of\b|\bthe remaining\b/;
+
 const WORDS: readonly (readonly [RegExp, string | ((match: RegExpExecArray) => string), string | null])[] = [
   [
     /\b(?:equal|same) (?:amount|weight|quantity|measure|volume)\b(?: of)?(.*)/,
@@ -31,6 +35,8 @@ const WORDS: readonly (readonly [RegExp, string | ((match: RegExpExecArray) => s
   [/\bto taste\b.*/, 'to taste', 'How much to start with?'],
 ];
 
+const SHARE_WORDS = new Set(['the', 'rest', 'remainder', 'remaining', 'of']);
+
 const equalTo = (rest: string): string => {
   const as = /\b(?:as|to) (?:(?:you|you've|there|we) (?:have |got |get |is )*)?(?:the )?([a-z]+)/.exec(rest)?.[1];
   return as && as !== 'liquid' && as !== 'juice' ? `equal to the ${as}` : 'equal to the liquid';
@@ -49,6 +55,15 @@ export function relativeIn(tokens: readonly Token[]): Relative | undefined {
       rest: without(tokens, each[0]),
       ask: null,
     };
+  const share = SHARE.exec(text);
+  if (share && numbers.every(({ text: said }) => said === share[2])) {
+    const says = share[2] === undefined ? 'the rest' : `${share[2]} of it`;
+    return {
+      says,
+      rest: tokens.filter(({ kind, text: said }) => kind !== 'number' && !SHARE_WORDS.has(said)),
+      ask: `How much is ${share[2] === undefined ? 'the rest' : 'that part'}?`,
+    };
+  }
   for (const [words, says, ask] of WORDS) {
     const match = words.exec(text);
     if (match) {
@@ -74,6 +89,9 @@ function without(tokens: readonly Token[], words: string): readonly Token[] {
 /** An amount that depends on the pot as a step of the drink file says it. */
 export function relativeText(thing: string, says: string | null): string {
   if (says === null) return thing;
+  if (says === 'the rest') return `the rest of the ${thing}`;
+  const part = /^(0\.\d+) of it$/.exec(says)?.[1];
+  if (part) return `${part === '0.5' ? 'half' : part} of the ${thing}`;
   const equal = /^equal to the (.+)$/.exec(says)?.[1];
   if (equal) return `as much ${thing} as ${equal}`;
   const times = /^([\d.]+) x the (.+)$/.exec(says);

@@ -61,6 +61,12 @@ function takeTime(slots: Slots): void {
     // "one full minute".
     if (number.kind === 'number' && LONG_WORDS.has(unit.text) && Object.hasOwn(TIME_UNITS, tokens[at + 2]?.text ?? ''))
       tokens.splice(at + 1, 1);
+    // "A spoon every few minutes" is how often, not how long.
+    if (number.kind === 'number' && tokens[at - 1]?.text === 'every' && Object.hasOwn(TIME_UNITS, unit.text)) {
+      tokens.splice(at - 1, 3);
+      at -= 1;
+      continue;
+    }
     if (number.kind !== 'number' || !Object.hasOwn(TIME_UNITS, tokens[at + 1]?.text ?? '') || unit.text === 'm')
       continue;
     const told = tokens[at + 1]!.text;

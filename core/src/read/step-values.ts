@@ -161,7 +161,9 @@ const VALUES: Readonly<Partial<Record<Verb, Value>>> = {
   bottle: (_slots, { rest, row }) => {
     const containers = containersOf(rest, row.words);
     const some = ['1 x 500 mL', ...qualitiesOf(rest), 'bottle'].join(' ');
-    if (containers) return { text: containers, ask: null };
+    // "In sterilised 250 mL bottles": as many as it takes.
+    const uncounted = /^1 x/.test(containers ?? '') && rest.some(({ text }) => /^(?:bottle|jar|flask)s$/.test(text));
+    if (containers) return { text: containers, ask: null, ...(uncounted ? { told: { bottles: 'unsaid' } } : {}) };
     return { text: some, told: { bottles: 'unsaid' }, ...(row.ask ? { ask: row.ask } : {}) };
   },
   carbonate: ({ amount }) => ({ text: `with ${amount ?? '1 L'} sparkling water` }),

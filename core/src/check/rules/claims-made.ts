@@ -23,8 +23,10 @@ const OFF = 0.3;
 /** Claims in figures that the drink does not keep. */
 export function claimsDisagree({ lines, analysis }: UnderstoodRecipe): readonly CheckFinding[] {
   const { perServing, liquid } = analysis;
-  return lines.flatMap(({ role, text }, line): readonly CheckFinding[] => {
-    if (role !== 'claim') return [];
+  const claims = lines.flatMap(({ role, text }, line) =>
+    role === 'claim' ? text.split(/[|;•]/).map((each) => ({ text: each.trim(), line })) : [],
+  );
+  return claims.flatMap(({ text, line }): readonly CheckFinding[] => {
     const found: CheckFinding[] = [];
     const sugars_g = analysis.liquid === null || liquid === null ? null : perServing.sugars_g;
     const serving_mL = analysis.serving?.volume_mL ?? null;

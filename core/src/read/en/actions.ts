@@ -36,7 +36,7 @@ export const ACTIONS: readonly ActionRow[] = [
     { adds: true },
   ),
   ...rows('add', 'stir in|mix in|fold in|whisk in', { adds: true, also: 'stir', ask: 'Stir what in?' }),
-  ...rows('add', 'put|take|tip|throw|combine|use|pour|give|chuck|drop|pop|empty|grab', {
+  ...rows('add', 'put|take|tip|throw|combine|use|pour|give|chuck|drop|pop|empty|grab|toss|place', {
     adds: true,
     vague: true,
   }),
@@ -58,7 +58,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('heat', 'heat until dissolved|warm until clear|warm until dissolved', { value: 'to 60 °C' }),
   ...rows(
     'heat',
-    'lower heat|reduce heat|turn down heat|turn heat down|turn it down|turn down|lower flame|reduce flame|small flame|switch off|down to low',
+    'lower heat|reduce heat|turn down heat|turn heat down|turn it down|turn down|lower flame|reduce flame|small flame|switch off|down to low|over high heat|over medium heat|over low heat|on low heat|on high heat|over heat|heat to low|medium heat|high heat|low heat|on stove',
     { skips: true },
   ),
   ...rows(
@@ -92,7 +92,7 @@ export const ACTIONS: readonly ActionRow[] = [
     'remove',
     'remove|take * out|lift * out|fish out|fish * out|pick out|pick * out|pull out|scoop out|discard|bin',
   ),
-  ...rows('mash', 'mash|crush|muddle|bruise|squash|smash|pound'),
+  ...rows('mash', 'mash|crush|muddle|bruise|squash|smash'),
   ...rows('blend', 'blend|blitz|whizz|liquidise|puree'),
   ...rows(
     'cool',
@@ -122,7 +122,7 @@ export const ACTIONS: readonly ActionRow[] = [
       ask: BOTTLES_ASK,
     },
   ),
-  ...rows('process', 'process|water bath|process jars|boil jars|can', {
+  ...rows('process', 'process|water bath|process jars|boil jars', {
     ask: 'At what altitude, and what size are the jars?',
   }),
   ...rows(
@@ -136,7 +136,7 @@ export const ACTIONS: readonly ActionRow[] = [
 
 /** Words between the words of an action that say nothing of it. */
 export const FILLERS: ReadonlySet<string> = new Set(
-  'it them the this that her him everything all well gently slowly carefully then now so just please lightly very nicely pan pot saucepan your my our into to-the onto'.split(
+  "it it's its them the this that her him everything all well gently slowly carefully then now so just please lightly very nicely pan pot saucepan your my our into to-the onto".split(
     ' ',
   ),
 );

@@ -23,6 +23,7 @@ export const LOOSE_MEASURES: Readonly<Record<string, LooseMeasure>> = {
   jars: { value: 370, unit: 'mL', ask: 'How many mL does a jar hold?', choices: ['250 mL', '500 mL', '1 L'] },
   dropper: { value: 0.8, unit: 'mL', ask: 'What is in the dropper, and how full is it?', choices: ['0.5 mL', '1 mL'] },
   droppers: { value: 0.8, unit: 'mL', ask: 'What is in the dropper, and how full is it?', choices: ['0.5 mL', '1 mL'] },
+  bit: { value: 5, unit: 'g', ask: 'How much is a bit?', choices: ['2 g', '5 g', '10 g'] },
   splash: { value: 5, unit: 'mL', ask: 'How much is a splash?', choices: ['1 tsp', '1 tbsp'] },
   glug: { value: 15, unit: 'mL', ask: 'How much is a glug?', choices: ['1 tbsp', '2 tbsp'] },
   squeeze: { value: 5, unit: 'mL', ask: 'How much is a squeeze?', choices: ['1 tsp', '1 tbsp'] },

@@ -71,7 +71,7 @@ export const STORY: ReadonlySet<string> = new Set("i i'm i've i'd my mine me we 
 
 /** What a page has around a recipe. */
 export const FURNITURE =
-  /\b(?:votes?|rating|print|save|jump to|advertisement|commission|subscribe|newsletter|cookies?|privacy|prep \d+|cook \d+|leave a reply|sign up|double tap|follow me|link in bio)\b|\bhome\s*[>›|]|^[#@]\w/i;
+  /\b(?:votes?|rating|print|save|jump to|advertisement|commission|subscribe|newsletter|cookies?|privacy|(?:prep|cook|ready in|total)(?: time)?:? ?\d+|leave a reply|sign up|double tap|follow me|link in bio)\b|\bhome\s*[>›|]|^[#@]\w/i;
 
 /** Sentences that tell of the drink, and nothing that is to be done. */
 export const TELLING =
