@@ -19,7 +19,7 @@ import {
   type Schema,
 } from './schema';
 
-export const DRINK_LIMITS = { steps: 200, text: 500, name: 120 } as const;
+export const DRINK_LIMITS = { steps: 200, text: 500, name: 120, source: 20_000 } as const;
 
 const line = () => written(DRINK_LIMITS.text);
 const byId = { unique: (row: { readonly id: string }) => row.id } as const;
@@ -61,6 +61,7 @@ export const drinkDocument: Joi.ObjectSchema & Schema<DrinkDocument> = describes
     target: nullable(text(60)),
     steps: list(step, { most: DRINK_LIMITS.steps, ...byId }),
     variants: optional(variantBoard),
+    source: optional(written(DRINK_LIMITS.source)),
   }),
 );
 

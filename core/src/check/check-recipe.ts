@@ -11,6 +11,9 @@ export const CHECK_FORMAT = 'wellhydra-check/1';
 /** How sure it is that a line without a reading plays the part it is taken for. */
 const ROLE_CONFIDENCE = { chatter: 0.8, else: 0.9 } as const;
 
+/** What `wellhydra check` prints. */
+export type RecipeCheck = ReturnType<typeof checkRecipe>;
+
 /**
  * Checks a whole recipe: what it makes, and what is wrong with it.
  *

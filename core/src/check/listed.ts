@@ -79,3 +79,17 @@ export function sameThing(a: string | null, b: string | null): boolean {
     (one.every((word) => other.includes(word)) || other.every((word) => one.includes(word)))
   );
 }
+
+/** Whether a bare name means something of the list: "salt" is the sea salt, "tea leaves" the green tea. */
+export function isSaidOf(name: string, { read, step }: Listed): boolean {
+  const words = (text: string): readonly string[] =>
+    text
+      .toLowerCase()
+      .replace(/[^a-z ]/g, ' ')
+      .split(/\s+/)
+      .filter(Boolean)
+      .map(singular);
+  const said = words(name);
+  const all = words(`${read.ingredient ?? ''} ${step.text}`);
+  return said.length > 0 && said.every((word) => all.includes(word));
+}

@@ -12,7 +12,7 @@ import {
   type Reading,
 } from '../read';
 import { NOTHING, amountOf, inOrder, keptAt, shareOf, type Placed } from './placed';
-import { isTaken, sameAmount, sameThing, speaksOf, type Listed } from './listed';
+import { isSaidOf, isTaken, sameAmount, sameThing, speaksOf, type Listed } from './listed';
 
 /** What a step names, of which no amount is known. */
 export interface Unlisted {
@@ -180,15 +180,18 @@ export class Recipe {
   }
 
   private add(line: number, step: DrinkStep, read: Read, confidence: number, each: boolean): void {
-    const same = this.listed.filter((item) => sameThing(item.read.ingredient, read.ingredient));
+    const bare = read.grams === null && read.relative === null;
+    const same = this.listed.filter(
+      (item) => sameThing(item.read.ingredient, read.ingredient) || (bare && isSaidOf(step.text, item)),
+    );
     const open = same.filter((item) => !isTaken(item));
     const part = shareOf(read.relative);
     if (part !== undefined) {
       const item = open[0];
       if (item) return part === 'rest' ? this.take(item) : this.takePart(item, part, confidence);
-      return void this.unlisted.push({ line, text: step.text });
+      if (same.length === 0) this.unlisted.push({ line, text: step.text });
+      return;
     }
-    const bare = read.grams === null && read.relative === null;
     // "Two slices in each bottle" are those of the list, divided.
     const exact = open.find((item) => sameAmount(item.read, read)) ?? (each ? open[0] : undefined);
     if (exact) return this.take(exact);

@@ -14,7 +14,7 @@ export const batchSteps = (document: DrinkDocument): readonly EditedStep[] =>
  * @param preparations other drinks, by the name they are used under
  */
 export function documentDrink(document: DrinkDocument, preparations?: Readonly<Record<string, Drink>>): Drink {
-  const { name, kind, serving, target } = document;
+  const { name, kind, serving, target, source } = document;
   const glass = document.steps.filter(({ atServing }) => atServing);
   return {
     name,
@@ -23,6 +23,7 @@ export function documentDrink(document: DrinkDocument, preparations?: Readonly<R
     ...(target ? { target } : {}),
     steps: batchSteps(document),
     ...(glass.length > 0 ? { atServing: glass } : {}),
+    ...(source ? { source } : {}),
     ...(preparations && Object.keys(preparations).length > 0 ? { preparations } : {}),
   };
 }
@@ -33,7 +34,7 @@ export function documentDrink(document: DrinkDocument, preparations?: Readonly<R
  * @param newId makes an id for each step
  */
 export function drinkDocumentOf(drink: Drink, newId: () => string): DrinkDocument {
-  const { name, kind, serving = '', target = null, steps, atServing = [] } = drink;
+  const { name, kind, serving = '', target = null, steps, atServing = [], source } = drink;
   return {
     name,
     kind,
@@ -43,6 +44,7 @@ export function drinkDocumentOf(drink: Drink, newId: () => string): DrinkDocumen
       ...steps.map((step) => ({ ...step, id: newId() })),
       ...atServing.map((step) => ({ ...step, id: newId(), atServing: true })),
     ],
+    ...(source ? { source } : {}),
   };
 }
 

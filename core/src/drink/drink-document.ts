@@ -17,4 +17,6 @@ export interface DrinkDocument {
   readonly steps: readonly EditedStep[];
   /** Slots and their fillings, where the drink is tried in several ways. */
   readonly variants?: VariantBoard;
+  /** The recipe it was read from, in the words in which it was written. */
+  readonly source?: string;
 }

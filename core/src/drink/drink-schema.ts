@@ -15,6 +15,7 @@ export const DRINK_SCHEMA = {
     name: { type: 'string', minLength: 1 },
     kind: { enum: [...DRINK_KINDS] },
     serving: { type: 'string', description: 'Size of one serving, such as "180 mL"' },
+    source: { type: 'string', description: 'The recipe it was read from, in the words in which it was written' },
     target: { type: 'string', description: 'Code of the target the drink is measured against' },
     steps: { type: 'array', items: { $ref: '#/$defs/step' } },
     atServing: { type: 'array', items: { $ref: '#/$defs/step' } },

@@ -85,6 +85,8 @@ export interface Drink {
   readonly preparations?: Readonly<Record<string, Drink>>;
   /** Ingredients of the maker's own, by formula or by the label of a package. */
   readonly ingredients?: readonly OwnIngredientFields[];
+  /** The recipe it was read from, in the words in which it was written. */
+  readonly source?: string;
 }
 
 /** Size of a serving by kind, where the drink does not say. */

@@ -32,6 +32,7 @@ export function sameDocument(a: DrinkDocument, b: DrinkDocument): boolean {
   return (
     FIELDS.every((field) => a[field] === b[field]) &&
     dequal(a.variants, b.variants) &&
+    (a.source ?? '') === (b.source ?? '') &&
     a.steps.length === b.steps.length &&
     a.steps.every((step, index) => step.id === b.steps[index]?.id && sameStep(step, b.steps[index]))
   );
@@ -99,5 +100,7 @@ export function mergeDrinks(base: DrinkDocument, mine: DrinkDocument, theirs: Dr
   });
   const boards =
     (mine.variants ?? theirs.variants) ? { variants: mergeBoards(base.variants, mine.variants, theirs.variants) } : {};
-  return { merged: { ...fields, steps, ...boards }, conflicts };
+  // The words that it was read from stay what they were: whoever has them keeps them.
+  const source = mine.source ?? theirs.source;
+  return { merged: { ...fields, steps, ...boards, ...(source ? { source } : {}) }, conflicts };
 }

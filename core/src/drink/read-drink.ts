@@ -26,6 +26,7 @@ const KNOWN_FIELDS = new Set([
   'atServing',
   'preparations',
   'ingredients',
+  'source',
 ]);
 /** Preparations inside preparations, at most. */
 const DEEPEST = 5;
@@ -138,6 +139,7 @@ function readAt(json: unknown, depth: number): ReadDrink {
       problems.push({ at: field, text: field, message: `"${field}" is not a field of a drink.` });
   const serving = readText(json, 'serving', problems);
   const target = readText(json, 'target', problems);
+  const source = readText(json, 'source', problems);
   const steps = readSteps(json, 'steps', problems);
   const atServing = json.atServing === undefined ? [] : readSteps(json, 'atServing', problems);
   const preparations = json.preparations === undefined ? {} : readPreparations(json, depth, problems);
@@ -154,6 +156,7 @@ function readAt(json: unknown, depth: number): ReadDrink {
       ...(atServing.length > 0 ? { atServing } : {}),
       ...(Object.keys(preparations).length > 0 ? { preparations } : {}),
       ...(ingredients.length > 0 ? { ingredients } : {}),
+      ...(source === undefined ? {} : { source }),
     },
   };
 }

@@ -67,12 +67,14 @@ const openAs = ({ ask, choices }: Asked, about: OpenQuestion['about']): readonly
   { ask, choices: choices.map((says) => ({ says, edit: says })), about },
 ];
 
+/** What the question of something done is about: a temperature in the other scale is no matter of how it is done. */
+const aboutDoing = ({ frame }: Done): OpenQuestion['about'] =>
+  frame.step.verb === 'bottle' ? 'bottles' : frame.with.scale || frame.with.more ? 'else' : 'doing';
+
 /** What must be asked of a part of a line. */
 export function openOf(each: Frame): readonly OpenQuestion[] {
   if (each.kind === 'act')
-    return each.frame.ask === null
-      ? []
-      : openAs({ ask: each.frame.ask, choices: [] }, each.frame.step.verb === 'bottle' ? 'bottles' : 'else');
+    return each.frame.ask === null ? [] : openAs({ ask: each.frame.ask, choices: [] }, aboutDoing(each));
   const { frame, relative, ask } = each;
   if (ask) return openAs(ask, 'else');
   if (frame.ask && relative === null) return openAs(frame.ask, frame.bare ? 'amount' : 'else');

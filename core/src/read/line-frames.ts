@@ -267,7 +267,8 @@ export class LineFrames extends FrameList {
     // "Eight hours or overnight": either is long enough.
     if (last?.kind === 'act' && last.frame.minutes !== null && slotsOf(tokens).minutes !== undefined) return;
     // "or the tea goes bitter" is a reason, no other way.
-    if (last && !alone && !actionIn(tokens) && !tokens.some(({ kind, article }) => kind === 'number' && !article))
+    const reason = !alone || (alone.bare && last?.kind === 'act');
+    if (last && reason && !actionIn(tokens) && !tokens.some(({ kind, article }) => kind === 'number' && !article))
       return;
     this.again ??= 'Which of the two?';
   }

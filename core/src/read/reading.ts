@@ -29,9 +29,9 @@ export interface Choice {
   readonly edit: string;
 }
 
-/** A question of a line, and what it is about: how much of a thing, which bottles, or anything else. */
+/** A question of a line, and what it is about: how much of a thing, which bottles, how something is done, or what is meant. */
 export interface OpenQuestion extends Question {
-  readonly about: 'amount' | 'bottles' | 'else';
+  readonly about: 'amount' | 'bottles' | 'doing' | 'else';
 }
 
 /** A line as it was understood. */

@@ -108,7 +108,7 @@ export const CLAIMS =
   /\b(?:kcal|calories|sugar[- ]free|no added sugar|per glass|per serving|per 100 ?ml|\d+ ?mg|g of (?:sugar|salt|protein))\b/i;
 /** Words with which everything that is listed goes in. */
 export const EVERYTHING =
-  /\b(?:everything(?! (?:has|must|should|is|needs|follows|under|will|here))|all (?:the )?ingredients|the lot|all of it|tip it all|it all|the pack|all in)\b/i;
+  /\b(?:everything(?! (?:has|must|should|is|needs|follows|under|will|here))|all (?:the )?ingredients|the lot|all of it|tip it all|it all|all in)\b/i;
 /** What everything leaves out. */
 export const BUT = /\b(?:bar|except|but|apart from|other than|save) (?:for )?(.+)$/i;
 /** What goes into the glass, not into the pot. */
