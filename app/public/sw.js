@@ -3,7 +3,7 @@ const CACHE = 'wellhydra-shell-1';
 const PAGE = '/index.html';
 /** Files whose name changes with their content. */
 const HASHED = /^\/(?:_expo|assets)\//;
-const OTHER_FILES = /^\/(?:fonts\/|fonts\.css$|theme\.js$|favicon)/;
+const OTHER_FILES = /^\/(?:fonts\/|fonts\.css$|icons\/|manifest\.webmanifest$|theme\.js$|favicon)/;
 
 self.addEventListener('install', (event) => {
   event.waitUntil(

@@ -1,11 +1,13 @@
-import { pastedRecipe, pastedWords } from '../src/domain/drinks/pasted-recipe';
+import { pastedRecipe } from '../src/domain/drinks/pasted-recipe';
+import { looksLikeRecipe, pastedWords } from '../src/domain/drinks/pasted-words';
 
 const RECIPE = 'Ingredients\n1 L water\na glass of milk\nMethod\nSimmer the water 10 min. Stir in the milk.';
 
 test('a text of several lines is a recipe, one line is typed', () => {
-  expect(pastedRecipe('2 tbsp honey')).toBeNull();
-  expect(pastedRecipe('\n\n2 tbsp honey\n')).toBeNull();
-  expect(pastedRecipe('1 L water\n'.repeat(5000))).toBeNull();
+  expect(looksLikeRecipe('2 tbsp honey')).toBe(false);
+  expect(looksLikeRecipe('\n\n2 tbsp honey\n')).toBe(false);
+  expect(looksLikeRecipe('1 L water\n'.repeat(5000))).toBe(false);
+  expect(looksLikeRecipe(RECIPE)).toBe(true);
   expect(pastedRecipe('1 L water\n'.repeat(300))).toBeNull();
   const pasted = pastedRecipe(RECIPE)!;
   expect(pasted.steps.map(({ verb }) => verb)).toEqual(['add', 'simmer', 'add', 'stir']);

@@ -9,6 +9,7 @@ import { BREW_SENDERS, brewArrivals } from './brews/brew-sending';
 import { brewsReducer } from './brews/brews';
 import { planSync } from './plans/plan-sync';
 import { plansReducer } from './plans/plans';
+import { checkReducer } from './checks/checked-text';
 import { api } from '../state/api';
 import { noticesReducer } from '../state/notices';
 import { applyPreferences, preferencesReducer } from '../state/preferences';
@@ -31,6 +32,7 @@ export function createStore() {
       settingsDraft: settingsDraftReducer,
       brews: brewsReducer,
       plans: plansReducer,
+      check: checkReducer,
     },
     middleware: (defaults) =>
       defaults()
@@ -57,6 +59,7 @@ export function createStore() {
     queue: ({ queue }) => queue.entries,
     aside: ({ queue }) => queue.aside,
     plans: ({ plans }) => [plans],
+    checks: ({ check }) => [check],
   });
   /** Sends everything that waits here, now. */
   const sendWaiting = () => {

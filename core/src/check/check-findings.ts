@@ -1,5 +1,6 @@
 import { byHarm, finding, type CheckFinding } from './finding';
 import { claimsDisagree } from './rules/claims-made';
+import { notForThem } from './rules/for-whom';
 import { amountDisagrees, listedNeverUsed, notUnderstood, usedNeverListed } from './rules/listing';
 import { cupAmbiguous, temperatureUnlikely, vesselOverfull } from './rules/measures';
 import { keepsTooLong, servingsDisagree } from './rules/promises';
@@ -7,6 +8,7 @@ import type { UnderstoodRecipe } from './understand-recipe';
 
 /** What is looked for in a recipe, besides what the drink itself shows. */
 const RULES: readonly ((understood: UnderstoodRecipe) => readonly CheckFinding[])[] = [
+  notForThem,
   usedNeverListed,
   listedNeverUsed,
   amountDisagrees,

@@ -8,6 +8,7 @@ import {
   PRONOUNS,
   REASON,
   placeIn,
+  readLine,
   type Read,
   type Reading,
 } from '../read';
@@ -46,6 +47,13 @@ const WAITS = new Set<Verb>(['infuse', 'steep', 'rest', 'chill']);
 const HOT = new Set<Verb>(['simmer', 'boil', 'reduce']);
 /** What may be done in a glass. */
 const IN_THE_GLASS = new Set<Verb>(['add', 'stir', 'dissolve', 'shake', 'carbonate']);
+
+/** An amount of what is listed, in the words of the list where they name it. */
+function saidOf(amount: string, { step, read }: Listed): Reading {
+  const listed = readLine(`${amount} ${step.text.split(' ').slice(2).join(' ')}`);
+  if (listed.reads[0]?.ingredient === read.ingredient) return listed;
+  return readLine(`${amount} ${read.ingredient!.split(',')[0]!}`);
+}
 
 /** A recipe, or a part of it that is made by itself, while it is read: what is listed, and what the steps take of it. */
 export class Recipe {
@@ -124,7 +132,11 @@ export class Recipe {
     // "Rinse the berries. Put them in the pot."
     if (draws && PRONOUNS.test(text)) this.spokenOf.forEach((item) => this.take(item));
     const putIn = (item: Listed): boolean =>
-      reads.some(({ verb, ingredient }) => verb === 'add' && sameThing(ingredient, item.read.ingredient));
+      reads.some(
+        ({ verb, ingredient }) =>
+          (verb === 'add' && sameThing(ingredient, item.read.ingredient)) ||
+          (verb === 'use' && isSaidOf(ingredient ?? '', item)),
+      );
     if (draws) named.filter((item) => all || !putIn(item)).forEach((item) => this.take(item));
     this.spokenOf = draws ? [] : named;
     if (ready) return;
@@ -157,7 +169,13 @@ export class Recipe {
   private step(line: number, step: DrinkStep, read: Read, confidence: number, each: boolean): void {
     if (step.verb === 'add') return this.add(line, step, read, confidence, each);
     if (step.verb === 'use') {
-      const item = this.listed.find((each) => each.read.verb === 'use' && !isTaken(each));
+      const thing = this.listed.find((each) => each.read.verb === 'add' && isSaidOf(read.ingredient ?? '', each));
+      if (thing) {
+        // "Two tablespoons of syrup" are of the golden syrup of the list.
+        const said = saidOf(amountOf(step), thing);
+        if (said.reads[0]?.verb === 'add') return this.add(line, said.steps[0]!, said.reads[0], confidence, each);
+      }
+      const item = this.listed.find((other) => other.read.verb === 'use' && !isTaken(other));
       return item ? this.take(item) : this.place(line, step, read, confidence);
     }
     // What is soaked in the water of the list takes no other water.

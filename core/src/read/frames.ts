@@ -76,7 +76,8 @@ export function openOf(each: Frame): readonly OpenQuestion[] {
   if (each.kind === 'act')
     return each.frame.ask === null ? [] : openAs({ ask: each.frame.ask, choices: [] }, aboutDoing(each));
   const { frame, relative, ask } = each;
-  if (ask) return openAs(ask, 'else');
+  // "The rest of the water" is known where the water is listed.
+  if (ask) return openAs(ask, /^(?:the rest|0\.\d+ of it)$/.test(relative ?? '') ? 'amount' : 'else');
   if (frame.ask && relative === null) return openAs(frame.ask, frame.bare ? 'amount' : 'else');
   const name = frame.line.ingredient.name.toLowerCase();
   return frame.bare && relative === null ? openAs({ ask: `How much ${name}?`, choices: [] }, 'amount') : [];

@@ -6,6 +6,7 @@ import { LONG_WORDS } from './en/times';
 import { FrameList, STILL_ON } from './frame-list';
 import type { Added, Done } from './frames';
 import { readIngredient } from './ingredient-frame';
+import { nameIn } from './names';
 import { slotsOf } from './slots';
 import { tokensOf, type Token } from './tokens';
 import { isUnit } from './units';
@@ -37,6 +38,17 @@ function conditionIn(after: readonly Token[]): readonly Token[] | undefined {
   const at = after.findIndex(({ text }) => CONDITIONS.has(text));
   const waited = at < 0 ? undefined : actionIn(after.slice(at));
   return waited && !waited.negated && !waited.row.vague ? after.slice(at) : undefined;
+}
+
+/** "Half the water" in what is done with it. */
+function shareIn(tokens: readonly Token[]): readonly Token[] | undefined {
+  const at = tokens.findIndex(
+    ({ kind, low }, index) => kind === 'number' && low < 1 && tokens[index + 1]?.text === 'the',
+  );
+  if (at < 0) return undefined;
+  const words = tokens.slice(at + 2, at + 5).map(({ text }) => text);
+  const name = nameIn(words, ['fresh', 'dried', 'ground']);
+  return name?.from === 0 ? tokens.slice(at, at + 2 + name.to) : undefined;
 }
 
 const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
@@ -102,6 +114,12 @@ export class LineFrames extends FrameList {
       return;
     }
     if (verb === 'carbonate') return this.done(actionFrame(action));
+    const share = shareIn(rest);
+    if (share) {
+      // "Warm half the water with the ginger": what is done is done with that part of it.
+      this.add(share);
+      return this.act({ ...action, rest: rest.filter((token) => !share.includes(token)) });
+    }
     if (TAKES_OBJECT.has(verb)) {
       const times = tokensOfTime(rest);
       const object = readIngredient(
@@ -119,7 +137,17 @@ export class LineFrames extends FrameList {
       }
     }
     if (verb === 'soak') return this.soak(action);
-    this.done(actionFrame(action));
+    const frame = actionFrame(action);
+    this.done(frame);
+    if (verb === 'heat' && frame.step.verb === 'heat' && frame.minutes !== null) this.hold(frame.celsius, rest);
+  }
+
+  /** "Heat to 71 °C and hold for 10 minutes". */
+  private hold(celsius: number | null, tokens: readonly Token[]): void {
+    this.push('steep', tokens, null);
+    const { frame } = this.frames.pop() as Done;
+    const at = celsius === null ? {} : { at: `${Math.round(celsius)} °C` };
+    this.frames.push({ kind: 'act', frame: { ...frame, step: { ...frame.step, ...at } } });
   }
 
   /** "soak 2 tbsp of seeds in 300 mL water for 1 h". */
@@ -188,11 +216,7 @@ export class LineFrames extends FrameList {
       return;
     }
     if (last?.kind === 'act' && last.frame.step.verb === 'heat' && slots.minutes !== undefined && last.frame.celsius) {
-      // "Heat to 71 °C and hold for 10 minutes".
-      const held = `${Math.round(last.frame.celsius)} °C`;
-      this.push('steep', tokens, null);
-      const frame = this.frames.pop() as Done;
-      return void this.frames.push({ ...frame, frame: { ...frame.frame, step: { ...frame.frame.step, at: held } } });
+      return this.hold(last.frame.celsius, tokens);
     }
     if (last?.kind === 'act' && says) return this.sayMore(last, tokens);
     if (slots.minutes !== undefined) {

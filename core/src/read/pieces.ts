@@ -1,6 +1,7 @@
 import { actionIn } from './action-words';
 import { ADJECTIVES, BREAK_WORDS, CORRECTIONS, PARTICLES, PREPOSITIONS } from './en/connectives';
 import { PIECE_GRAMS, SIZE_WORDS } from './en/measures';
+import { COURTESY } from './en/noise';
 import { preparedIn } from './prepared';
 import { normaliseName } from '../catalogue';
 import { nameIn } from './names';
@@ -60,9 +61,14 @@ function partsThings(before: readonly Token[], after: readonly Token[], bare = f
   return (
     (bare || before.some(({ kind }) => kind === 'number')) &&
     (hasName(before) || preparedIn(before) !== undefined) &&
-    (bare ? hasAmount(next) : next.some(({ kind }) => kind === 'number')) &&
-    hasName(next)
+    (bare ? countsName(next) : next.some(({ kind }) => kind === 'number') && hasName(next))
   );
+}
+
+/** "The juice of the 2 oranges": a number that stands before a thing. */
+function countsName(tokens: readonly Token[]): boolean {
+  const at = tokens.findIndex(({ kind, article }) => kind === 'number' && !article);
+  return at >= 0 && !hasName(tokens.slice(0, at)) && hasName(tokens.slice(at));
 }
 
 /** "A clean, heat-safe jar": the comma parts no phrases. */
@@ -148,6 +154,12 @@ function sharedTail(all: readonly Raw[]): readonly Raw[] {
   });
 }
 
+/** Whether a phrase names a thing of its own, though nobody knows it: "2 tablespoons of syrup". */
+const namesSomething = (tokens: readonly Token[]): boolean =>
+  preparedIn(tokens) !== undefined ||
+  tokens.some(
+    ({ text }, at) => text === 'of' && tokens[at + 1]?.kind === 'word' && !COURTESY.has(tokens[at + 1]!.text),
+  );
 const MASSES = new Set(['g', 'kg', 'mg', 'grams', 'gram', 'oz', 'lb']);
 
 /** Whether two phrases name one thing: "120 mL lime juice (about 4 limes)". */
@@ -182,7 +194,9 @@ function joins(before: readonly Token[], { tokens: piece, aside }: Raw): 'joined
   if (actionIn(piece)) return 'apart';
   const action = actionIn(before);
   if (action && !action.row.adds) return 'apart';
-  if (!hasName(before)) return hasAmount(before) && hasName(piece) && !hasAmount(piece) ? 'joined' : 'apart';
+  // "2 tablespoons" belongs to the thing behind it; "2 tablespoons of syrup" has one already, whatever it is.
+  if (!hasName(before))
+    return hasAmount(before) && !namesSomething(before) && hasName(piece) && !hasAmount(piece) ? 'joined' : 'apart';
   if (hasName(piece)) return 'apart';
   if (piece[0] && PREPOSITIONS.has(piece[0].text) && piece.some(({ text }) => VESSELS.test(text))) return 'dropped';
   const filled = before.some(({ text }) => FILLED.test(text));

@@ -17,7 +17,8 @@ import {
   rewriteStep,
   withTotal,
 } from './edit-document';
-import { pastedRecipe, pastedWords } from './pasted-recipe';
+import { readPasted } from './paste-client';
+import { looksLikeRecipe, pastedWords, type PastedRecipe } from './pasted-words';
 import { TypedAhead, type Change } from './typed-ahead';
 
 /** How often an open drink is asked for, so that the edits of others arrive, ms. */
@@ -63,6 +64,9 @@ function useArrivals(id: string) {
   return isNew ? undefined : error;
 }
 
+/** A line of a step holds so many letters. */
+const LONGEST_LINE = 500;
+
 type WithDrafts = () => { readonly drafts: Readonly<Record<string, Draft>> };
 
 /** Changes the drink as it is when the change is made, not as it was when the screen was drawn. */
@@ -105,17 +109,25 @@ export function useDraft(id: string): DraftHandle {
         dispatch(composerTyped({ id, text: '' }));
       },
       paste: (text: string) => {
-        const pasted = pastedRecipe(text);
-        if (!pasted) return false;
-        const added: EditedStep[] = [
-          ...[...pasted.steps, ...pasted.left].map((step) => ({ ...step, id: newStepId() })),
-          ...pasted.atServing.map((step): EditedStep => ({ ...step, id: newStepId(), atServing: true })),
-        ];
-        edit((document) => added.reduce((each, step) => insertStep(each, step), document));
-        const run = keepAction(() =>
-          edit((document) => added.reduce((each, { id: step }) => removeStep(each, step), document)),
-        );
-        dispatch(noticeRaised({ text: pastedWords(pasted), action: { label: 'Undo', run } }));
+        if (!looksLikeRecipe(text)) return false;
+        const take = (pasted: PastedRecipe) => {
+          const added: EditedStep[] = [
+            ...[...pasted.steps, ...pasted.left].map((step) => ({ ...step, id: newStepId() })),
+            ...pasted.atServing.map((step): EditedStep => ({ ...step, id: newStepId(), atServing: true })),
+          ];
+          edit((document) => added.reduce((each, step) => insertStep(each, step), document));
+          const run = keepAction(() =>
+            edit((document) => added.reduce((each, { id: step }) => removeStep(each, step), document)),
+          );
+          dispatch(noticeRaised({ text: pastedWords(pasted), action: { label: 'Undo', run } }));
+        };
+        // What is no recipe, or cannot be read, stands in the box as it was pasted.
+        const keep = () => {
+          const before = current()?.composer ?? '';
+          const line = text.trim().replace(/\s*\n\s*/g, ', ');
+          dispatch(composerTyped({ id, text: `${before}${line}`.slice(0, LONGEST_LINE) }));
+        };
+        void readPasted(text).then((pasted) => (pasted ? take(pasted) : keep()), keep);
         return true;
       },
       replace: (step: EditedStep) => edit((document) => replaceStep(document, step)),

@@ -15,6 +15,7 @@ import type { DraftHandle } from '../../domain/drinks/use-draft';
 import { SizeAndKind } from './header/drink-header';
 import { DrinkMenu, type MenuKey } from './header/drink-menu';
 import { ResizeSheet } from './resize/resize-sheet';
+import { SourceSheet } from './header/source-sheet';
 import { MomentsSheet } from './stream/moments-sheet';
 import { VariantsSheet } from './variants/variants-sheet';
 import { VersionsSheet } from './versions/versions-sheet';
@@ -83,6 +84,7 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
       return (
         <DrinkMenu
           ready={analysis.problems.length === 0 && analysis.trace.pot.mass_g > 0}
+          hasSource={Boolean(document.source)}
           onPick={(key) => (key === 'fork' ? (close(), fork()) : onOpen(key))}
           onClose={close}
         />
@@ -111,6 +113,8 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
           onClose={close}
         />
       );
+    case 'source':
+      return <SourceSheet source={document.source ?? ''} onClose={close} />;
     case 'aim':
       return <AimSheet analysis={analysis} context={context} onTake={takeDoses} onClose={close} />;
     case 'variants':

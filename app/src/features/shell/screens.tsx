@@ -9,6 +9,7 @@ import { Loading } from '../../ui/page-state';
 const secondLoad = () => import('./second-load');
 const LOADERS = {
   drink: async () => ({ default: (await secondLoad()).DrinkScreen }),
+  check: async () => ({ default: (await secondLoad()).CheckScreen }),
   shelf: async () => ({ default: (await secondLoad()).ShelfScreen }),
   bottle: async () => ({ default: (await secondLoad()).BottleScreen }),
   make: async () => ({ default: (await secondLoad()).MakeScreen }),
@@ -36,6 +37,7 @@ function screen<Props extends object>(load: () => Promise<{ default: ComponentTy
 }
 
 export const LazyDrinkScreen = screen(LOADERS.drink, 'the drink');
+export const LazyCheckScreen = screen(LOADERS.check, 'the check');
 export const LazyShelfScreen = screen(LOADERS.shelf, 'the shelf');
 export const LazyBottleScreen = screen(LOADERS.bottle, 'the bottle');
 export const LazyKitchenScreen = screen(LOADERS.kitchen, 'the kitchen');

@@ -4,6 +4,7 @@
  */
 export { BottleScreen } from '../bottles/bottle-screen';
 export { ShelfScreen } from '../bottles/shelf-screen';
+export { CheckScreen } from '../check/check-screen';
 export { DrinkScreen } from '../drink/drink-screen';
 export { KitchenScreen } from '../kitchen/kitchen-screen';
 export { GatherScreen } from '../make/gather-screen';

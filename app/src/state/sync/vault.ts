@@ -9,7 +9,7 @@ import type { Owner, Row, Shelf } from './row';
 
 export type { Owner, Row, Shelf } from './row';
 export type Rows = Readonly<Record<Shelf, readonly Row[]>>;
-export const NO_ROWS: Rows = { drafts: [], settings: [], brews: [], queue: [], aside: [], plans: [] };
+export const NO_ROWS: Rows = { drafts: [], settings: [], brews: [], queue: [], aside: [], plans: [], checks: [] };
 
 /** What a tab has written, for the others. */
 export interface Written {
@@ -86,7 +86,15 @@ export async function rowsOf(owner: Owner): Promise<Rows> {
   const db = await database();
   const range = IDBKeyRange.bound([owner], [owner, []]);
   const [keys, rows] = await Promise.all([db.getAllKeys(STORE, range), db.getAll(STORE, range)]);
-  const found: Record<Shelf, Row[]> = { drafts: [], settings: [], brews: [], queue: [], aside: [], plans: [] };
+  const found: Record<Shelf, Row[]> = {
+    drafts: [],
+    settings: [],
+    brews: [],
+    queue: [],
+    aside: [],
+    plans: [],
+    checks: [],
+  };
   keys.forEach((key, index) => {
     const [, shelf] = key as unknown as Key;
     found[shelf]?.push(rows[index] as Row);

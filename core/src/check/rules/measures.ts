@@ -9,11 +9,12 @@ export const temperatureUnlikely = ({ batch, lines }: UnderstoodRecipe): readonl
     if (read.with.scale !== 'fahrenheit' || read.celsius === null) return [];
     const celsius = Math.round(read.celsius);
     const { text } = lines[line]!;
+    const fahrenheit = Math.round((read.celsius * 9) / 5 + 32);
     return [
-      finding('temperature-unlikely', 'warn', `“${text}” is hotter than water gets.`, {
+      finding('temperature-unlikely', 'warn', `${fahrenheit} °C is hotter than water gets.`, {
         line,
         step,
-        comesOf: `It is taken as ${Math.round((celsius * 9) / 5 + 32)} °F, ${celsius} °C.`,
+        comesOf: `It is taken as ${fahrenheit} °F, ${celsius} °C.`,
         do: 'Say which scale is meant.',
         repair: text.replace(/\d+ ?°? ?C\b/, `${celsius} °C`),
       }),

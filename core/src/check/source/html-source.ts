@@ -35,7 +35,7 @@ export function htmlLines(source: string): readonly SourceText[] {
   const flush = (blank = false) => {
     const plain = text.replace(/\s+/g, ' ').trim();
     if (plain !== '') lines.push({ text: plain, start, end });
-    else if (blank) lines.push({ text: '', start: end, end });
+    if (blank && plain !== '') lines.push({ text: '', start: end, end });
     text = '';
     start = -1;
   };

@@ -57,7 +57,7 @@ export const TELLING_WORDS: ReadonlySet<string> = new Set(
 
 /** Words that carry nothing for the reading of a line. */
 export const COURTESY: ReadonlySet<string> = new Set(
-  'okay ok um er uh so you please well now then like really actually nice lovely good kind type one ones some any optional organic cloudy each whatever have if freshly fresh-picked about preferably unwaxed ripe clean cold warm hot boiled boiling cooled tap filtered plain raw pure real the of a an and or in into on onto with to for from at as it its this that them your my is are be more another again first up off out over down until dissolved dissolves melted combined smooth clear incorporated gone quickly medium piece pieces long thick thin thinly finely roughly coarsely lightly'.split(
+  'okay ok um er uh so you please well now then like really actually nice lovely good kind type one ones some any optional organic cloudy each whatever have if freshly fresh-picked about preferably unwaxed ripe clean cold warm hot boiled boiling cooled tap filtered plain raw pure real the of a an and or in into on onto with to for from at as it its this that them your my is are be more another again first up off out over down through using until dissolved dissolves melted combined smooth clear incorporated gone quickly medium piece pieces long thick thin thinly finely roughly coarsely lightly'.split(
     ' ',
   ),
 );

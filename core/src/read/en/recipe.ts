@@ -167,3 +167,32 @@ export const BATCH_SIZE = /\b(?:batch|makes|total|finished)\b[^\d]{0,20}(\d[\d.,
 export const TABLESPOON = /\b(?:tablespoons?|tbsps?|tbs)\b/gi;
 /** What a scoop weighs: "1 scoop = 10 g". */
 export const SCOOP_IS = /\b(?:1|one|a) scoop (?:=|is|weighs) ?(?:about )?(\d+(?:[.,]\d+)? ?g)\b/i;
+
+/** Whom a recipe says it is for, and the cautions that are about them. */
+export const FOR_WHOM: readonly {
+  readonly words: RegExp;
+  readonly who: string;
+  readonly cautions: readonly string[];
+}[] = [
+  {
+    words:
+      /\b(?:bab(?:y|ies)|infants?|newborn|little one|littlest|wee one|toddler|(?:she|he|they)['’]?(?:s|re)? (?:only )?(?:\w+ )?months)\b/i,
+    who: 'the little one',
+    cautions: [
+      'honey-under-12-months',
+      'elder-needs-cooking',
+      'rehydration-salt-high',
+      'sodium-blood-pressure',
+      'raw-juice-vulnerable',
+      'alcohol-tincture',
+      'caffeine',
+    ],
+  },
+  {
+    words: /\b(?:pregnan(?:t|cy)|expecting|mum[- ]to[- ]be|mom[- ]to[- ]be|breast[- ]?feeding|nursing mothers?)\b/i,
+    who: 'someone pregnant or nursing',
+    cautions: ['pregnancy-herb', 'alcohol-tincture', 'raw-juice-vulnerable', 'caffeine', 'elder-needs-cooking'],
+  },
+];
+/** What takes such a word back: "not for children under 12 months". */
+export const NOT_FOR = /\bnot (?:for|suitable|to be given)\b|\bnever (?:give|for)\b|\bany baby under\b/i;

@@ -13,6 +13,7 @@ export const MENU = [
   { key: 'versions', label: 'Versions', about: 'What it was before, and going back' },
   { key: 'compare', label: 'Compare', about: 'With another drink, or one you paste' },
   { key: 'moments', label: 'The pot, step by step', about: 'The stream as a table' },
+  { key: 'source', label: 'As it was written', about: 'The recipe that it was read from' },
   { key: 'fork', label: 'Copy it', about: 'A drink of its own that begins like this one' },
 ] as const;
 export type MenuKey = (typeof MENU)[number]['key'];
@@ -20,15 +21,18 @@ export type MenuKey = (typeof MENU)[number]['key'];
 interface DrinkMenuProps {
   /** Whether there is anything that can be made. */
   readonly ready: boolean;
+  /** Whether it was read from a recipe. */
+  readonly hasSource: boolean;
   readonly onPick: (key: MenuKey) => void;
   readonly onClose: () => void;
 }
 
-export function DrinkMenu({ ready, onPick, onClose }: DrinkMenuProps) {
+export function DrinkMenu({ ready, hasSource, onPick, onClose }: DrinkMenuProps) {
+  const shown = MENU.filter(({ key }) => (ready || key !== 'made') && (hasSource || key !== 'source'));
   return (
     <Sheet title="More" open onClose={onClose}>
       <View role="menu">
-        {MENU.filter(({ key }) => ready || key !== 'made').map(({ key, label, about }) => (
+        {shown.map(({ key, label, about }) => (
           <Pressable
             key={key}
             role="menuitem"

@@ -1,0 +1,3 @@
+import { LazyCheckScreen } from '../../features/shell/screens';
+
+export default LazyCheckScreen;
