@@ -20,6 +20,7 @@ import { DrinkHeader } from './header/drink-header';
 import { DrinkSheets, type OpenSheet } from './drink-sheets';
 import { OpenedStep } from './step/opened-step';
 import { FiguresPanel } from './figures/figures-panel';
+import { unreadLines } from './figures/unread-lines';
 import { SAVING, saveState } from './header/save-state';
 import type { TypedAhead } from '../../domain/drinks/typed-ahead';
 import { LiveRunContext, useLiveRun } from './live-run';
@@ -102,6 +103,8 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
     },
     [conflicts, otherName, settle],
   );
+  // Nothing is advised from a part of a drink.
+  const unread = unreadLines(document, analysis).length > 0;
   const elsewhere = draft.conflicts.filter(({ at }) => !document.steps.some((step) => step.id === at));
   return (
     <LiveRunContext.Provider value={live}>
@@ -138,14 +141,14 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
               onPick={pick}
             />
             <KitchenLine settings={context.settings} />
-            {wholeView(analysis).map((text) => (
+            {(unread ? [] : wholeView(analysis)).map((text) => (
               <Text key={text} variant="small">
                 {text}
               </Text>
             ))}
           </View>
         </ScrollView>
-        <FiguresPanel document={document} analysis={analysis} context={context} />
+        <FiguresPanel document={document} analysis={analysis} context={context} onOpenStep={setOpened} />
         {openedView ? (
           <OpenedStep
             view={openedView}

@@ -19,12 +19,15 @@ import { useLiveAnalysis } from '../live-run';
 import { figuresView, type Ranges } from './figures-view';
 import { basisTitle } from '../../../domain/words/yield-words';
 import { oddsWords, targetWords } from './target-words';
+import { UnreadNote, unreadLines } from './unread-lines';
 import { useSpread } from './use-spread';
 
 interface FiguresPanelProps {
   readonly document: DrinkDocument;
   readonly analysis: Analysis;
   readonly context: RunContext;
+  /** Opens a step, by its id. */
+  readonly onOpenStep: (id: string) => void;
 }
 
 const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
@@ -39,7 +42,7 @@ const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
 const FIGURES_IN_SIGHT = 3;
 
 /** The dark panel: figures on their rails, cautions, keeping. Beside the page on a wide screen, under it on a phone. */
-export const FiguresPanel = memo(function FiguresPanel({ document, analysis, context }: FiguresPanelProps) {
+export const FiguresPanel = memo(function FiguresPanel({ document, analysis, context, onOpenStep }: FiguresPanelProps) {
   const spread = useSpread(document, context);
   const wide = useIsWide();
   const [open, setOpen] = useState(false);
@@ -49,12 +52,14 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
   const askedFigure =
     asked === null ? undefined : figuresView(analysis, basis, spread.ranges).find(({ id }) => id === asked);
   const cautions = cautionsView(analysis);
+  const unread = unreadLines(document, analysis);
   const whole = wide || open;
   const most = whole ? null : cautions.stops.length > 0 ? 1 : FIGURES_IN_SIGHT;
   const others = cautions.others.length;
   const figuresAndMore = (
     <View className="gap-3">
       <StopCautions cautions={cautions.stops} />
+      <UnreadNote lines={unread} onOpen={onOpenStep} />
       {whole ? (
         <Choice
           label="Figures for"
@@ -65,7 +70,7 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
         />
       ) : null}
       <LiveRails analysis={analysis} basis={basis} ranges={spread.ranges} most={most} onAsk={setAsked} />
-      {whole ? <MoreAboutIt analysis={analysis} spread={spread} /> : null}
+      {whole ? <MoreAboutIt analysis={analysis} spread={spread} partial={unread.length > 0} /> : null}
       {askedFigure ? (
         <OriginSheet view={originView(analysis, basis, askedFigure)} onClose={() => setAsked(null)} />
       ) : null}
@@ -127,10 +132,19 @@ const LiveRails = memo(function LiveRails({
   return shown.map(({ id, ...figure }) => <Rail key={id} id={id} {...figure} onAsk={onAsk} />);
 });
 
-function MoreAboutIt({ analysis, spread }: { readonly analysis: Analysis; readonly spread: SpreadAnswer }) {
+function MoreAboutIt({
+  analysis,
+  spread,
+  partial,
+}: {
+  readonly analysis: Analysis;
+  readonly spread: SpreadAnswer;
+  /** A part of it is not read: nothing is promised of the rest. */
+  readonly partial: boolean;
+}) {
   const cautions = cautionsView(analysis);
-  const keeping = keepingView(analysis);
-  const target = targetWords(analysis);
+  const keeping = partial ? null : keepingView(analysis);
+  const target = partial ? null : targetWords(analysis);
   const odds = oddsWords(spread.chanceTooSalty);
   return (
     <View className="gap-5 pt-2">

@@ -27,9 +27,14 @@ export interface StepView {
   readonly problem: { readonly message: string; readonly suggestions: readonly string[] } | null;
 }
 
+/** How a line was read is said whatever else is open. */
+const ASSUMED = 'assumed';
+
 /** Steps as rows, with what the run of the drink says about each. */
 export function stepsView(document: DrinkDocument, analysis: Analysis): readonly StepView[] {
   let batch = 0;
+  // A line that is not read yet could change anything: nothing is advised from the rest.
+  const partial = analysis.problems.some(({ step, text }) => step !== null && text.trim() !== '');
   return document.steps.map((step, index): StepView => {
     const batchIndex = step.atServing ? null : batch++;
     const entry = batchIndex === null ? undefined : analysis.trace.entries.find((each) => each.step === batchIndex);
@@ -40,7 +45,9 @@ export function stepsView(document: DrinkDocument, analysis: Analysis): readonly
     const notes =
       batchIndex === null
         ? []
-        : analysis.findings.filter(({ step: at, open }) => at === batchIndex && !open).map(({ text }) => text);
+        : analysis.findings
+            .filter(({ step: at, open, code }) => at === batchIndex && !open && (!partial || code === ASSUMED))
+            .map(({ text }) => text);
     return {
       id: step.id,
       index,

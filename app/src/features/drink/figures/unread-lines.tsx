@@ -1,0 +1,53 @@
+import type { Analysis } from '@wellhydra/core/analyse';
+import { batchSteps, lineFromStep, type DrinkDocument } from '@wellhydra/core/drink';
+import { Pressable, View } from 'react-native';
+import { Text } from '../../../ui/text';
+
+/** A line that nobody can read yet: its step, and what stands there. */
+export interface UnreadLine {
+  readonly id: string;
+  readonly text: string;
+}
+
+/** Lines of a drink that are not in its figures; an empty one is only begun. */
+export function unreadLines(document: DrinkDocument, { problems }: Analysis): readonly UnreadLine[] {
+  const steps = batchSteps(document);
+  const found = new Set(problems.flatMap(({ step }) => (step === null ? [] : [step])));
+  return [...found].flatMap((at) => {
+    const step = steps[at];
+    return step && step.text.trim() !== '' ? [{ id: step.id, text: lineFromStep(step) }] : [];
+  });
+}
+
+interface UnreadNoteProps {
+  readonly lines: readonly UnreadLine[];
+  readonly onOpen: (id: string) => void;
+}
+
+/** What the figures are without: each line is one touch away. */
+export function UnreadNote({ lines, onOpen }: UnreadNoteProps) {
+  if (lines.length === 0) return null;
+  return (
+    <View role="status" className="gap-1 rounded-[10px] bg-amber p-2">
+      <Text variant="smallStrong" className="text-onamber">
+        Without:
+      </Text>
+      {lines.map(({ id, text }) => (
+        <Pressable
+          key={id}
+          role="button"
+          aria-label={`Without “${text}”: open this step`}
+          onPress={() => onOpen(id)}
+          className="min-h-[44px] justify-center active:opacity-70"
+        >
+          <Text className="text-[15px] text-onamber underline" numberOfLines={2}>
+            {text}
+          </Text>
+        </Pressable>
+      ))}
+      <Text variant="small" className="text-onamber">
+        Nothing is advised until it is read.
+      </Text>
+    </View>
+  );
+}
