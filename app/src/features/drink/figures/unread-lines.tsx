@@ -28,10 +28,7 @@ interface UnreadNoteProps {
 export function UnreadNote({ lines, onOpen }: UnreadNoteProps) {
   if (lines.length === 0) return null;
   return (
-    <View role="status" className="gap-1 rounded-[10px] bg-amber p-2">
-      <Text variant="smallStrong" className="text-onamber">
-        Without:
-      </Text>
+    <View role="status" className="rounded-[10px] bg-amber px-2">
       {lines.map(({ id, text }) => (
         <Pressable
           key={id}
@@ -40,14 +37,11 @@ export function UnreadNote({ lines, onOpen }: UnreadNoteProps) {
           onPress={() => onOpen(id)}
           className="min-h-[44px] justify-center active:opacity-70"
         >
-          <Text className="text-[15px] text-onamber underline" numberOfLines={2}>
-            {text}
+          <Text variant="smallStrong" className="text-onamber" numberOfLines={1}>
+            without: <Text className="text-[15px] text-onamber underline">{text}</Text>
           </Text>
         </Pressable>
       ))}
-      <Text variant="small" className="text-onamber">
-        Nothing is advised until it is read.
-      </Text>
     </View>
   );
 }

@@ -2,6 +2,7 @@ import { memo, useEffect, useRef } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
+import { Completions } from './completions';
 import { Suggestions } from './suggestions';
 import { composerView } from './steps-view';
 
@@ -40,6 +41,10 @@ export const Composer = memo(function Composer({ line, onType, onAdd, onPaste, o
     onAdd(typed);
     input.current?.focus();
   };
+  const complete = (completed: string) => {
+    onType(`${completed} `);
+    input.current?.focus();
+  };
   return (
     <View ref={box} className="gap-2">
       <View className="flex-row gap-2">
@@ -62,6 +67,7 @@ export const Composer = memo(function Composer({ line, onType, onAdd, onPaste, o
           <Button label="Add" size="large" disabled={line.trim() === ''} onPress={() => add(line)} />
         )}
       </View>
+      <Completions line={line} onPick={complete} />
       {view.kind === 'understood' ? (
         <Text variant="small" role="status">
           {[view.text, view.details].filter(Boolean).join(' · ')}
