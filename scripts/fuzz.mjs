@@ -4,7 +4,10 @@ import { join } from 'node:path';
 import { ROOT, ensureNode, ensurePackages } from './lib/prepare.mjs';
 import { endWithWhatRuns, run } from './lib/run.mjs';
 
-/** Random drinks against the simulator: `npm run fuzz -- [count] [seconds]`. */
+/**
+ * Random drinks against the simulator: `npm run fuzz -- [count] [seconds]`; lines that are cut and put together against
+ * the reader: `npm run fuzz -- reader [count] [seed]`.
+ */
 
 endWithWhatRuns();
 ensureNode();
@@ -12,9 +15,11 @@ await ensurePackages();
 const { buildSync } = await import('esbuild');
 const folder = join(ROOT, 'core', '.build');
 mkdirSync(folder, { recursive: true });
-const outfile = join(folder, 'fuzz.mjs');
+const [what] = process.argv.slice(2);
+const name = what === 'reader' ? 'fuzz-reader' : 'fuzz';
+const outfile = join(folder, `${name}.mjs`);
 buildSync({
-  entryPoints: [join(ROOT, 'core/fuzz/fuzz.ts')],
+  entryPoints: [join(ROOT, `core/fuzz/${name}.ts`)],
   outfile,
   bundle: true,
   platform: 'node',
@@ -22,4 +27,6 @@ buildSync({
   external: ['fast-check'],
   logLevel: 'error',
 });
-process.exitCode = await run(process.execPath, [outfile, ...process.argv.slice(2)], { cwd: ROOT });
+process.exitCode = await run(process.execPath, [outfile, ...process.argv.slice(what === 'reader' ? 3 : 2)], {
+  cwd: ROOT,
+});

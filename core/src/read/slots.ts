@@ -106,7 +106,7 @@ function takeAmount(slots: Slots): void {
   const tokens = slots.left;
   for (let at = 0; at + 1 < tokens.length; at += 1) {
     const [number, unit] = [tokens[at]!, tokens[at + 1]!];
-    if (number.kind !== 'number' || !isUnit(unit.text)) continue;
+    if (number.kind !== 'number' || !(number.low > 0) || !isUnit(unit.text)) continue;
     slots.amount ??= `${number.text} ${unit.text}`;
     tokens.splice(at, 2);
     return;

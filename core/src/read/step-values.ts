@@ -71,6 +71,9 @@ function gramsOf(amount: string): number {
   return line.kind === 'read' && line.dose.kind === 'mass' ? line.dose.mass_g : 0;
 }
 
+/** Whether an amount measures a liquid: five handfuls do not. */
+const measures = (amount: string | undefined): amount is string => amount !== undefined && gramsOf(amount) > 0;
+
 /** "below 40": a number alone beside something that is cooled is degrees. */
 function bareDegrees(slots: Slots): number | undefined {
   const at = slots.left.findIndex(({ kind, article }) => kind === 'number' && !article);
@@ -153,9 +156,9 @@ const VALUES: Readonly<Partial<Record<Verb, Value>>> = {
   strain: ({ through }, { row }) => ({ text: row.words.startsWith('strain-press') ? 'press' : (through ?? '') }),
   store: ({ place }) => ({ text: place === 'dark cupboard' ? 'cupboard' : (place ?? 'fridge') }),
   draw: ({ amount }) =>
-    amount ? { text: amount, grams: gramsOf(amount) } : { text: 'half', ask: 'How much is drawn off?' },
+    measures(amount) ? { text: amount, grams: gramsOf(amount) } : { text: 'half', ask: 'How much is drawn off?' },
   rinsePass: ({ amount }) =>
-    amount
+    measures(amount)
       ? { text: `${amount} water`, thing: 'water', grams: gramsOf(amount) }
       : { text: '500 mL water', thing: 'water', ask: 'How much water?' },
   bottle: (_slots, { rest, row }) => {

@@ -82,6 +82,8 @@ export const JOINED: readonly (readonly [string, string])[] = [
   ['tea bag', 'teabag'],
   ['tea bags', 'teabags'],
   ['or so', ''],
+  ['tea cup', 'teacup'],
+  ['tea cups', 'teacups'],
   ['you can', ''],
   ['we can', ''],
   ['i can', ''],
