@@ -1,4 +1,12 @@
-import { INGREDIENT_HEADS, METHOD_HEADS, OTHER_HEADS, PART_HEAD, SERVING_HEADS, WHOLE_PARTS } from '../read';
+import {
+  INGREDIENT_HEADS,
+  METHOD_HEADS,
+  OTHER_HEADS,
+  PART_HEAD,
+  SERVING_HEADS,
+  SERVING_LEAD,
+  WHOLE_PARTS,
+} from '../read';
 
 /** Which part of a recipe lines stand in. */
 export type Section = 'none' | 'ingredients' | 'method' | 'serving' | 'other';
@@ -34,6 +42,7 @@ export function headed(text: string, at: Place, parts: ReadonlySet<string>): Pla
   for (const [section, heads] of SECTIONS)
     if (heads.includes(plain) || (section === 'other' && heads.some((head) => plain.startsWith(`${head} `))))
       return { section, part: section === 'other' || section === 'serving' ? null : at.part };
+  if (SERVING_LEAD.test(text.trim())) return { section: 'serving', part: null };
   const named = PART_HEAD.exec(text.trim())?.[1]?.trim().toLowerCase();
   if (named !== undefined) return { section: 'ingredients', part: WHOLE_PARTS.has(named) ? null : named };
   if (parts.has(plain)) return { section: 'method', part: plain };

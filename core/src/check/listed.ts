@@ -1,7 +1,7 @@
 import { findIngredient } from '../catalogue';
 import type { DrinkStep } from '../drink';
 import { rowOf } from '../lookup';
-import { GROUPS, type Read } from '../read';
+import { GROUPS, readLine, type Read, type Reading } from '../read';
 
 /** An ingredient of the list, until a step takes it. */
 export interface Listed {
@@ -92,4 +92,11 @@ export function isSaidOf(name: string, { read, step }: Listed): boolean {
   const said = words(name);
   const all = words(`${read.ingredient ?? ''} ${step.text}`);
   return said.length > 0 && said.every((word) => all.includes(word));
+}
+
+/** An amount of what is listed, in the words of the list where they name it. */
+export function saidOf(amount: string, { step, read }: Listed): Reading {
+  const listed = readLine(`${amount} ${step.text.split(' ').slice(2).join(' ')}`);
+  if (listed.reads[0]?.ingredient === read.ingredient) return listed;
+  return readLine(`${amount} ${read.ingredient!.split(',')[0]!}`);
 }

@@ -8,12 +8,11 @@ import {
   PRONOUNS,
   REASON,
   placeIn,
-  readLine,
   type Read,
   type Reading,
 } from '../read';
 import { NOTHING, amountOf, inOrder, keptAt, shareOf, type Placed } from './placed';
-import { isSaidOf, isTaken, sameAmount, sameThing, speaksOf, type Listed } from './listed';
+import { isSaidOf, isTaken, saidOf, sameAmount, sameThing, speaksOf, type Listed } from './listed';
 
 /** What a step names, of which no amount is known. */
 export interface Unlisted {
@@ -47,13 +46,6 @@ const WAITS = new Set<Verb>(['infuse', 'steep', 'rest', 'chill']);
 const HOT = new Set<Verb>(['simmer', 'boil', 'reduce']);
 /** What may be done in a glass. */
 const IN_THE_GLASS = new Set<Verb>(['add', 'stir', 'dissolve', 'shake', 'carbonate']);
-
-/** An amount of what is listed, in the words of the list where they name it. */
-function saidOf(amount: string, { step, read }: Listed): Reading {
-  const listed = readLine(`${amount} ${step.text.split(' ').slice(2).join(' ')}`);
-  if (listed.reads[0]?.ingredient === read.ingredient) return listed;
-  return readLine(`${amount} ${read.ingredient!.split(',')[0]!}`);
-}
 
 /** A recipe, or a part of it that is made by itself, while it is read: what is listed, and what the steps take of it. */
 export class Recipe {
@@ -130,7 +122,9 @@ export class Recipe {
     const ready = this.isReady(text, reads);
     const draws = !ready && (first === undefined || !DRAWS_NOTHING.has(first.verb) || reads[0]!.verb === 'add');
     // "Rinse the berries. Put them in the pot."
-    if (draws && PRONOUNS.test(text)) this.spokenOf.forEach((item) => this.take(item));
+    const pronoun = PRONOUNS.exec(text)?.[0]?.toLowerCase();
+    if (draws && pronoun && (pronoun !== 'it' || this.spokenOf.length === 1))
+      this.spokenOf.forEach((item) => this.take(item));
     const putIn = (item: Listed): boolean =>
       reads.some(
         ({ verb, ingredient }) =>
@@ -152,6 +146,7 @@ export class Recipe {
   /** Whether a sentence only makes things ready: "weigh the powders on a 0.1 g scale". */
   private isReady(text: string, reads: readonly Read[]): boolean {
     if (!MADE_READY.test(text)) return false;
+    if (/\b(?:add|stir|put|pour|tip)\b/i.test(text) && this.listed.length > 0) return false;
     if (this.listed.length > 0 && /^(?:weigh|measure)\b/i.test(text)) return !reads.some(({ verb }) => verb !== 'add');
     const first = reads.find(({ verb }) => verb !== 'add');
     if (first !== undefined && !BEFORE_THE_POT.has(first.verb)) return false;

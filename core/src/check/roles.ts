@@ -29,7 +29,7 @@ const LONGEST_UNDER_HEADING = 160;
 const TELLER = /^(?:i|we)\b/i;
 const OF_THEIRS = /^(?:my|our)\b/i;
 const PROMISES =
-  /^(?:per serving|calories|energy|nutrition)\b|\b(?:gives|has|contains) (?:you )?(?:a |about |around )?(?:full )?\d/i;
+  /^(?:per serving|calories|energy|nutrition)\b|\b(?:gives|has|contains) (?:you )?(?:a |about |around )?(?:full )?\d|\d+ ?(?:mg|g|kcal)\b[^.]*\b(?:in|per) (?:each|every|one|a|per) (?:scoop|glass|serving|cup|bottle|spoon|dose)\b/i;
 
 const isStory = (text: string): boolean =>
   text

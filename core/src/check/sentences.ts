@@ -2,12 +2,13 @@ import type { SourceText } from './source/source-text';
 
 /** A line that is longer is prose, and read sentence by sentence. */
 const PROSE_FROM = 90;
-const SENTENCE_END = /[.!?](?=\s+[A-Z"“(*]|\s*$)|[.:!?](?=\s+\d{1,2}[.)]\s)/g;
+const SENTENCE_END = /[.!?](?=\s+[A-Z"“(*\d]|\s*$)|[.:!?](?=\s+\d{1,2}[.)]\s)/g;
 /** The number of a step ends no sentence, and neither does a word that is cut short. */
 const NO_END = /(?:^\s*\(?\d{1,2}|\b(?:approx|abt|dr|hon|vin|lf|st|no|bot|dk))\.$/i;
 
 /** Whether a line tells several things. */
-const isProse = (text: string): boolean => text.length >= PROSE_FROM || /[.!?:]\s+(?:[A-Z“*]|\d{1,2}[.)]\s)/.test(text);
+const isProse = (text: string): boolean =>
+  text.length >= PROSE_FROM || /[.!?]\s+[A-Z“*\d]|:\s+(?:[A-Z“*]|\d{1,2}[.)]\s)/.test(text);
 
 /**
  * Sentences of a line of prose; a line that is none as it is.

@@ -110,7 +110,8 @@ function gather(lines: readonly SourceLine[]): {
     const own = into(place.part);
     if (role === 'keeps') return own.keep(index, text);
     if (role !== 'step' || !reading) return;
-    if (place.section === 'serving' || SERVING_LEAD.test(text) || inTheGlass(text, reading)) own.serve(index, reading);
+    if (place.section === 'serving' || SERVING_LEAD.test(text) || SCOOP_IS.test(text) || inTheGlass(text, reading))
+      own.serve(index, reading);
     else own.do(index, reading, text);
   });
   return { recipe, parts };

@@ -64,6 +64,7 @@ export function actionFrame(found: FoundAction): ActionFrame {
   if (AT_VERBS.has(verb) && slots.place && slots.place !== 'freezer') more.at = slots.place;
   if (verb === 'rest' && found.row.verb === 'chill') more.at = 'fridge';
   const told: Record<string, string> = { ...made.told };
+  if (/^(?:squeeze|wring)/.test(found.row.words)) told.how = 'squeezed';
   if (slots.lid) told.lid = slots.lid;
   if (slots.place) told.at = slots.place;
   if (slots.through) told.through = slots.through;

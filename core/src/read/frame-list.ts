@@ -67,7 +67,7 @@ export class FrameList {
       frame.minutes === null
     )
       return;
-    else if (last?.kind === 'act' && last.frame.step.verb === 'strain' && frame.step.verb === 'press')
+    else if (last?.kind === 'act' && last.frame.step.verb === 'strain' && frame.with.how === 'squeezed')
       this.frames.splice(-1, 1, { kind: 'act', frame: { ...last.frame, step: { ...last.frame.step, text: 'press' } } });
     else this.frames.push({ kind: 'act', frame });
   }

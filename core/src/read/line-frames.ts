@@ -1,12 +1,10 @@
 import type { Verb } from '../drink';
 import { actionFrame, unreadWords } from './action-frame';
 import { actionIn, type FoundAction } from './action-words';
-import { CONDITIONS } from './en/connectives';
-import { LONG_WORDS } from './en/times';
 import { FrameList, STILL_ON } from './frame-list';
 import type { Added, Done } from './frames';
 import { readIngredient } from './ingredient-frame';
-import { nameIn } from './names';
+import { conditionIn, laterAction, shareIn, tokensOfTime } from './clauses';
 import { slotsOf } from './slots';
 import { tokensOf, type Token } from './tokens';
 import { isUnit } from './units';
@@ -21,48 +19,8 @@ const FLAME = new Set(
   'and the to low medium high a heat flame then reduce lower turn down it over on stove'.split(' '),
 );
 
-/** So many words without a stop are several things: nobody writes a phrase as long. */
-const DICTATED_FROM = 12;
-
-/** What follows an action and is another: "put in the honey stir it till it is gone". */
-function laterAction({ row, after }: FoundAction, length: number): readonly Token[] | undefined {
-  const next = actionIn(after);
-  if (!next || next.negated || next.row.vague) return undefined;
-  if (next.before.length === 0 && next.row.words !== 'add') return undefined;
-  const puts = next.row.adds === true && !next.row.vague && !row.adds;
-  return puts || length > DICTATED_FROM ? after.slice(next.before.length) : undefined;
-}
-
-/** What is waited for before something is done, as the words behind it say: "once it has cooled to 40 °C". */
-function conditionIn(after: readonly Token[]): readonly Token[] | undefined {
-  const at = after.findIndex(({ text }) => CONDITIONS.has(text));
-  const waited = at < 0 ? undefined : actionIn(after.slice(at));
-  return waited && !waited.negated && !waited.row.vague ? after.slice(at) : undefined;
-}
-
-/** "Half the water" in what is done with it. */
-function shareIn(tokens: readonly Token[]): readonly Token[] | undefined {
-  const at = tokens.findIndex(
-    ({ kind, low }, index) => kind === 'number' && low < 1 && tokens[index + 1]?.text === 'the',
-  );
-  if (at < 0) return undefined;
-  const words = tokens.slice(at + 2, at + 5).map(({ text }) => text);
-  const name = nameIn(words, ['fresh', 'dried', 'ground']);
-  return name?.from === 0 ? tokens.slice(at, at + 2 + name.to) : undefined;
-}
-
-const tokensOfTime = (all: readonly Token[]): ReadonlySet<Token> => {
-  const taken = new Set<Token>();
-  all.forEach((token, at) => {
-    const next = all[at + 1];
-    const long = next && LONG_WORDS.has(next.text) ? all[at + 2] : undefined;
-    if (token.kind !== 'number' || !next) return;
-    if (slotsOf([token, next, ...(long ? [long] : [])]).minutes === undefined) return;
-    taken.add(token).add(next);
-    if (long) taken.add(long);
-  });
-  return taken;
-};
+/** A pot that is this hot simmers. */
+const SIMMERS_FROM_C = 90;
 
 /** The steps of a line while it is read, phrase by phrase. */
 export class LineFrames extends FrameList {
@@ -84,7 +42,8 @@ export class LineFrames extends FrameList {
     const condition = conditionIn(action.after);
     if (condition) {
       // "Stir in the honey once it has cooled": what is waited for comes first.
-      this.read(condition);
+      if (actionIn(condition)) this.read(condition);
+      else this.push('cool', condition, null);
       return this.read(tokens.slice(0, tokens.length - condition.length));
     }
     const next = laterAction(action, tokens.length);
@@ -144,6 +103,9 @@ export class LineFrames extends FrameList {
 
   /** "Heat to 71 °C and hold for 10 minutes". */
   private hold(celsius: number | null, tokens: readonly Token[]): void {
+    // A pot that is brought to a simmer and has a time goes on simmering.
+    if (celsius !== null && celsius >= SIMMERS_FROM_C)
+      return this.push(celsius >= 100 ? 'boil' : 'simmer', tokens, null);
     this.push('steep', tokens, null);
     const { frame } = this.frames.pop() as Done;
     const at = celsius === null ? {} : { at: `${Math.round(celsius)} °C` };

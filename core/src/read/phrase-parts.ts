@@ -97,7 +97,7 @@ export function partsOf(tokens: readonly Token[]): Parts {
     }
     const { text } = token;
     // "Slice 2 apples", "juice 3 oranges": what is done to what is counted behind it.
-    if (next?.kind === 'number' && !next.article && !parts.amount && index < 4) {
+    if (next?.kind === 'number' && !next.article && !parts.amount && (index === 0 || text === 'slice')) {
       if (text === 'slice') return void parts.forms.push('sliced');
       if (Object.hasOwn(PREFIXES, text)) return void (parts.prefix ||= PREFIXES[text]!);
     }

@@ -89,7 +89,8 @@ const actsOnly = (tokens: readonly Token[]): boolean =>
 function beginsThing(before: readonly Token[], tokens: readonly Token[], at: number): boolean {
   const token = tokens[at]!;
   const next = tokens[at + 1];
-  if (token.kind !== 'number' || token.article || !next || next.kind !== 'word') return false;
+  const measured = token.article && next !== undefined && isUnit(next.text) && tokens[at + 2]?.text === 'of';
+  if (token.kind !== 'number' || (token.article && !measured) || !next || next.kind !== 'word') return false;
   if (!hasAmount(before) || !hasName(before) || actionIn(before)) return false;
   return hasName(tokens.slice(at + 1, at + 4)) && before.at(-1)!.text !== '×';
 }

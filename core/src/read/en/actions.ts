@@ -86,7 +86,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('mill', 'food mill|mill|grind'),
   ...rows(
     'press',
-    'press|wring|juicer|press out|squeeze out|squeeze dry|squeeze hard|squeeze-out|feed * juicer|squeeze through',
+    'press|wring|juicer|press out|squeeze out|squeeze dry|squeeze hard|squeeze-out|feed * juicer|squeeze through|squeeze ** through|squeeze * pulp|squeeze * bag|wring ** through',
   ),
   ...rows(
     'remove',
