@@ -11,7 +11,9 @@ import { measureSpread } from '../src/spread';
 import { bestDoses } from '../src/aim';
 import { AIMS, problemOf } from '../test/aim-problems';
 import { asProgram, highsDoses } from '../test/highs-doses';
-import { FREE_LINES, PLAIN_AMOUNTS } from './amounts';
+import nlp from 'compromise';
+import { checkRecipe } from '../src/check';
+import { FREE_LINES, FREE_RECIPE, PLAIN_AMOUNTS } from './amounts';
 import { learningErrors } from './learning';
 import { planningFigures } from './planning';
 
@@ -100,6 +102,10 @@ bench
   .add('20 lines as people write them', () => {
     for (const text of FREE_LINES) readLine(text);
   })
+  .add('20 lines: words and their kinds by compromise', () => {
+    for (const text of FREE_LINES) nlp(text).json();
+  })
+  .add('a recipe of 200 words, checked', () => void checkRecipe(FREE_RECIPE))
   .add('20 plain amounts: ours', all(readAmount))
   .add(
     '20 plain amounts: js-quantities',
@@ -124,6 +130,12 @@ for (const { name } of bench.tasks)
   process.stdout.write(`${name.padEnd(44)} ${perSecond(name).toFixed(0).padStart(10)} a second\n`);
 const ours = perSecond('20 plain amounts: ours');
 const say = (text: string): void => void process.stdout.write(`${text}\n`);
+const lines = perSecond('20 lines as people write them');
+say(`lines as people write them: ${(FREE_LINES.length * lines).toFixed(0)} a second`);
+say(
+  `reading lines into steps and grams, against compromise that only tags their words: ${(lines / perSecond('20 lines: words and their kinds by compromise')).toFixed(1)} times as fast`,
+);
+say(`a recipe of 200 words is checked in ${(1000 / perSecond('a recipe of 200 words, checked')).toFixed(1)} ms`);
 for (const peer of ['js-quantities', 'mathjs'])
   say(
     `reading amounts, ours against ${peer}: ${(ours / perSecond(`20 plain amounts: ${peer}`)).toFixed(1)} times as fast`,

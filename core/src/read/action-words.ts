@@ -113,6 +113,17 @@ const hasTime = (tokens: readonly Token[]): boolean => tokens.some(({ kind }) =>
  * @param tokens of one phrase
  */
 export function actionIn(tokens: readonly Token[]): FoundAction | undefined {
+  const before = looked.get(tokens);
+  if (before?.length === tokens.length) return before.found;
+  const found = findAction(tokens);
+  looked.set(tokens, { length: tokens.length, found });
+  return found;
+}
+
+/** A phrase is asked for its action by everything that splits and joins it; it may have grown since. */
+const looked = new WeakMap<readonly Token[], { readonly length: number; readonly found: FoundAction | undefined }>();
+
+function findAction(tokens: readonly Token[]): FoundAction | undefined {
   const places: Place[] = [];
   tokens.forEach((token, at) => {
     if (token.kind === 'number' && !token.article) return void places.push({ token, word: '#', at });

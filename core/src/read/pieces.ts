@@ -23,11 +23,16 @@ const NOT_SPLIT_BEFORE = new Set(['another', 'fresh', 'lid', 'a', 'the']);
 const wordsOf = (tokens: readonly Token[]) => tokens.filter(({ kind }) => kind === 'word').map(({ text }) => text);
 /** The date of a label is no fruit. */
 const LABEL_WORD = 'date';
-const hasName = (tokens: readonly Token[]): boolean =>
-  nameIn(
-    wordsOf(tokens).filter((word) => word !== LABEL_WORD),
-    ANY_STATE,
-  ) !== undefined;
+function hasName(tokens: readonly Token[]): boolean {
+  const before = named.get(tokens);
+  if (before?.length === tokens.length) return before.is;
+  const words = wordsOf(tokens).filter((word) => word !== LABEL_WORD);
+  const is = nameIn(words, ANY_STATE) !== undefined;
+  named.set(tokens, { length: tokens.length, is });
+  return is;
+}
+/** A phrase is looked at many times while it is split and joined; it may have grown since. */
+const named = new WeakMap<readonly Token[], { readonly length: number; readonly is: boolean }>();
 const hasAmount = (tokens: readonly Token[]): boolean =>
   tokens.some(({ kind, article }) => kind === 'number' && !article);
 const ANY_STATE = ['fresh', 'dried', 'ground'];

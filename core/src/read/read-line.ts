@@ -22,14 +22,20 @@ function corrected(tokens: readonly Token[]): { readonly tokens: readonly Token[
   return { tokens: right, slips };
 }
 
+/** Words with which some saying begins that makes a note: a line without any of them is none. */
+const firstWords = (sayings: readonly string[]): ReadonlySet<string> =>
+  new Set(sayings.map((each) => each.split(' ')[0]!));
+const NOTE_BEGINS = firstWords(NOTE_WORDS);
+const ASIDE_BEGINS = firstWords(NOTE_PIECES);
+const EQUATION = /^\s*\d+\s*[a-z]+\s*=/i;
+
 /** Whether a line tells something that is no step. */
 function isNote(line: string): boolean {
-  const plain = ` ${line
-    .toLowerCase()
-    .replace(/[^a-z0-9' ]+/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim()} `;
-  return NOTE_WORDS.some((words) => plain.includes(` ${words} `)) || /^\s*\d+\s*[a-z]+\s*=/i.test(line);
+  if (EQUATION.test(line)) return true;
+  const words = line.toLowerCase().match(/[a-z0-9']+/g) ?? [];
+  if (!words.some((word) => NOTE_BEGINS.has(word))) return false;
+  const plain = ` ${words.join(' ')} `;
+  return NOTE_WORDS.some((each) => plain.includes(` ${each} `));
 }
 
 const NOT_SAID = new Set(['the', 'on', 'it', 'and']);
@@ -37,16 +43,17 @@ const NOT_SAID = new Set(['the', 'on', 'it', 'and']);
 /** Whether a part of a line tells something that is no step: what is written on a label, when it is drunk. */
 function isAside(tokens: readonly Token[]): boolean {
   const words = tokens.filter(({ kind }) => kind === 'word').map(({ text }) => text);
+  const counts = tokens.some(({ kind, article }) => kind === 'number' && !article);
+  const first = words.find((word) => !NOT_SAID.has(word));
+  if (first !== undefined && TELLING_WORDS.has(first) && !counts) return true;
+  if (!words.some((word) => ASIDE_BEGINS.has(word) || word === 'date')) return false;
   const plain = ` ${words.join(' ')} `;
   const bare = ` ${words.filter((word) => word !== 'the' && word !== 'its').join(' ')} `;
   const action = actionIn(tokens);
   // What is dictated goes on without a stop: "funnel it into bottles write the date on it".
   const acts = action !== undefined && !action.negated && !action.row.vague && !words.includes('before');
   if (!acts && NOTE_PIECES.some((said) => plain.includes(` ${said} `) || bare.includes(` ${said} `))) return true;
-  const counts = tokens.some(({ kind, article }) => kind === 'number' && !article);
-  if (words.includes('date') && !counts && !acts) return true;
-  const first = words.find((word) => !NOT_SAID.has(word));
-  return first !== undefined && TELLING_WORDS.has(first) && !counts;
+  return words.includes('date') && !counts && !acts;
 }
 
 /** Chance that a line of which so much was guessed is read as a careful person would read it. */

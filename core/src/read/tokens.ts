@@ -59,24 +59,61 @@ const number = (low: number, high = low, article = false): Token => ({
   ...(article ? { article } : {}),
 });
 
-function split(line: string): readonly string[] {
-  const plain = line
-    .replace(CAPITAL_SPOON, '$1 tbsp ')
-    .replace(SMALL_SPOON, '$1 tsp ')
-    .replace(ABBREVIATED, '$1')
-    .toLowerCase()
-    // "60C" is no sixty cups.
-    .replace(DEGREES, '$1 °$2 ')
+/** Words in a row that are one, by the first of them. */
+const BY_FIRST = new Map<string, { readonly words: readonly string[]; readonly by: readonly string[] }[]>();
+for (const [apart, one] of JOINED) {
+  const words = apart.split(' ');
+  BY_FIRST.set(words[0]!, [...(BY_FIRST.get(words[0]!) ?? []), { words, by: one.split(' ').filter(Boolean) }]);
+}
+
+/** Words that stand in a row for one are that one. */
+function together(words: readonly string[]): readonly string[] {
+  if (!words.some((word) => BY_FIRST.has(word))) return words;
+  const out: string[] = [];
+  for (let at = 0; at < words.length;) {
+    const found = BY_FIRST.get(words[at]!)?.find(({ words: row }) =>
+      row.every((word, index) => words[at + index] === word),
+    );
+    if (found) out.push(...found.by);
+    else out.push(words[at]!);
+    at += found ? found.words.length : 1;
+  }
+  return out;
+}
+
+/** Fractions, dashes and other signs as words and plain signs. */
+function withoutSigns(line: string): string {
+  if (/^[a-z0-9 ,.()]*$/.test(line)) return line;
+  return line
     .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (each) => ` ${VULGAR[each]!} `)
     .replace(/’/g, "'")
     .replace(/\bw\//g, 'with ')
-    .replace(/(\d)\s*[x×]\s*(?=\d)/g, '$1 × ')
-    .replace(/(\d)-?(?=[a-z°%])/g, '$1 ')
-    .replace(/\s+(?:-|–|—)\s+/g, ' ; ')
-    .replace(/(\d)\s*(?:-|–|—)\s*(?=\d)/g, '$1 to ');
-  let joined = ` ${(plain.match(PIECES) ?? []).map((each) => SPELLINGS[each] ?? each).join(' ')} `;
-  for (const [apart, together] of JOINED) joined = joined.replaceAll(` ${apart} `, ` ${together} `);
-  return joined.trim().split(/\s+/).filter(Boolean);
+    .replace(/\s+(?:-|–|—)\s+/g, ' ; ');
+}
+
+/** Numbers apart from what stands at them: "60C", "250ml", "2-3", "3 x 200". */
+function numbersApart(line: string): string {
+  if (!/\d/.test(line)) return line;
+  return (
+    line
+      // "60C" is no sixty cups.
+      .replace(DEGREES, '$1 °$2 ')
+      .replace(/(\d)\s*[x×]\s*(?=\d)/g, '$1 × ')
+      .replace(/(\d)-?(?=[a-z°%])/g, '$1 ')
+      .replace(/(\d)\s*(?:-|–|—)\s*(?=\d)/g, '$1 to ')
+  );
+}
+
+function split(line: string): readonly string[] {
+  // Most lines have none of these: what is not there need not be looked for.
+  const spoons = /\d/.test(line) ? line.replace(CAPITAL_SPOON, '$1 tbsp ').replace(SMALL_SPOON, '$1 tsp ') : line;
+  const short = spoons.includes('.') ? spoons.replace(ABBREVIATED, '$1') : spoons;
+  const plain = numbersApart(withoutSigns(short.toLowerCase()));
+  return together(
+    (plain.match(PIECES) ?? []).flatMap((each) =>
+      Object.hasOwn(SPELLINGS, each) ? SPELLINGS[each]!.split(' ') : [each],
+    ),
+  );
 }
 
 /** A number that takes several words: "two hundred", "a hundred and fifty", "twenty five". */
