@@ -31,7 +31,7 @@ module.exports = {
       from: { path: '^core/src' },
       to: {
         dependencyTypes: ['npm', 'core', 'npm-dev', 'npm-no-pkg'],
-        pathNot: 'node_modules/(dequal|fastest-levenshtein|pure-rand)/',
+        pathNot: 'node_modules/(dequal|entities|fastest-levenshtein|htmlparser2|papaparse|pure-rand)/',
       },
     },
     {

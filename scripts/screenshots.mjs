@@ -31,6 +31,19 @@ const sheet = (name, item, then) => async (/** @type {Page} */ page) => {
   await then?.(page);
 };
 
+/** A recipe with slips in it. */
+const RECIPE = `Keeper’s long-watch bottle
+Makes 6 mugs
+1 litre water
+the juice of 2 oranges
+3 tbsp golden syrup
+1 tsp salt
+a knob of ginger, grated
+
+Warm half the water with the ginger to 170°C for ten minutes, don’t let it boil. Strain through a cloth.
+Stir in two tablespoons of syrup and the salt, top up with the rest of the water and the juice, and chill.
+Add the sliced lemon. Good for the little one, too.`;
+
 /** @type {readonly Picture[]} */
 const PICTURES = [
   { name: 'welcome', path: '/welcome' },
@@ -56,12 +69,14 @@ const PICTURES = [
     },
   },
   {
-    name: 'resize',
-    path: '/drinks',
-    then: sheet('Fogbank', 'Resize', async (page) => {
-      await page.getByRole('radio', { name: 'Use up' }).click();
-      await page.getByLabel('What is there').fill('300 g dried elderberries');
-    }),
+    name: 'check-wide',
+    path: '/check',
+    size: WIDE,
+    then: async (page) => {
+      await page.getByLabel('The recipe').fill(RECIPE);
+      await page.getByRole('button', { name: 'Read it' }).click();
+      await page.getByRole('list', { name: 'As it runs' }).waitFor();
+    },
   },
   { name: 'aim', path: '/drinks', then: sheet('Sea-room', 'Aim the doses') },
   {
