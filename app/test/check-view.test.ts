@@ -59,6 +59,20 @@ describe('a recipe that was checked', () => {
   });
 });
 
+test('all repairs at once leave none to make', () => {
+  const { repairAll } = viewOf(RECIPE);
+  expect(repairAll!.count).toBeGreaterThan(1);
+  const after = viewOf(repairAll!.text);
+  expect(after.slips.filter(({ repair }) => repair !== null)).toEqual([]);
+  expect(after.repairAll).toBeNull();
+});
+
+test('why a recipe cannot be kept is said', () => {
+  expect(viewOf(RECIPE).unkept).toBeNull();
+  expect(viewOf('Nothing here').unkept).toMatch(/say what goes in/);
+  expect(viewOf('Salt\n\n' + '1 g salt\n'.repeat(260)).unkept).toMatch(/holds 200 steps, and this has 260/);
+});
+
 test('a line keeps its bullet or number; one that goes takes its end with it', () => {
   const text = 'one\n- two\n3) three';
   expect(withLine(text, { start: 4, end: 9 }, 'zwei')).toBe('one\n- zwei\n3) three');

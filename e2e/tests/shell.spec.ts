@@ -11,6 +11,8 @@ async function addresses(page: Page): Promise<readonly (readonly [string, string
     ['/today', 'Under way'],
     ['/plan', 'Plan'],
     ['/drinks', 'Drinks'],
+    ['/check', 'As it was written'],
+    ['/check?title=Quay%20tea&text=1%20L%20water%0Aa%20splash%20of%20vinegar%0AHeat%20to%20170%C2%B0C.', 'As it runs'],
     [`/make/new?drink=${drinks[0].id}`, 'Have these ready'],
     // The oldest brew under way is a steep of weeks.
     [`/make/${brews[0].id}`, 'Infuse 28 days'],

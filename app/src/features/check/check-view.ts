@@ -50,6 +50,10 @@ export interface CheckView {
   readonly steps: readonly StepView[];
   readonly asks: readonly AskView[];
   readonly slips: readonly SlipView[];
+  /** All repairs at once: how many lines they change, and the text they make; null where there is at most one. */
+  readonly repairAll: { readonly count: number; readonly text: string } | null;
+  /** Why it cannot be kept as a drink; null where it can. */
+  readonly unkept: string | null;
   /** "10 of 12 lines certain". */
   readonly certain: string;
 }
@@ -134,6 +138,28 @@ function slipOf(check: RecipeCheck, text: string, finding: CheckFinding, at: num
   };
 }
 
+/** The text with every repair in it; of two for one line the first, which is the graver. */
+function repairedAll(check: RecipeCheck, text: string): CheckView['repairAll'] {
+  const byLine = new Map<number, string>();
+  for (const { line, repair } of check.findings)
+    if (line !== null && repair !== null && !byLine.has(line)) byLine.set(line, repair);
+  if (byLine.size < 2) return null;
+  // From the end on, so that what stands before keeps its place.
+  const last = [...byLine].sort(([a], [b]) => check.lines[b]!.start - check.lines[a]!.start);
+  return {
+    count: byLine.size,
+    text: last.reduce((said, [line, edit]) => withLine(said, check.lines[line]!, edit), text),
+  };
+}
+
+/** A drink of the kitchen holds so many steps. */
+const MOST_STEPS = 200;
+function whyUnkept(drink: Drink | null): string | null {
+  const count = (drink?.steps.length ?? 0) + (drink?.atServing?.length ?? 0);
+  if (!drink || drink.steps.length === 0) return 'Nothing of it is a step yet: say what goes in, and what is done.';
+  return count > MOST_STEPS ? `A drink holds ${MOST_STEPS} steps, and this has ${count}: make two of it.` : null;
+}
+
 /** Where a line of the list is put in: behind the last that is there, else behind the title. */
 function listEnd(check: RecipeCheck, text: string): number {
   const last =
@@ -180,6 +206,8 @@ export function checkView(check: RecipeCheck, text: string): CheckView {
           ? null
           : (amount) => `${text.slice(0, insert)}\n${amount.trim()} ${amountOf}${text.slice(insert)}`,
     })),
+    repairAll: repairedAll(check, text),
+    unkept: whyUnkept(drink),
     slips: findings.map((finding, at) => slipOf(check, text, finding, at)),
     certain: `${certain.length} of ${meant.length} lines certain`,
   };

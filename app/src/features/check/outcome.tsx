@@ -17,8 +17,7 @@ const count = (many: number, one: string): string => `${many} ${one}${many === 1
 
 /** What comes of a recipe, on the dark panel: its slips, and what can be done with it. */
 export function SlipsPanel({ view, onChange, onKeep, onCompare }: OutcomeProps) {
-  const { slips, drink } = view;
-  const empty = !drink || drink.steps.length === 0;
+  const { slips, unkept, repairAll } = view;
   return (
     <View className="on-panel gap-4 bg-panel p-4">
       <View className="gap-1">
@@ -30,8 +29,15 @@ export function SlipsPanel({ view, onChange, onKeep, onCompare }: OutcomeProps) 
         </Text>
       </View>
       <Slips slips={slips} onRepair={onChange} />
-      {empty ? (
-        <Text className="text-onpanel">Nothing of it is a step yet: say what goes in, and what is done.</Text>
+      {repairAll ? (
+        <Button
+          kind="onPanel"
+          label={`Repair all ${repairAll.count}`}
+          onPress={() => onChange(repairAll.text, `${repairAll.count} lines are mended`)}
+        />
+      ) : null}
+      {unkept ? (
+        <Text className="text-onpanel">{unkept}</Text>
       ) : (
         <View className="gap-2">
           <Button size="large" label="Keep it as a drink" onPress={onKeep} className="bg-chosen border-chosen" />

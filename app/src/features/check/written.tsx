@@ -26,10 +26,14 @@ export function Written({ lines }: { readonly lines: readonly LineView[] }) {
   return (
     <View role="list" aria-label="As it was written" className="gap-[6px]">
       {lines.map((line, index) => (
-        <View key={index} role="listitem" className={`flex-row ${line.apart ? 'mt-4' : ''}`}>
+        <View
+          key={index}
+          role="listitem"
+          aria-label={`${line.text}${SPOKEN[line.tone]}`}
+          className={`flex-row ${line.apart ? 'mt-4' : ''}`}
+        >
           <Text
             nativeID={lineId(index)}
-            aria-label={`${line.text}${SPOKEN[line.tone]}`}
             className={`shrink ${MARKS[line.tone]} ${line.tone === 'aside' ? 'text-mute' : ''}`}
           >
             {line.text}
