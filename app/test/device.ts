@@ -30,6 +30,17 @@ export const goes = (store: Store): void => void store.dispatch(ownerLeft());
 /** What is written takes a moment. */
 export const written = (ms = 40): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
+/** What becomes true when a busy machine has come to it: looked at until it holds, at most so long. */
+export async function eventually(holds: () => void, limit_ms = 8000): Promise<void> {
+  for (const until = Date.now() + limit_ms; ; await written(25)) {
+    try {
+      return holds();
+    } catch (error) {
+      if (Date.now() > until) throw error;
+    }
+  }
+}
+
 /** Closes all tabs and throws away what the device has kept, between tests. */
 export async function emptyDevice(): Promise<void> {
   for (const store of tabs.splice(0)) goes(store);

@@ -6,7 +6,7 @@ import type { Store } from '../src/domain/store';
 import { enter } from '../src/state/sync/enter';
 import { asideRead } from '../src/state/sync/queue';
 import { RETRY_AFTER_ms } from '../src/state/sync/send-queue';
-import { INES, WILF, comesIn, emptyDevice, goes, tab, tabOf, written } from './device';
+import { INES, WILF, comesIn, emptyDevice, eventually, goes, tab, tabOf, written } from './device';
 import { fakeKitchen } from './fake-kitchen';
 import { beginning } from './trial-brew';
 
@@ -175,14 +175,17 @@ describe('two tabs', () => {
     one.dispatch(brewHappened({ brew: BREW, event: done('a') }));
     await written();
     other.dispatch(brewStarted({ id: OTHER, start }));
-    await idle();
-    for (const tab of [one, other, await tabOf(INES)]) expect(waiting(tab)).toEqual([BREW, 'event-a', OTHER]);
+    const all = [BREW, 'event-a', OTHER];
+    await eventually(() => [one, other].forEach((tab) => expect(waiting(tab)).toEqual(all)));
+    const third = await tabOf(INES);
+    await eventually(() => expect(waiting(third)).toEqual(all));
     server.mood[BREW] = server.mood[OTHER] = 'well';
     await retried();
     await retried();
-    for (const tab of [one, other, await tabOf(INES)]) expect(waiting(tab)).toEqual([]);
+    await eventually(() => [one, other, third].forEach((tab) => expect(waiting(tab)).toEqual([])));
+    expect(waiting(await tabOf(INES))).toEqual([]);
     expect(stored(server.events[BREW]!)).toEqual(['event-a']);
-  }, 20_000);
+  }, 30_000);
 });
 
 test('what the server no longer lists is over, but not what is still to be sent to it', async () => {
