@@ -48,6 +48,7 @@ describe('actions in everyday words', () => {
     ['bring it slowly up to the boil', ['heat']],
     ['let it bubble gently 20 min', ['simmer']],
     ['cook down by half', ['reduce']],
+    ['boil until it coats the back of a spoon', ['reduce']],
     ['take off the heat, cover, leave half an hour', ['steep']],
     ['pass it through muslin', ['strain']],
     ['fish the pods out', ['remove']],

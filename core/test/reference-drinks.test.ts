@@ -205,6 +205,11 @@ describe('ways through the steps', () => {
     check(trace.entries[0]!.volume_mL!, trace.entries[1]!.volume_mL!);
     expect(trace.entries[1]!.minutes).toBeGreaterThan(10);
   });
+  test('a syrup that coats a spoon is one of 62 °Brix', () => {
+    const end = (reduce: string) => run(drink('syrup', '20 mL', { add: '1 L apple juice' }, { reduce })).liquid!.brix;
+    expect(end('until it coats a spoon')).toBeCloseTo(end('to 62 °Brix'), 6);
+    expect(end('until it coats the back of a spoon')).toBeCloseTo(62, 0);
+  });
   test('reduce to 62 °Brix finds its time, and a wide pan is faster', () => {
     const inPot = (pot: string) =>
       run(drink('syrup', '20 mL', { add: '1 L apple juice' }, { reduce: 'to 62 °Brix', pot }));

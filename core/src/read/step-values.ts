@@ -129,7 +129,11 @@ const cooled =
     return celsius === undefined ? { text, celsius: usual } : degrees(celsius);
   };
 
-function reduced(slots: Slots): StepValue {
+function reduced(slots: Slots, { row }: FoundAction): StepValue {
+  if (row.words.endsWith('coats')) {
+    slots.left.splice(0, slots.left.length);
+    return { text: 'until it coats a spoon', relative: 'until it coats a spoon' };
+  }
   const mark = reductionOf(slots);
   if (mark === undefined) return { text: 'to half', relative: 'to half', ask: 'How much should be left?' };
   slots.left.splice(0, slots.left.length);

@@ -68,7 +68,7 @@ export const ACTIONS: readonly ActionRow[] = [
   ...rows('boil', 'boil|rolling boil|boil hard|full pelt|boil rapidly|keep boiling|cook'),
   ...rows(
     'reduce',
-    'reduce|cook down|boil down|simmer down|simmer * reduced|boil * reduced|cook * reduced|until reduced|boil ** left|simmer ** left|cook ** left|boil until * have|simmer until * have|cook until * have|until * left|until * remains|until half|until it halves|cook it down',
+    'reduce|cook down|boil down|simmer down|simmer * reduced|boil * reduced|cook * reduced|until reduced|until coats|boil ** coats|simmer ** coats|reduce ** coats|cook ** coats|boil ** left|simmer ** left|cook ** left|boil until * have|simmer until * have|cook until * have|until * left|until * remains|until half|until it halves|cook it down',
   ),
   ...rows('steep', 'steep|brew|draw in hot water|turn off heat|off heat|take off heat|remove from heat|heat off|stew'),
   ...rows('infuse', 'infuse|infuse cold|cold infuse|macerate|shake * daily|shake * every day|marinate'),

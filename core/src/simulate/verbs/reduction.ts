@@ -27,13 +27,21 @@ const SHARES: Readonly<Record<string, number>> = {
 /** Strongest syrup a pot is reduced to, °Brix; beyond it sugar boils to candy. */
 const MOST_BRIX = 80;
 
+/**
+ * A syrup that coats a cold spoon, °Brix: about 80 mPa·s at 20 °C, where a finger leaves a line. Source: viscosity tables of sucrose,
+ * 58 mPa·s at 60 and 147 at 65 °Brix; where it coats is an estimate.
+ */
+const COATS_BRIX = 62;
+const COATS = /^(?:until |till )?(?:it )?coats (?:the back of )?(?:a|the) (?:cold )?spoon$/;
+
 const examples = ['to half', 'to 500 mL', 'to 62 °Brix', 'by 30 %'];
 const notAGoal = (written: string): Unreadable =>
   unreadable('no-amount', written, `Say how far: ${examples.join(', ')}.`, examples);
 
-/** Reads how far a pot is reduced: "to half", "to 500 mL", "to 62 °Brix", "by 30 %". */
+/** Reads how far a pot is reduced: "to half", "to 500 mL", "to 62 °Brix", "by 30 %", "until it coats a spoon". */
 export function readReduction(written: string): Reduction | Unreadable {
   const text = written.trim().toLowerCase();
+  if (COATS.test(text)) return { goal: 'brix', brix: COATS_BRIX };
   const [, way, rest] = /^(to|by) (?:about )?(.+)$/.exec(text) ?? [];
   if (!way || !rest) return notAGoal(written);
   const words = rest.replace(/ (?:of (?:it|the volume)|the volume|its volume)$/, '');
