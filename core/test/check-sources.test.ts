@@ -128,6 +128,21 @@ describe('slips', () => {
       'temperature-unlikely',
     );
   });
+  test('a question comes with the line as it would be, and the answer settles it', () => {
+    const asked = (text: string) => checkRecipe(text).questions;
+    const honey =
+      'Pot\n\n500 ml water\n20 g dried hibiscus\n\nMethod\nSimmer 5 min. Strain. Add the same amount of honey.';
+    const [question] = asked(honey);
+    expect(question!.choices.map(({ says }) => says)).toEqual(['by weight', 'by volume']);
+    const grams = question!.choices.map(({ edit }) => {
+      const answered = honey.replace('Add the same amount of honey.', edit);
+      expect(asked(answered)).toEqual([]);
+      return gramsOf(checkRecipe(answered)).honey!;
+    });
+    expect(grams[1]! / grams[0]!).toBeCloseTo(1.42, 1);
+    const hot = asked('Pot\n\n500 ml water\n5 g green tea\n\nHeat to 175°C. Steep 3 min. Strain.');
+    expect(hot[0]!.choices).toEqual([{ says: '175 °F', edit: 'Heat to 175 °F.' }]);
+  });
   test('a pan that does not hold it', () => {
     expect(codesOf(check('Put everything in the 1 litre pan.'))).toContain('vessel-overfull');
     expect(codesOf(check('Put everything in the 3 litre pan.'))).not.toContain('vessel-overfull');

@@ -30,6 +30,22 @@ function editOf(text: string, { reads }: Reading, says: string): string | undefi
   return replaced(text, new RegExp(`\\b${head.replace(/[^a-z]/gi, '')}\\b`, 'i'), says);
 }
 
+/** A temperature in the one scale that is meant in the other. */
+const CELSIUS = /(\d+) ?°? ?C\b/i;
+/** An amount that depends on another, of which nobody knows whether it is weighed or poured. */
+const AS_MUCH = /\b(?:(?:same|equal) (?:amount|quantity|measure)(?: of \w+)?|as much \w+ as (?:the |there is )?\w+)/i;
+
+/** Answers that follow from the question alone: the other scale, by weight or by volume. */
+export function usualAnswers(text: string, ask: string): readonly Choice[] {
+  const said = CELSIUS.exec(text)?.[1];
+  if (said !== undefined && ask.includes('°F')) return [{ says: `${said} °F`, edit: text.replace(CELSIUS, '$1 °F') }];
+  if (!/by weight or by volume/i.test(ask) || !AS_MUCH.test(text)) return [];
+  return ['by weight', 'by volume'].map((how) => ({
+    says: how,
+    edit: text.replace(AS_MUCH, (amount) => `${amount} ${how}`),
+  }));
+}
+
 /** The answers to a question of a line, each with the line as it would be; those that do not say how are left out. */
 export const lineEdits = (text: string, reading: Reading, choices: readonly Choice[]): readonly Choice[] =>
   choices.flatMap(({ says }) => {

@@ -35,6 +35,7 @@ const WORDS: readonly (readonly [RegExp, string | ((match: RegExpExecArray) => s
   [/\bto taste\b.*/, 'to taste', 'How much to start with?'],
 ];
 
+const HOW = new Set(['by', 'weight', 'volume']);
 const SHARE_WORDS = new Set(['the', 'rest', 'remainder', 'remaining', 'of']);
 
 const equalTo = (rest: string): string => {
@@ -68,8 +69,10 @@ export function relativeIn(tokens: readonly Token[]): Relative | undefined {
     const match = words.exec(text);
     if (match) {
       const said = typeof says === 'string' ? says : says(match);
-      const by = /\bby (?:weight|volume)\b|\bweight\b|\bvolume\b/.test(text);
-      return { says: said, rest: without(tokens, thingless(match[0])), ask: by ? null : ask };
+      const by = /\b(weight|volume)s?\b/.exec(text)?.[1];
+      const how = by === 'volume' && said.startsWith('equal to') ? `${said} by volume` : said;
+      const rest = without(tokens, thingless(match[0])).filter(({ text: word }) => by === undefined || !HOW.has(word));
+      return { says: how, rest, ask: by ? null : ask };
     }
   }
   return undefined;
