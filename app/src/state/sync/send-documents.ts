@@ -74,7 +74,8 @@ export function documentSender<State>({ edited, unsent, sendOnce, atLatest_ms = 
     } finally {
       sending.delete(id);
     }
-    if (outcome === 'wait' || outcome === 'again')
+    // Whatever came meanwhile, nothing that is unsent is forgotten: it is looked after once more.
+    if (outcome !== 'refused')
       setTimeout(() => void (unsent(getState()).includes(id) && send(id, getState, dispatch)), RETRY_AFTER_ms);
   }
 
