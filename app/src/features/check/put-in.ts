@@ -1,3 +1,8 @@
+import hears, { type Annyang } from 'annyang';
+
+/** What hears people; nothing in a browser that cannot. Its types tell of it only as a global. */
+const annyang = hears as unknown as Annyang | null;
+
 /** A recipe from a file: its text and its name. */
 export interface OpenedFile {
   readonly text: string;
@@ -46,47 +51,27 @@ export function sharedText(params: Readonly<Record<string, string | string[] | u
   return [text.startsWith(title) ? '' : title, text || said('url')].filter(Boolean).join('\n\n');
 }
 
-interface Heard {
-  readonly results: ArrayLike<ArrayLike<{ readonly transcript: string }> & { readonly isFinal: boolean }>;
-  readonly resultIndex: number;
-}
-interface Recognition {
-  continuous: boolean;
-  lang: string;
-  onresult: ((heard: Heard) => void) | null;
-  onend: (() => void) | null;
-  onerror: (() => void) | null;
-  start: () => void;
-  stop: () => void;
-}
-
-/** What hears a person in this browser; nothing where it cannot. */
-const recognition = (): (new () => Recognition) | undefined => {
-  const has = globalThis as unknown as Record<string, (new () => Recognition) | undefined>;
-  return has.SpeechRecognition ?? has.webkitSpeechRecognition;
-};
-
-export const canDictate = (): boolean => recognition() !== undefined;
+/** Whether this browser hears people. */
+export const canDictate = (): boolean => annyang !== null;
 
 /**
  * Hears what is said until it is stopped.
  *
- * @param hear is given each sentence once it is certain
+ * @param hear is given each sentence once it is certain, as it was most likely said
  * @param ended is called when it hears no more
  * @returns ends it
  */
 export function dictate(hear: (sentence: string) => void, ended: () => void): () => void {
-  const Hears = recognition();
-  if (!Hears) return () => undefined;
-  const ear = new Hears();
-  ear.continuous = true;
-  ear.lang = 'en';
-  ear.onresult = ({ results, resultIndex }) => {
-    for (let at = resultIndex; at < results.length; at += 1)
-      if (results[at]!.isFinal) hear(results[at]![0]!.transcript.trim());
-  };
-  ear.onend = ended;
-  ear.onerror = ended;
-  ear.start();
-  return () => ear.stop();
+  const ear = annyang;
+  if (!ear) return () => undefined;
+  ear.setLanguage('en');
+  ear.removeCallback();
+  ear.addCallback('result', (likely?: string[]) => {
+    const sentence = likely?.[0]?.trim();
+    if (sentence) hear(sentence);
+  });
+  ear.addCallback('end', ended);
+  ear.addCallback('error', ended);
+  ear.start({ autoRestart: false, continuous: true });
+  return () => ear.abort();
 }
