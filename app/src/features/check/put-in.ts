@@ -66,8 +66,8 @@ export function dictate(hear: (sentence: string) => void, ended: () => void): ()
   if (!ear) return () => undefined;
   ear.setLanguage('en');
   ear.removeCallback();
-  ear.addCallback('result', (likely?: string[]) => {
-    const sentence = likely?.[0]?.trim();
+  ear.addCallback('result', (likely?: string | readonly string[]) => {
+    const sentence = (typeof likely === 'string' ? likely : likely?.[0])?.trim();
     if (sentence) hear(sentence);
   });
   ear.addCallback('end', ended);
