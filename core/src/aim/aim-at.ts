@@ -77,6 +77,8 @@ function shareOfLine({ of, most, per }: DoseLine, ingredient: Ingredient, aim: A
   return (of(ingredient) * portion_mL) / aim.volume_mL / most;
 }
 
+/** What would be dosed without the lines need not be proven best to say which of them it crosses. */
+const NODES_TO_EXPLAIN = 10_000;
 /** Less than this is left of a line that is used up. */
 const NOTHING_LEFT = 1e-9;
 
@@ -150,7 +152,7 @@ function linesInTheWay(
   { ceilings: _ceilings, ...free }: DoseProblem,
   candidates: readonly Candidate[],
 ): readonly DoseLine[] {
-  const { grams } = bestDoses(free);
+  const { grams } = bestDoses(free, NODES_TO_EXPLAIN);
   return doseLinesFor(aim.kinds ?? []).filter((line) => {
     const share = (ingredient: Ingredient): number => shareOfLine(line, ingredient, aim);
     const added = candidates.reduce((sum, { ingredient }, index) => sum + grams[index]! * share(ingredient), 0);

@@ -28,11 +28,15 @@ function nearestLevel(levels: Float64Array, grams: number): number {
   return grams - levels[low]! <= levels[high]! - grams ? low : high;
 }
 
-/** A node of the search without its levels: the best grams of what is free, and what no levels can beat. */
+/**
+ * A node of the search without its levels: the best grams of what is free, and what no levels can beat. The bound is
+ * convex in a dose, least at the best grams; the sharper one is not, so it says nothing of neighbouring levels.
+ */
 interface Relaxation {
   readonly x: Float64Array;
   readonly moments: Float64Array;
   readonly bound: number;
+  readonly sharper: number;
 }
 
 class DoseSearch {
@@ -46,7 +50,10 @@ class DoseSearch {
   nodes = 0;
   exhausted = true;
 
-  constructor(private readonly problem: DoseProblem) {
+  constructor(
+    private readonly problem: DoseProblem,
+    private readonly mostNodes: number,
+  ) {
     const { matrix, levels } = problem;
     this.size = levels.length;
     this.columns = levels.map((_, index) => Float64Array.from(matrix, (row) => row[index]!));
@@ -90,15 +97,23 @@ class DoseSearch {
     let largest = 0;
     let settled = 0;
     for (let row = 0; row < rows; row += 1) {
+      const left = Math.abs(miss[row]!);
       if (!this.isOpen(row, free)) {
-        settled += Math.abs(miss[row]!);
+        settled += left;
         continue;
       }
-      squares += miss[row]! * miss[row]!;
-      largest = Math.max(largest, Math.abs(miss[row]!));
+      squares += left * left;
+      largest = Math.max(largest, left);
     }
-    // What nothing can change any more counts as it is. The residual of the others over its largest entry is feasible for the dual of the absolute distance.
-    return { x, moments, bound: settled + (largest > 0 ? squares / largest : 0) };
+    if (largest === 0) return { x, moments, bound: settled, sharper: settled };
+    // What nothing can change any more counts as it is. The residual of the others over its largest entry is feasible
+    // for the dual of the absolute distance; and stays so where it is -1 for what is over already, since more of
+    // anything only adds to that.
+    const bound = settled + squares / largest;
+    let sharper = bound;
+    for (let row = 0; row < rows; row += 1)
+      if (rest[row]! < 0 && this.isOpen(row, free)) sharper -= rest[row]! * (1 - Math.abs(miss[row]!) / largest);
+    return { x, moments, bound, sharper };
   }
 
   /** Whether something that is free still brings of a figure. */
@@ -206,13 +221,13 @@ class DoseSearch {
 
   private descend(free: boolean[], rest: Float64Array, fixed: Float64Array, used: number, relaxed: Relaxation): void {
     this.nodes += 1;
-    if (this.nodes > MOST_NODES) {
+    if (this.nodes > this.mostNodes) {
       this.exhausted = false;
       return;
     }
-    const { x, moments, bound } = relaxed;
+    const { x, moments, sharper } = relaxed;
     const more = this.fewestMore(free, rest, moments, this.bestCost - INGREDIENT_COST * used);
-    if (bound + INGREDIENT_COST * (used + more) >= this.bestCost - 1e-12) return;
+    if (sharper + INGREDIENT_COST * (used + more) >= this.bestCost - 1e-12) return;
     const next = this.nextIngredient(free, x);
     if (next < 0) return this.take(fixed);
     if (more === 0) this.take(fixed);
@@ -252,10 +267,12 @@ class DoseSearch {
   }
 
   run(): BestDoses {
-    const free = this.problem.levels.map(() => true);
+    const nothing = new Float64Array(this.size);
+    // What stays under no line, not even a little of it, is left out: the relaxation would count on it to the end.
+    const free = this.problem.levels.map((_, index) => this.highestLevel(index, nothing) > 0);
     const root = this.relax(free, this.problem.wanted);
     this.improve(root.x);
-    this.descend(free, this.problem.wanted.slice(), new Float64Array(this.size), 0, root);
+    this.descend(free, this.problem.wanted.slice(), nothing, 0, root);
     return {
       grams: this.best,
       distance: distanceOf(this.problem, this.best),
@@ -272,8 +289,9 @@ class DoseSearch {
  * for something better than the best found.
  *
  * @param problem figures and levels
- * @returns the best doses; proven best unless {@link MOST_NODES} were not enough
+ * @param mostNodes nodes after which it gives up proving that nothing better exists
+ * @returns the best doses; proven best unless the nodes were not enough
  */
-export function bestDoses(problem: DoseProblem): BestDoses {
-  return new DoseSearch(problem).run();
+export function bestDoses(problem: DoseProblem, mostNodes = MOST_NODES): BestDoses {
+  return new DoseSearch(problem, mostNodes).run();
 }
