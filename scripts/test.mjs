@@ -54,7 +54,7 @@ const cluster = await starting;
 async function unitTests(database) {
   say('Unit and server tests');
   const env = { ...process.env, TEST_DATABASE_URL: database.url('postgres') };
-  return run(process.execPath, [join(ROOT, 'node_modules/jest/bin/jest.js'), '--max-workers=3', ...unitWords], {
+  return run(process.execPath, [join(ROOT, 'node_modules/jest/bin/jest.js'), '--max-workers=4', ...unitWords], {
     cwd: ROOT,
     env,
   });
