@@ -23,7 +23,7 @@ export default defineConfig({
     // What a service worker answers cannot be held back by a test; those about a dead network let it in.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: process.env.E2E_CHROMIUM,
       args: FLAGS,
     },
   },

@@ -3,7 +3,7 @@ import { chmodSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { FLAGS } from './lib/chromium-flags.mjs';
-import { CHROMIUM, ROOT, ensureChromium, ensureNode, ensurePackages, ensurePostgres } from './lib/prepare.mjs';
+import { ROOT, ensureChromium, ensureNode, ensurePackages, ensurePostgres } from './lib/prepare.mjs';
 import { say } from './lib/say.mjs';
 
 /** Makes every picture in docs/screenshots from the demo kitchen, on a throwaway database. */
@@ -163,7 +163,7 @@ const PICTURES = [
 ensureNode();
 await ensurePackages();
 await ensurePostgres();
-await ensureChromium();
+const executablePath = await ensureChromium();
 const { ensureBuild } = await import('./lib/build.mjs');
 const { startCluster } = await import('./lib/postgres.mjs');
 const { serve } = await import('./lib/serve.mjs');
@@ -175,7 +175,7 @@ try {
   await cluster.ensureDatabase('pictures');
   const server = await serve({ databaseUrl: cluster.url('pictures'), appFolder, port: 0, demo: true });
   const { chromium } = await import('@playwright/test');
-  const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS });
+  const browser = await chromium.launch({ executablePath, args: FLAGS });
   mkdirSync(FOLDER, { recursive: true });
   for (const { name, size = PHONE, night = false, path, then } of PICTURES) {
     const context = await browser.newContext({

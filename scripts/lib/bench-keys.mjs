@@ -5,7 +5,7 @@ import { randomUUID } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { FLAGS } from './chromium-flags.mjs';
-import { CHROMIUM, ensureChromium, ensurePostgres } from './prepare.mjs';
+import { ensureChromium, ensurePostgres } from './prepare.mjs';
 import { ensureBuild } from './build.mjs';
 import { startCluster } from './postgres.mjs';
 import { say } from './say.mjs';
@@ -141,7 +141,7 @@ async function spreadsAfterKeys(page) {
 /** A key on the sheet in the exported application, in Chromium by its own tracing. */
 export async function benchKeys() {
   await ensurePostgres();
-  await ensureChromium();
+  const executablePath = await ensureChromium();
   const { appFolder } = await ensureBuild();
   const dataFolder = mkdtempSync(join(tmpdir(), 'wellhydra-keys-'));
   chmodSync(dataFolder, 0o755);
@@ -150,7 +150,7 @@ export async function benchKeys() {
     await cluster.ensureDatabase('keys');
     const server = await serve({ databaseUrl: cluster.url('keys'), appFolder, port: 0, demo: true });
     const { chromium } = await import('@playwright/test');
-    const browser = await chromium.launch({ executablePath: CHROMIUM, args: FLAGS });
+    const browser = await chromium.launch({ executablePath, args: FLAGS });
     const page = await browser.newPage({ baseURL: `http://localhost:${server.port}`, hasTouch: true });
     await page.goto('/welcome');
     await page.getByRole('button', { name: 'Open the demo kitchen' }).tap();

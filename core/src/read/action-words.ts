@@ -123,7 +123,12 @@ export function actionIn(tokens: readonly Token[]): FoundAction | undefined {
 /** A phrase is asked for its action by everything that splits and joins it; it may have grown since. */
 const looked = new WeakMap<readonly Token[], { readonly length: number; readonly found: FoundAction | undefined }>();
 
+/** Whether any word begins an action: most phrases tell none. */
+const mayAct = (tokens: readonly Token[]): boolean =>
+  tokens.some(({ text }) => PATTERNS.has(text) || PATTERNS.has(stemOf(text)));
+
 function findAction(tokens: readonly Token[]): FoundAction | undefined {
+  if (!mayAct(tokens)) return undefined;
   const places: Place[] = [];
   tokens.forEach((token, at) => {
     if (token.kind === 'number' && !token.article) return void places.push({ token, word: '#', at });

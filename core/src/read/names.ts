@@ -64,12 +64,17 @@ export interface Span extends Named {
 
 /** The longest name among words; of two as long the first. A word that is also a measure is a name only if no other is. */
 export function nameIn(words: readonly string[], states: readonly string[] = []): Span | undefined {
+  // How many words from each on may stand in one name.
+  const run = new Array<number>(words.length + 1).fill(0);
+  let longest = 0;
+  for (let at = words.length - 1; at >= 0; at -= 1) {
+    if (standsInName(words[at]!)) run[at] = run[at + 1]! + 1;
+    longest = Math.max(longest, run[at]!);
+  }
   let measure: Span | undefined;
-  const possible = words.map(standsInName);
-  for (let length = Math.min(MOST_NAME_WORDS, words.length); length > 0; length -= 1)
+  for (let length = Math.min(MOST_NAME_WORDS, longest); length > 0; length -= 1)
     for (let from = 0; from + length <= words.length; from += 1) {
-      if (!possible[from] || (possible.indexOf(false, from) < from + length && possible.indexOf(false, from) >= 0))
-        continue;
+      if (run[from]! < length) continue;
       const named = nameOf(words.slice(from, from + length), states);
       if (named === undefined) continue;
       const span = { from, to: from + length, ...named };
