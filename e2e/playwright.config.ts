@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { FLAGS } from '../scripts/lib/chromium-flags.mjs';
+import { launchOptions } from './chromium';
 
 /** Address of the one real server, on a database of its own, which the test command has started and ends. */
 const baseURL = process.env.E2E_URL;
@@ -22,10 +22,7 @@ export default defineConfig({
     screenshot: 'only-on-failure',
     // What a service worker answers cannot be held back by a test; those about a dead network let it in.
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: process.env.E2E_CHROMIUM,
-      args: FLAGS,
-    },
+    launchOptions: launchOptions('quick'),
   },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },

@@ -163,7 +163,7 @@ const PICTURES = [
 ensureNode();
 await ensurePackages();
 await ensurePostgres();
-const executablePath = await ensureChromium();
+const { quick: executablePath } = await ensureChromium();
 const { ensureBuild } = await import('./lib/build.mjs');
 const { startCluster } = await import('./lib/postgres.mjs');
 const { serve } = await import('./lib/serve.mjs');

@@ -19,7 +19,7 @@ const unitWords = part === 'all' || part === 'unit' ? more : [];
 ensureNode();
 await ensurePackages();
 await ensurePostgres();
-const chromium = parts.includes('browser') ? await ensureChromium() : '';
+const chromium = parts.includes('browser') ? await ensureChromium() : undefined;
 
 const { startCluster } = await import('./lib/postgres.mjs');
 const { freePort } = await import('./lib/ports.mjs');
@@ -78,7 +78,12 @@ async function browserTests(database) {
     REQUESTS_PER_MINUTE: '100000',
   };
   // Apart from the rest: a test of `npm start` must not be told of this database.
-  const env = { ...process.env, E2E_URL: `http://localhost:${port}`, E2E_SERVER: JSON.stringify(told), E2E_CHROMIUM: chromium };
+  const env = {
+    ...process.env,
+    E2E_URL: `http://localhost:${port}`,
+    E2E_SERVER: JSON.stringify(told),
+    E2E_CHROMIUM: JSON.stringify(chromium),
+  };
   const server = await serve({
     databaseUrl: told.DATABASE_URL,
     appFolder,

@@ -1,3 +1,4 @@
+import { launchOptions } from '../chromium';
 import { begun, goTo, heading, keptOnDevice } from '../brewing';
 import { expect, test } from '../cook';
 import type { Page } from '@playwright/test';
@@ -30,6 +31,9 @@ const pressNotification = `(async () => {
   const [notification] = await self.registration.getNotifications();
   self.dispatchEvent(new NotificationEvent('notificationclick', { notification }));
 })()`;
+
+// The quick Chromium shows no notifications.
+test.use({ launchOptions: launchOptions('whole') });
 
 test.describe('with a worker', () => {
   test.use({ serviceWorkers: 'allow', permissions: ['notifications'] });

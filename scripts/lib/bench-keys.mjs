@@ -141,7 +141,7 @@ async function spreadsAfterKeys(page) {
 /** A key on the sheet in the exported application, in Chromium by its own tracing. */
 export async function benchKeys() {
   await ensurePostgres();
-  const executablePath = await ensureChromium();
+  const { quick: executablePath } = await ensureChromium();
   const { appFolder } = await ensureBuild();
   const dataFolder = mkdtempSync(join(tmpdir(), 'wellhydra-keys-'));
   chmodSync(dataFolder, 0o755);

@@ -125,12 +125,13 @@ export async function ensurePostgres() {
   if (!findPostgres()) giveUp('PostgreSQL was installed, but its server programs are not in /usr/lib/postgresql.');
 }
 
-/** @returns {Promise<string>} the program that the browser tests, the pictures and the bench drive */
+/**
+ * The programs that drive pages: the quick one for nearly everything, and the whole one for what only it can do, such as
+ * notifications. Where one of them cannot be had, the other does its work.
+ * @returns {Promise<{ quick: string, whole: string }>}
+ */
 export async function ensureChromium() {
-  if (existsSync(WITHOUT_WINDOWS)) return WITHOUT_WINDOWS;
-  const what = 'Chromium, which the browser tests drive,';
-  // Where there is a whole one and no other can be had, that one does.
-  if (!existsSync(CHROMIUM)) await installDebian('chromium-headless-shell', what);
-  else if (asRoot) await aptInstall('chromium-headless-shell').catch(() => undefined);
-  return existsSync(WITHOUT_WINDOWS) ? WITHOUT_WINDOWS : CHROMIUM;
+  if (!existsSync(CHROMIUM)) await installDebian('chromium', 'Chromium, which the browser tests drive,');
+  if (!existsSync(WITHOUT_WINDOWS) && asRoot) await aptInstall('chromium-headless-shell').catch(() => undefined);
+  return { quick: existsSync(WITHOUT_WINDOWS) ? WITHOUT_WINDOWS : CHROMIUM, whole: CHROMIUM };
 }

@@ -1,4 +1,4 @@
-import { readLine } from '@wellhydra/core/read';
+import { answersOf, readLine } from '@wellhydra/core/read';
 import { WrongInput, type CommandVerb } from '../command';
 import { parseOptions } from '../options';
 
@@ -12,7 +12,9 @@ export const readLines: CommandVerb = (args, { readFile }) => {
     .split(/\r?\n/);
   return lines
     .map((line) => {
-      const { text, steps, reads, confidence, question, note } = readLine(line);
+      const reading = readLine(line);
+      const { text, steps, reads, confidence, note } = reading;
+      const question = reading.question && { ask: reading.question.ask, choices: answersOf(reading) };
       return JSON.stringify({ text, steps, reads, confidence, question, note });
     })
     .join('\n');

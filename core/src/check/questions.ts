@@ -1,5 +1,4 @@
-import { ANY_CUP, FOR_WASHING, MADE_READY, SERVING_LEAD, type Choice } from '../read';
-import { lineEdits, usualAnswers } from './line-edits';
+import { answersOf, ANY_CUP, FOR_WASHING, MADE_READY, SERVING_LEAD, type Choice } from '../read';
 import type { UnderstoodRecipe } from './understand-recipe';
 
 /** What must be asked of a recipe. */
@@ -43,10 +42,7 @@ export function questionsOf({ lines, recipe, parts, out }: UnderstoodRecipe): re
       role === 'step' ? about === 'else' || (about === 'doing' && stuck) : about !== 'bottles' && about !== 'doing',
     );
     if (reading.reads.some(({ verb, ingredient }) => verb === 'use' && (isPart(ingredient) || drinkIsMeant))) return [];
-    return open.map(({ ask, choices }) => ({
-      ...none(line, ask),
-      choices: [...lineEdits(text, reading, choices), ...usualAnswers(text, ask)],
-    }));
+    return open.map((question) => ({ ...none(line, question.ask), choices: answersOf(reading, question) }));
   });
   const unlisted = recipe.unlisted.map(({ line, text }) => none(line, `How much ${text}?`, text));
   const differing = recipe.unsettled().map(({ listed, said }): CheckQuestion => {

@@ -1,7 +1,17 @@
 import type { DrinkStep, Verb } from '../drink';
 import type { LineOptions } from '../quantity';
 import { actionFrame, type ActionFrame } from './action-frame';
-import { asOne, asked, openOf, readOfAction, readOfIngredient, type Added, type Frame } from './frames';
+import {
+  asOne,
+  asked,
+  openAs,
+  openOf,
+  readOfAction,
+  readOfIngredient,
+  type Added,
+  type Asked,
+  type Frame,
+} from './frames';
 import { readIngredient, type IngredientFrame } from './ingredient-frame';
 import { preparedIn } from './prepared';
 import type { OpenQuestion, Read } from './reading';
@@ -19,7 +29,7 @@ export class FrameList {
   readonly frames: Frame[] = [];
   readonly unread: string[] = [];
   /** What is open of the line as a whole. */
-  protected again: string | null = null;
+  protected again: Asked | null = null;
   /** What is done once all that is put in is in: "stir in the juice and the honey". */
   private pending: { readonly verb: Verb; readonly ask: string | null } | null = null;
 
@@ -28,6 +38,11 @@ export class FrameList {
   /** Whether something goes in of which no amount is known. */
   get bare(): boolean {
     return this.frames.some((each) => each.kind === 'add' && each.frame.bare && each.relative === null);
+  }
+
+  /** Something that is open of the line as a whole. */
+  ask(question: Asked): void {
+    this.again ??= question;
   }
 
   /** What is done when nothing more is put in. */
@@ -134,7 +149,7 @@ export class FrameList {
     const at = this.frames.findLastIndex(({ kind }) => kind === 'add');
     if (at < 0) return;
     const [gone] = this.frames.splice(at, 1) as [Added];
-    this.again = `Is the ${gone.frame.line.ingredient.name.toLowerCase()} out?`;
+    this.again = asked(`Is the ${gone.frame.line.ingredient.name.toLowerCase()} out?`);
   }
 
   steps(): readonly DrinkStep[] {
@@ -156,6 +171,6 @@ export class FrameList {
   /** What is open of it. */
   open(): readonly OpenQuestion[] {
     const found = this.frames.flatMap(openOf);
-    return this.again === null ? found : [{ ask: this.again, choices: [], about: 'else' }, ...found];
+    return this.again === null ? found : [...openAs(this.again, 'else'), ...found];
   }
 }

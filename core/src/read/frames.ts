@@ -63,7 +63,7 @@ export const readOfAction = ({ frame }: Done): Read => ({
   with: frame.with,
 });
 
-const openAs = ({ ask, choices }: Asked, about: OpenQuestion['about']): readonly OpenQuestion[] => [
+export const openAs = ({ ask, choices }: Asked, about: OpenQuestion['about']): readonly OpenQuestion[] => [
   { ask, choices: choices.map((says) => ({ says, edit: says })), about },
 ];
 

@@ -1,6 +1,7 @@
 /** What people write, as steps: lines of a drink in free words. */
 export { readLine } from './read-line';
 export type { Choice, OpenQuestion, Question, Read, Reading } from './reading';
+export { answersOf } from './answers';
 export { CERTAIN, typedLine } from './typed-line';
 export type { TypedLine } from './typed-line';
 export { completionsOf } from './completions';

@@ -2,7 +2,7 @@ import type { Verb } from '../drink';
 import { actionFrame, unreadWords } from './action-frame';
 import { actionIn, type FoundAction } from './action-words';
 import { FrameList, STILL_ON } from './frame-list';
-import type { Added, Done } from './frames';
+import { asked, type Added, type Done } from './frames';
 import { readIngredient } from './ingredient-frame';
 import { conditionIn, laterAction, shareIn, tokensOfTime } from './clauses';
 import { slotsOf } from './slots';
@@ -160,7 +160,7 @@ export class LineFrames extends FrameList {
     this.settle();
     if (this.spread(tokens)) return;
     if (tokens.some(({ text }) => text === 'if') && tokens.some(({ kind }) => kind === 'number'))
-      this.again ??= 'Which of the amounts?';
+      this.again ??= asked('Which of the amounts?');
     const slots = slotsOf(tokens);
     // "Blend the gel with the oat drink and nutmeg, 30 seconds": what is only named stands between.
     const last = this.frames.findLast((each) => each.kind === 'act' || !each.frame.bare || each.relative !== null);
@@ -256,6 +256,6 @@ export class LineFrames extends FrameList {
     const reason = !alone || (alone.bare && last?.kind === 'act');
     if (last && reason && !actionIn(tokens) && !tokens.some(({ kind, article }) => kind === 'number' && !article))
       return;
-    this.again ??= 'Which of the two?';
+    this.again ??= asked('Which of the two?');
   }
 }

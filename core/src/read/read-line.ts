@@ -8,6 +8,7 @@ import type { OpenQuestion, Question, Reading } from './reading';
 import { slotsOf } from './slots';
 import { spelled } from './spelling';
 import { tokensOf, type Token } from './tokens';
+import { inVessels } from './vessels';
 
 /** Spells every word as it is known. */
 function corrected(tokens: readonly Token[]): { readonly tokens: readonly Token[]; readonly slips: number } {
@@ -89,7 +90,8 @@ export function readLine(text: string, options: LineOptions = {}): Reading {
     return { text, steps: [], reads: [], confidence: 0, question, open: [], note: true };
   }
   if (isNote(text)) return { text, steps: [], reads: [], confidence: 0.9, question: null, open: [], note: true };
-  const { tokens, slips } = corrected(tokensOf(text));
+  const { tokens: said, slips } = corrected(tokensOf(text));
+  const { tokens, ask } = inVessels(said);
   const found = new LineFrames(options);
   const pieces = piecesOf(tokens);
   const told = pieces.filter((piece) => !isAside(piece.tokens));
@@ -108,6 +110,7 @@ export function readLine(text: string, options: LineOptions = {}): Reading {
     else found.read(piece.tokens);
   }
   found.settle();
+  if (ask) found.ask(ask);
   const open = found.open();
   const question = questionOf(found, open, text);
   return {

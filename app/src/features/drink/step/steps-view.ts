@@ -1,7 +1,7 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import { type DrinkDocument, type DrinkStep, type EditedStep, lineFromStep } from '@wellhydra/core/drink';
 import { readIngredientLine, type Unreadable } from '@wellhydra/core/quantity';
-import { typedLine, type Reading } from '@wellhydra/core/read';
+import { answersOf, typedLine, type Reading } from '@wellhydra/core/read';
 import { showVolume } from '../../../domain/words/units';
 import { doseWords } from '../../../domain/words/dose-words';
 import { afterWords, capital, qualifierWords, stepDetails, stepTitle } from '../../../domain/words/step-words';
@@ -122,14 +122,16 @@ function titleAndDose(step: DrinkStep): string {
 }
 
 /** A line that is understood but for a question: what is asked, and the lines that answer it. */
-function askedView({ steps, question }: Reading): ComposerView | null {
+function askedView(reading: Reading): ComposerView | null {
+  const { steps, question } = reading;
   const [first, ...more] = steps;
-  if (!first) return null;
+  const edits = answersOf(reading).map(({ edit }) => edit);
+  if (!first)
+    return question && edits.length > 0 ? { kind: 'problem', message: question.ask, suggestions: edits } : null;
   if (question === null)
     return more.length > 0
       ? null
       : { kind: 'problem', message: 'Is this what is meant?', suggestions: [lineFromStep(first)] };
-  const edits = question.choices.map(({ edit }) => edit).filter((edit) => /\d/.test(edit));
   return { kind: 'problem', message: question.ask, suggestions: edits };
 }
 

@@ -1,0 +1,25 @@
+/** What drinks are kept and made in, one or several. */
+export const VESSEL_WORDS: ReadonlySet<string> = new Set(
+  'jug jugs jar jars pot pots pan pans bowl bowls bottle bottles bucket flask pitcher glass glasses'.split(' '),
+);
+
+/** Words between a part and the vessel it is a part of: "a third of the jar". */
+export const OF_THE: ReadonlySet<string> = new Set('of the a an your one'.split(' '));
+
+/** "Enough for three bottles": the word that says so, and the one before the number. */
+export const ENOUGH = 'enough';
+export const ENOUGH_FOR = 'for';
+
+/** What one holds where nobody says it, mL. Source: usual sizes, estimates. */
+export const USUAL_VESSEL_ML: Readonly<Record<string, number>> = {
+  bottle: 500,
+  bottles: 500,
+  jar: 500,
+  jars: 500,
+  glass: 250,
+  glasses: 250,
+  jug: 1000,
+  jugs: 1000,
+};
+/** Sizes that most of them have, as answers. */
+export const VESSEL_SIZES: readonly string[] = ['250 mL', '500 mL', '1 L'];

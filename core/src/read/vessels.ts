@@ -1,0 +1,69 @@
+import { findIngredient } from '../catalogue';
+import { ENOUGH, ENOUGH_FOR, OF_THE, USUAL_VESSEL_ML, VESSEL_SIZES, VESSEL_WORDS } from './en/vessels';
+import { asked, type Asked } from './frames';
+import { nameIn } from './names';
+import { plainNumber } from './plain-number';
+import type { Token } from './tokens';
+
+/** mL of the units that vessels are told in. */
+const UNITS_mL: Readonly<Record<string, number>> = { ml: 1, cl: 10, l: 1000, litre: 1000, litres: 1000, liter: 1000 };
+
+const word = (text: string): Token => ({ kind: 'word', text, low: 0, high: 0 });
+const number = (value: number): Token => ({ kind: 'number', text: plainNumber(value), low: value, high: value });
+
+/** The size of a vessel that is said before its name: "the 500 mL jar". */
+function sizeAt(tokens: readonly Token[], at: number): number | undefined {
+  const [size, unit] = [tokens[at], tokens[at + 1]];
+  const factor = Object.hasOwn(UNITS_mL, unit?.text ?? '') ? UNITS_mL[unit!.text]! : undefined;
+  return size?.kind === 'number' && factor !== undefined ? size.low * factor : undefined;
+}
+
+/** "A third of the 1 L jar" is 333 mL, "a third of the jar" a third of a jar. */
+function partOfVessel(tokens: readonly Token[]): readonly Token[] {
+  const at = tokens.findIndex(({ kind, low }) => kind === 'number' && low > 0 && low < 1);
+  if (at < 0) return tokens;
+  let next = at + 1;
+  while (OF_THE.has(tokens[next]?.text ?? '')) next += 1;
+  const size = sizeAt(tokens, next);
+  const vessel = size === undefined ? next : next + 2;
+  if (!VESSEL_WORDS.has(tokens[vessel]?.text ?? '')) return tokens;
+  const part = tokens[at]!.low;
+  const amount = size === undefined ? [tokens[at]!, tokens[vessel]!] : [number(part * size), word('ml')];
+  return [...tokens.slice(0, at), ...amount, ...tokens.slice(vessel + 1)];
+}
+
+/** A line with vessels in it as the amounts they come to, and what must be asked of their size. */
+export interface InVessels {
+  readonly tokens: readonly Token[];
+  readonly ask: Asked | null;
+}
+
+const oneOf = (vessels: string): string => vessels.replace(/(?<=s)es$|(?<!s)s$/, '');
+
+/** "Enough water for three 500 mL bottles" is water to 1500 mL. */
+function enoughFor(tokens: readonly Token[]): InVessels | undefined {
+  const enough = tokens.findIndex(({ text }) => text === ENOUGH);
+  const at = tokens.findIndex(({ text }, index) => index > enough && text === ENOUGH_FOR);
+  if (enough < 0 || at < 0) return undefined;
+  const count = tokens[at + 1];
+  const size = sizeAt(tokens, at + 2);
+  const vessel = tokens[size === undefined ? at + 2 : at + 4];
+  const usual = Object.hasOwn(USUAL_VESSEL_ML, vessel?.text ?? '') ? USUAL_VESSEL_ML[vessel!.text] : undefined;
+  if (count?.kind !== 'number' || usual === undefined) return undefined;
+  const before = tokens
+    .slice(0, at)
+    .filter(({ text }, index) => text !== ENOUGH && !(text === ',' && index === enough - 1));
+  const words = before.filter(({ kind }) => kind === 'word').map(({ text }) => text);
+  const name = nameIn(words);
+  // Only what pours is filled up to a mark.
+  if (!name || findIngredient(name.name)?.state !== 'liquid') return undefined;
+  const filled = [word('to'), number(count.low * (size ?? usual)), word('ml')];
+  return {
+    tokens: [...before, ...filled, ...tokens.slice(tokens.indexOf(vessel!) + 1)],
+    ask: size === undefined ? asked(`How many mL does a ${oneOf(vessel!.text)} hold?`, VESSEL_SIZES) : null,
+  };
+}
+
+/** Reads what is told by vessels: a part of a jar, enough for so many bottles. */
+export const inVessels = (tokens: readonly Token[]): InVessels =>
+  enoughFor(tokens) ?? { tokens: partOfVessel(tokens), ask: null };
