@@ -44,7 +44,7 @@ describe('amounts by vessels', () => {
     ['fill half of the 500 ml jar with honey', '250 ml honey'],
     ['half of the jar of honey', '185 mL honey'],
     ['water, enough for three 500 mL bottles', 'water to 1500 ml'],
-    ['enough water for 2 bottles of 1 L', 'water to 1000 ml'],
+    ['enough water for 2 bottles of 1 L', 'water to 2000 ml'],
   ])('%s', (text, step) => expect(readLine(text).steps[0]).toEqual({ verb: 'add', text: step }));
 
   test('honey for three bottles is no mark that honey is filled up to', () => {

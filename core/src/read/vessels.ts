@@ -46,10 +46,16 @@ function enoughFor(tokens: readonly Token[]): InVessels | undefined {
   const at = tokens.findIndex(({ text }, index) => index > enough && text === ENOUGH_FOR);
   if (enough < 0 || at < 0) return undefined;
   const count = tokens[at + 1];
-  const size = sizeAt(tokens, at + 2);
-  const vessel = tokens[size === undefined ? at + 2 : at + 4];
+  const sizeBefore = sizeAt(tokens, at + 2);
+  const vesselAt = sizeBefore === undefined ? at + 2 : at + 4;
+  const vessel = tokens[vesselAt];
   const usual = Object.hasOwn(USUAL_VESSEL_ML, vessel?.text ?? '') ? USUAL_VESSEL_ML[vessel!.text] : undefined;
   if (count?.kind !== 'number' || usual === undefined) return undefined;
+  // "3 bottles of 500 mL": the size may stand behind.
+  const behind = OF_THE.has(tokens[vesselAt + 1]?.text ?? '') ? vesselAt + 2 : vesselAt + 1;
+  const sizeBehind = sizeBefore === undefined ? sizeAt(tokens, behind) : undefined;
+  const size = sizeBefore ?? sizeBehind;
+  const rest = sizeBehind === undefined ? vesselAt + 1 : behind + 2;
   const before = tokens
     .slice(0, at)
     .filter(({ text }, index) => text !== ENOUGH && !(text === ',' && index === enough - 1));
@@ -59,7 +65,7 @@ function enoughFor(tokens: readonly Token[]): InVessels | undefined {
   if (!name || findIngredient(name.name)?.state !== 'liquid') return undefined;
   const filled = [word('to'), number(count.low * (size ?? usual)), word('ml')];
   return {
-    tokens: [...before, ...filled, ...tokens.slice(tokens.indexOf(vessel!) + 1)],
+    tokens: [...before, ...filled, ...tokens.slice(rest)],
     ask: size === undefined ? asked(`How many mL does a ${oneOf(vessel!.text)} hold?`, VESSEL_SIZES) : null,
   };
 }
