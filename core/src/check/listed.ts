@@ -1,7 +1,7 @@
 import { findIngredient } from '../catalogue';
 import type { DrinkStep } from '../drink';
 import { rowOf } from '../lookup';
-import { GROUPS, readLine, type Read, type Reading } from '../read';
+import { GROUPS, NO_WATERS, PART_OF_ONE, WATER, WATERS, readLine, type Read, type Reading } from '../read';
 
 /** An ingredient of the list, until a step takes it. */
 export interface Listed {
@@ -39,10 +39,9 @@ function wordsOf(name: string): readonly string[] {
 export function speaksOf(sentence: string, { read, step }: Listed): boolean {
   const said = sentence.toLowerCase();
   const name = read.ingredient ?? '';
-  if (/^(?:tap |mineral |spring |soaking )?water\b/.test(name))
-    return /\bwater\b/.test(said.replace(/\b(?:wash|coconut|rose|flower) water\b/g, ''));
+  if (WATERS.test(name)) return WATER.test(said.replace(NO_WATERS, ''));
   // "The peel": a part of one thing of the list.
-  const part = /\bthe (peel|zest|juice)\b/.exec(said)?.[1];
+  const part = PART_OF_ONE.exec(said)?.[1];
   if (part !== undefined && `${name} ${step.text}`.includes(part)) return true;
   const names = wordsOf(`${name} ${step.text}`);
   const spoken = said

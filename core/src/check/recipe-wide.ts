@@ -1,6 +1,17 @@
 import { COUNT_WORDS } from '../quantity';
 import { rowOf } from '../lookup';
-import { BATCH_SIZE, FOR_ONE, JAR_SIZE, LARGE_TABLESPOON, MAKE_SO_MANY, TABLESPOON } from '../read';
+import {
+  BATCH_SIZE,
+  FOR_ONE,
+  INTO_JAR,
+  JAR_IS,
+  JAR_SIZE,
+  LARGE_TABLESPOON,
+  LARGE_TABLESPOON_UNIT,
+  MAKE_SO_MANY,
+  TABLESPOON,
+  TO_HUNDRED,
+} from '../read';
 
 /** What a recipe says once and means of each of its lines. */
 export interface WideRules {
@@ -9,11 +20,9 @@ export interface WideRules {
 }
 
 const PERCENT = /^(.+?)[\s.:|]+(\d+(?:[.,]\d+)?) ?%$/;
-const THE_REST = /^(.+?)\s+(?:q\.? ?s\.?|to make up|up)? ?to 100 ?%$/i;
 /** So many lines in per cent make it a formula. */
 const LEAST_PERCENTS = 3;
 const AMOUNT_FIRST = /^[\d½⅓⅔¼¾⅛]/;
-const JAR = /\b(?:fill (?:a |the )?jar|(?:of|up) (?:a|the) jar)\b/i;
 
 const numberOf = (text: string): number => Number(text.replace(',', '.'));
 
@@ -26,13 +35,13 @@ function byPercent(lines: readonly string[], text: string): ReadonlyMap<string, 
   let said = 0;
   for (const line of lines) {
     const [, name, percent] = PERCENT.exec(line.trim()) ?? [];
-    if (name === undefined || THE_REST.test(line.trim())) continue;
+    if (name === undefined || TO_HUNDRED.test(line.trim())) continue;
     said += numberOf(percent!);
     found.set(line.trim(), `${Number(((numberOf(percent!) * total_g) / 100).toPrecision(6))} g ${name.trim()}`);
   }
   if (found.size < LEAST_PERCENTS || said > 100) return new Map();
   for (const line of lines) {
-    const rest = THE_REST.exec(line.trim())?.[1];
+    const rest = TO_HUNDRED.exec(line.trim())?.[1];
     if (rest) found.set(line.trim(), `${Number((((100 - said) * total_g) / 100).toPrecision(6))} g ${rest.trim()}`);
   }
   return found;
@@ -58,8 +67,8 @@ export function wideRules(lines: readonly string[]): WideRules {
     says: (line) => {
       let said = percents.get(line) ?? line;
       if (times > 1 && AMOUNT_FIRST.test(said)) said = `${times} × ${said}`;
-      if (large) said = said.replace(TABLESPOON, 'australian tablespoon');
-      if (jar && JAR.test(said) && !JAR_SIZE.test(said)) said = `${said}, the jar is ${jar}`;
+      if (large) said = said.replace(TABLESPOON, LARGE_TABLESPOON_UNIT);
+      if (jar && INTO_JAR.test(said) && !JAR_SIZE.test(said)) said = `${said}, ${JAR_IS} ${jar}`;
       return said;
     },
   };

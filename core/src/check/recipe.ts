@@ -1,5 +1,8 @@
 import type { DrinkStep, Verb } from '../drink';
 import {
+  OF_EACH,
+  PUT_IN,
+  WEIGHED,
   AT_SERVING,
   BUT,
   EVERYTHING,
@@ -134,7 +137,7 @@ export class Recipe {
     if (draws) named.filter((item) => all || !putIn(item)).forEach((item) => this.take(item));
     this.spokenOf = draws ? [] : named;
     if (ready) return;
-    const each = /\beach\b/i.test(text);
+    const each = OF_EACH.test(text);
     const kept = (index: number): boolean =>
       but === undefined ||
       reads[index]!.verb !== 'add' ||
@@ -146,8 +149,8 @@ export class Recipe {
   /** Whether a sentence only makes things ready: "weigh the powders on a 0.1 g scale". */
   private isReady(text: string, reads: readonly Read[]): boolean {
     if (!MADE_READY.test(text)) return false;
-    if (/\b(?:add|stir|put|pour|tip)\b/i.test(text) && this.listed.length > 0) return false;
-    if (this.listed.length > 0 && /^(?:weigh|measure)\b/i.test(text)) return !reads.some(({ verb }) => verb !== 'add');
+    if (PUT_IN.test(text) && this.listed.length > 0) return false;
+    if (this.listed.length > 0 && WEIGHED.test(text)) return !reads.some(({ verb }) => verb !== 'add');
     const first = reads.find(({ verb }) => verb !== 'add');
     if (first !== undefined && !BEFORE_THE_POT.has(first.verb)) return false;
     // "Slice the cucumber and the lime" puts no slice of them in.

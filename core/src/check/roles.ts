@@ -1,16 +1,27 @@
 import {
+  AMOUNT_OF_ANYTHING,
   BATCH_SIZE,
+  BEGINS_WITH_AMOUNT,
   BY_THE_WAY,
   CLAIMS,
+  COUNTED_SERVINGS,
   EVERYTHING,
   FOR_ONE,
   FURNITURE,
+  GOES_IN,
+  IMPERATIVE,
   KEEPS,
   MADE_READY,
-  SERVED,
+  OF_THEIRS,
+  PROMISES,
+  PUTS,
   SERVES,
+  SERVES_LEAD,
+  SERVES_SO_MANY,
   SERVING_LEAD,
+  STANDS_ON_PURPOSE,
   STORY,
+  TELLER,
   TELLING,
   type Reading,
 } from '../read';
@@ -26,21 +37,12 @@ const SHORT_INGREDIENT = 60;
 /** Under its heading it may be told in more. */
 const LONGEST_UNDER_HEADING = 160;
 
-const TELLER = /^(?:i|we)\b/i;
-const OF_THEIRS = /^(?:my|our)\b/i;
-const PROMISES =
-  /^(?:per serving|calories|energy|nutrition)\b|\b(?:gives|has|contains) (?:you )?(?:a |about |around )?(?:full )?\d|\d+ ?(?:mg|g|kcal)\b[^.]*\b(?:in|per) (?:each|every|one|a|per) (?:scoop|glass|serving|cup|bottle|spoon|dose)\b/i;
-
 const isStory = (text: string): boolean =>
   text
     .toLowerCase()
     .split(/[^a-z']+/)
     .some((word) => STORY.has(word));
 
-const BEGINS_WITH_AMOUNT = /^(?:[\d½⅓⅔¼¾⅛]|(?:a|an|half|one|two|three|four|five|six|juice|peel|zest|skin)\b)/i;
-/** "500 g of something": an amount of whatever it is. */
-const AMOUNT_OF_ANYTHING =
-  /^[\d½⅓⅔¼¾⅛][\d½⅓⅔¼¾⅛.,/ -]*(?:g|kg|mg|ml|cl|l|oz|lb|tsp|tbsp|cups?|teaspoons?|tablespoons?)\b\.?\s+\w/i;
 /** What is done to a thing of a list before it goes in. */
 const READY = new Set(['add', 'use', 'wash', 'soak', 'mash', 'freeze']);
 const measured = ({ reads }: Reading) =>
@@ -63,29 +65,14 @@ export function isListed(reading: Reading, text: string, longest = LONGEST_INGRE
   return text.length <= longest || measured(reading).length > 1;
 }
 
-/** What a step begins with. */
-export const IMPERATIVE =
-  /^(?:then |now |next |first,? |also )?(?:put|add|pour|mix|combine|stir|place|tip|drop|throw|set|bring|give|chuck|empty|dissolve|cover|fill|pick|pop|whisk|top|boil|heat|simmer|warm)\b/i;
-/** Words with which a thing goes in without being told to. */
-const GOES_IN = /\b(?:go(?:es)? (?:in|into|on)|in goe?s?|on top)\b/i;
-/** "When it is cold add the juice": told to be put in, wherever that stands. */
-const PUTS = /^(?:when|once|after|as soon as|if|lastly|finally)\b.*\b(?:add|stir|put|pour|mix)\b/i;
 /** What is said of a drink that stands. */
 const KEPT = new Set(['store', 'infuse', 'rest', 'chill', 'steep']);
-const STANDS_ON_PURPOSE = /\b(?:infuse|steep|soak|leave|let|macerate|shake|turn|stand)\b/i;
-
-/** How many it is for: a count and what is counted, in a line that does nothing. */
-const COUNTED = new RegExp(
-  `\\b(?:\\d+|two|three|four|five|six|seven|eight|ten|twelve)\\b[^.]{0,24}\\b(?:${SERVED})\\b`,
-  'i',
-);
 
 /** What a line is, by its words and by where it stands. */
 export function roleOf(text: string, reading: Reading, section: Section): LineRole {
   const { reads, steps } = reading;
   if (section === 'other') return 'chatter';
-  if (/^(?:yields?|makes|servings?|serves|portions)\b(?!.*\bstir\b)/i.test(text)) return 'serves';
-  if (/\b(?:serves|makes|yield:?) (?:about )?\d/i.test(text) && steps.length === 0) return 'serves';
+  if (SERVES_LEAD.test(text) || (SERVES_SO_MANY.test(text) && steps.length === 0)) return 'serves';
   if (FURNITURE.test(text) || /^["“].*["”]$/.test(text)) return 'chatter';
   const longest = section === 'ingredients' ? LONGEST_UNDER_HEADING : LONGEST_INGREDIENT;
   const listed = isListed(reading, text, longest) && (section === 'ingredients' || !BY_THE_WAY.test(text));
@@ -103,7 +90,7 @@ export function roleOf(text: string, reading: Reading, section: Section): LineRo
   if (CLAIMS.test(text) && (PROMISES.test(text) || (!acts && !listed))) return 'claim';
   const told = IMPERATIVE.test(text) || (MADE_READY.test(text) && /[.]\s*$/.test(text)) || PUTS.test(text);
   if (listed && section !== 'method' && !told) return 'ingredient';
-  if (SERVES.test(text) && COUNTED.test(text) && !listed && !acts) return 'serves';
+  if (SERVES.test(text) && COUNTED_SERVINGS.test(text) && !listed && !acts) return 'serves';
   if (isStory(text) && !acts && measured(reading).length === 0) return 'chatter';
   if (section === 'ingredients' && AMOUNT_OF_ANYTHING.test(text) && text.length <= SHORT_INGREDIENT)
     return 'ingredient';

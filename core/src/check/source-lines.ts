@@ -1,7 +1,7 @@
-import { FURNITURE, SERVING_LEAD, readLine, type Reading } from '../read';
+import { FURNITURE, SERVING_LEAD, readLine, type Reading, IMPERATIVE } from '../read';
 import { headed, prefixed, type Place } from './headings';
 import { wideRules, type WideRules } from './recipe-wide';
-import { IMPERATIVE, isListed, roleOf, type LineRole } from './roles';
+import { isListed, roleOf, type LineRole } from './roles';
 import { sentencesOf } from './sentences';
 import { readSource } from './source/read-source';
 import type { SourceText } from './source/source-text';

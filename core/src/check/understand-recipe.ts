@@ -1,6 +1,6 @@
 import { analyseDrink, type Analysis } from '../analyse';
 import type { Drink, DrinkKind } from '../drink';
-import { AT_SERVING, SCOOP_IS, SERVING_LEAD, TAKEN, type Reading } from '../read';
+import { DATED, AT_SERVING, SCOOP_IS, SERVING_LEAD, TAKEN, type Reading } from '../read';
 import { kindOf, servesIn } from './claims';
 import type { Listed } from './listed';
 import { bottled, type Placed } from './placed';
@@ -153,7 +153,7 @@ export function understandRecipe(source: string, options: CheckOptions = {}): Un
     ...(parts.length > 0 ? { preparations: Object.fromEntries(parts.map((part) => [part.name, part.drink])) } : {}),
   };
   const trial = runnable(base, recipe.placed);
-  const dated = lines.some(({ text }) => /\b(?:date|label)/i.test(text));
+  const dated = lines.some(({ text }) => DATED.test(text));
   const run = runnable(base, bottled(recipe.placed, trial.analysis.liquid?.volume_mL ?? null, dated));
   const volume_mL = run.analysis.liquid?.volume_mL ?? null;
   const shared = said === null && says !== null && volume_mL !== null;

@@ -1,9 +1,10 @@
 import { readIngredientLine, type IngredientLine, type LineOptions } from '../quantity';
 import { rowOf } from '../lookup';
 import { MADE_OF_IT, WIDE_NAMES } from './en/ingredient-names';
-import { PIECE_GRAMS, SIZED_MEASURES } from './en/measures';
+import { PIECE_GRAMS, SIZED_MEASURES, SPOONED } from './en/measures';
 import { COURTESY, NOTED, STATES, TRIMMED } from './en/noise';
 import { ABOUT } from './en/numbers';
+import { CAPSULES } from './en/vessels';
 import { BESIDE, NO_WORD, nameIn, nameOf, type Span } from './names';
 import { partsOf, takeUnit, type Parts } from './phrase-parts';
 import { plainNumber } from './plain-number';
@@ -29,7 +30,6 @@ export interface IngredientFrame {
 
 /** Where nothing is said of its state, a plant is looked for in these, by what it is measured with. */
 const UNSAID = { spoon: ['ground', 'dried', 'fresh'], else: ['fresh', 'dried', 'ground'] } as const;
-const SPOONED = /^(?:tsp|tbsp|teaspoons?|tablespoons?|pinch|pinches|dash)$/;
 
 /** The thing that is named, in the state that is said, or in the one that is likeliest. */
 function thingIn(parts: Parts): Span | undefined {
@@ -65,7 +65,7 @@ const unreadOf = (words: readonly string[]): readonly string[] =>
 
 /** "12 capsules of 100 mg": so many, of so much each. */
 function capsules(tokens: readonly Token[], name: string): string | undefined {
-  const at = tokens.findIndex(({ text }) => /^(?:capsule|cap|tablet|pill)s?$/.test(text));
+  const at = tokens.findIndex(({ text }) => CAPSULES.test(text));
   const mass = tokens.findIndex(
     ({ kind }, index) => kind === 'number' && /^(?:mg|g|mcg)$/.test(tokens[index + 1]?.text ?? ''),
   );

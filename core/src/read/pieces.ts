@@ -1,7 +1,8 @@
 import { actionIn } from './action-words';
 import { ADJECTIVES, BREAK_WORDS, CORRECTIONS, PARTICLES, PREPOSITIONS } from './en/connectives';
-import { PIECE_GRAMS, SIZE_WORDS } from './en/measures';
+import { PIECE_GRAMS, PIECE_WORDS, SIZE_WORDS } from './en/measures';
 import { COURTESY } from './en/noise';
+import { FILLED, VESSEL_WORDS } from './en/vessels';
 import { preparedIn } from './prepared';
 import { normaliseName } from '../catalogue';
 import { nameIn } from './names';
@@ -79,12 +80,10 @@ function countsName(tokens: readonly Token[]): boolean {
 /** "A clean, heat-safe jar": the comma parts no phrases. */
 const isAdjective = (token: Token | undefined): boolean => token !== undefined && ADJECTIVES.has(token.text);
 
-const VESSELS = /^(?:jug|jar|pot|pan|bowl|bottle|bucket|flask|pitcher)s?$/;
-
 /** Whether what follows is only where it goes: a vessel, with its size. */
 function isVessel(before: readonly Token[], after: readonly Token[]): boolean {
   const next = after.slice(0, 7);
-  const vessel = next.findIndex(({ text }) => VESSELS.test(text));
+  const vessel = next.findIndex(({ text }) => VESSEL_WORDS.has(text));
   return vessel >= 0 && hasName(before) && !actsOnly(before) && hasAmount(next.slice(0, vessel));
 }
 const actsOnly = (tokens: readonly Token[]): boolean =>
@@ -204,21 +203,15 @@ function joins(before: readonly Token[], { tokens: piece, aside }: Raw): 'joined
   if (!hasName(before))
     return hasAmount(before) && !namesSomething(before) && hasName(piece) && !hasAmount(piece) ? 'joined' : 'apart';
   if (hasName(piece)) return 'apart';
-  if (piece[0] && PREPOSITIONS.has(piece[0].text) && piece.some(({ text }) => VESSELS.test(text))) return 'dropped';
+  if (piece[0] && PREPOSITIONS.has(piece[0].text) && piece.some(({ text }) => VESSEL_WORDS.has(text))) return 'dropped';
   const filled = before.some(({ text }) => FILLED.test(text));
   if (!filled && piece.some(({ text }) => text === 'each' || text === 'if')) return 'apart';
   if (!hasAmount(before) || !hasAmount(piece) || filled) return 'joined';
   // Two amounts of one thing: the second is what the first comes to, and says more where pieces are counted.
   if (!piece.some(({ text }) => isUnit(text))) return 'apart';
   const weighs = piece.some(({ text }) => MASSES.has(text));
-  return weighs &&
-    !before.some(({ text }) => isUnit(text) && !/^(?:clove|leaf|slice|stick|sprig|finger|thumb|piece)/.test(text))
-    ? 'replaces'
-    : 'dropped';
+  return weighs && !before.some(({ text }) => isUnit(text) && !PIECE_WORDS.test(text)) ? 'replaces' : 'dropped';
 }
-
-/** What is said behind these is what they hold. */
-const FILLED = /^(?:capsule|tablet|sachet|jar)s?$/;
 
 const correctsBefore = (tokens: readonly Token[]): number =>
   CORRECTIONS.find((words) => words.every((word, index) => tokens[index]?.text === word))?.length ?? 0;

@@ -1,3 +1,4 @@
+import { DEPENDING, FOR_EACH, HOW, SHARE, SHARE_WORDS } from './en/relative';
 import type { Token } from './tokens';
 
 /** An amount that depends on the pot. */
@@ -6,42 +7,6 @@ export interface Relative {
   readonly rest: readonly Token[];
   readonly ask: string | null;
 }
-
-/** "600 g sugar for each litre of juice". */
-const FOR_EACH = /\bfor (?:each|every)(?: (\d[\d.]*))? (ml|l|litre|litres|cl|pint|cup)\b(?: of (?:the )?[a-z]+)?/;
-
-/** "Half of the honey", "the rest of the water": a part of what is said elsewhere. */
-const SHARE =
-  /\b(?:(?:the )?(rest|remainder)|remaining|(0\.\d+))(?: of)? the\b|\b(?:the )?(?:rest|remainder) of\b|\bthe remaining\b/;
-
-const WORDS: readonly (readonly [RegExp, string | ((match: RegExpExecArray) => string), string | null])[] = [
-  [
-    /\b(?:equal|same) (?:amount|weight|quantity|measure|volume)\b(?: of)?(.*)/,
-    (match) => equalTo(match[1]!),
-    'Equal by weight or by volume?',
-  ],
-  [
-    /\bas much\b(.*?)\bas (?:the |there is )?(.+)/,
-    (match) => `equal to the ${match[2]!.split(' ')[0]!}`,
-    'As much by weight or by volume?',
-  ],
-  [
-    /\bequal (?:parts|volumes|weights|amounts|measures|quantities)\b/,
-    'equal parts',
-    'How much of each, by weight or by volume?',
-  ],
-  [/\bto cover\b.*/, 'to cover', null],
-  [/\benough to cover\b.*/, 'to cover', null],
-  [/\bto taste\b.*/, 'to taste', 'How much to start with?'],
-];
-
-const HOW = new Set(['by', 'weight', 'volume']);
-const SHARE_WORDS = new Set(['the', 'rest', 'remainder', 'remaining', 'of']);
-
-const equalTo = (rest: string): string => {
-  const as = /\b(?:as|to) (?:(?:you|you've|there|we) (?:have |got |get |is )*)?(?:the )?([a-z]+)/.exec(rest)?.[1];
-  return as && as !== 'liquid' && as !== 'juice' ? `equal to the ${as}` : 'equal to the liquid';
-};
 
 /** Finds an amount that depends on the pot, with the words that name the thing. */
 export function relativeIn(tokens: readonly Token[]): Relative | undefined {
@@ -65,7 +30,7 @@ export function relativeIn(tokens: readonly Token[]): Relative | undefined {
       ask: `How much is ${share[2] === undefined ? 'the rest' : 'that part'}?`,
     };
   }
-  for (const [words, says, ask] of WORDS) {
+  for (const [words, says, ask] of DEPENDING) {
     const match = words.exec(text);
     if (match) {
       const said = typeof says === 'string' ? says : says(match);

@@ -93,3 +93,8 @@ export const REGIONAL: Readonly<Record<string, string>> = {
   gallon: 'A US gallon (3.8 L) or an imperial one (4.5 L)?',
   gallons: 'US gallons (3.8 L) or imperial ones (4.5 L)?',
 };
+
+/** Measures of a spoon: what is measured so is ground or dried. */
+export const SPOONED = /^(?:tsp|tbsp|teaspoons?|tablespoons?|pinch|pinches|dash)$/;
+/** Pieces that are counted; what they weigh together says more. */
+export const PIECE_WORDS = /^(?:clove|leaf|slice|stick|sprig|finger|thumb|piece)/;

@@ -10,6 +10,10 @@ export const OF_THE: ReadonlySet<string> = new Set('of the a an your one'.split(
 export const ENOUGH = 'enough';
 export const ENOUGH_FOR = 'for';
 
+/** What is said behind these is what they hold. */
+export const FILLED = /^(?:capsule|tablet|sachet|jar)s?$/;
+export const CAPSULES = /^(?:capsule|cap|tablet|pill)s?$/;
+
 /** What one holds where nobody says it, mL. Source: usual sizes, estimates. */
 export const USUAL_VESSEL_ML: Readonly<Record<string, number>> = {
   bottle: 500,
