@@ -74,7 +74,8 @@ export function actionFrame(found: FoundAction): ActionFrame {
     celsius: made.celsius ?? slots.celsius ?? null,
     relative: made.relative ?? null,
     with: told,
-    unread: unreadWords(slots.left),
+    // What is taken out takes no time: what is said of one belongs elsewhere.
+    unread: [...unreadWords(slots.left), ...(verb === 'remove' && slots.time !== undefined ? [slots.time] : [])],
     ask:
       made.ask !== undefined
         ? made.ask

@@ -87,6 +87,12 @@ export class FrameList {
     else this.frames.push({ kind: 'act', frame });
   }
 
+  /** A thing goes in, as its phrase says; what is left of the phrase is unread. */
+  protected put(frame: IngredientFrame, tokens: readonly Token[]): void {
+    this.frames.push({ kind: 'add', frame, tokens, relative: null, ask: null });
+    this.unread.push(...frame.unread);
+  }
+
   protected add(tokens: readonly Token[]): boolean {
     const relative = relativeIn(tokens);
     const rest = relative?.rest ?? tokens;

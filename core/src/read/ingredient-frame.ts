@@ -170,6 +170,7 @@ export function readIngredient(tokens: readonly Token[], options: LineOptions = 
   const left = { ...parts, words: [...parts.words.slice(0, name.from), NO_WORD, ...parts.words.slice(name.to)] };
   takeUnit(left);
   const unread = [...unreadOf(left.words.filter((word) => word !== NO_WORD))];
+  if (left.times === 1 && !parts.holds && !capsules(tokens, name.name)) unread.push(...parts.spare);
   const said = left.amount !== undefined || left.unit !== undefined || left.loose !== undefined;
   // "tonic water" is no water.
   const before = parts.words[name.from - 1];

@@ -91,7 +91,7 @@ export class LineFrames extends FrameList {
         return void this.add(rest);
       }
       if (object && !object.bare) {
-        this.frames.push({ kind: 'add', frame: object, tokens: rest, relative: null, ask: null });
+        this.put(object, rest);
         return this.done({ ...actionFrame({ ...action, rest: rest.filter((token) => times.has(token)) }), unread: [] });
       }
     }
@@ -121,19 +121,22 @@ export class LineFrames extends FrameList {
       what.filter((token) => !times.has(token)),
       this.options,
     );
-    if (object && !object.bare)
-      this.frames.push({ kind: 'add', frame: object, tokens: what, relative: null, ask: null });
+    if (object && !object.bare) this.put(object, what);
     const liquid = readIngredient(
       where.filter((token) => !times.has(token)),
       this.options,
     );
     const named = object !== undefined || liquid !== undefined;
+    // "Soak 3 spoons of something": what it is is not known.
+    const counted = what.some((token) => token.kind === 'number' && !token.article && !times.has(token));
+    if (at >= 0 && (!object || (object.bare && counted)))
+      this.unread.push(...unreadWords(what.filter((token) => !times.has(token))));
     const apart = object === undefined ? [...what, ...where.filter((token) => times.has(token))] : undefined;
     const told = !named ? action.rest : (apart ?? action.rest.filter((token) => times.has(token)));
     const frame = actionFrame({ ...action, rest: told });
     const known = liquid && !liquid.bare && liquid.line.dose.kind === 'mass';
     if (known && object && !object.bare) {
-      this.frames.push({ kind: 'add', frame: liquid, tokens: where, relative: null, ask: null });
+      this.put(liquid, where);
       return this.done(frame);
     }
     this.done({

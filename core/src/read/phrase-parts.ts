@@ -1,5 +1,6 @@
 import { LOOSE_MEASURES, PIECE_GRAMS, REGIONAL, SIZE_WORDS, type LooseMeasure } from './en/measures';
 import { CUTS, FORM_WORDS, HEAPS, PORTIONS, PREFIXES } from './en/noise';
+import { HOLDS } from './en/vessels';
 import { BESIDE, NO_WORD, nameIn } from './names';
 import type { Token } from './tokens';
 import { isUnit } from './units';
@@ -22,11 +23,13 @@ export interface Parts {
   beside: Token | undefined;
   /** What the jar holds, where it is said. */
   holds: { readonly value: number; readonly unit: string } | undefined;
+  /** Numbers that count nothing here. */
+  readonly spare: string[];
 }
 
 /** What a jar is said to hold, "the jar is 1 litre", and the phrase without it. */
 function vesselOf(tokens: readonly Token[]): { readonly said: readonly Token[]; readonly holds: Parts['holds'] } {
-  const at = tokens.findIndex(({ text }, index) => /^(?:is|holds)$/.test(text) && tokens[index + 1]?.kind === 'number');
+  const at = tokens.findIndex(({ text }, index) => HOLDS.has(text) && tokens[index + 1]?.kind === 'number');
   const [number, unit] = [tokens[at + 1], tokens[at + 2]];
   // "The jug is 1 litre of water" is what goes in.
   if (at <= 0 || !number || tokens[at + 3]?.text === 'of') return { said: tokens, holds: undefined };
@@ -82,6 +85,7 @@ export function partsOf(tokens: readonly Token[]): Parts {
     part: false,
     beside: undefined,
     holds,
+    spare: [],
   };
   said.forEach((token, index) => {
     const next = said[index + 1];
@@ -92,7 +96,7 @@ export function partsOf(tokens: readonly Token[]): Parts {
         parts.amount = token;
         parts.beside =
           next?.kind === 'word' && isUnit(next.text) && !Object.hasOwn(LOOSE_MEASURES, next.text) ? next : undefined;
-      }
+      } else if (!token.article) parts.spare.push(token.text);
       return;
     }
     const { text } = token;

@@ -1,10 +1,12 @@
 import { actionIn } from './action-words';
 import { ADJECTIVES, BREAK_WORDS, CORRECTIONS, PARTICLES, PREPOSITIONS } from './en/connectives';
-import { PIECE_GRAMS, PIECE_WORDS, SIZE_WORDS } from './en/measures';
-import { COURTESY } from './en/noise';
-import { FILLED, VESSEL_WORDS } from './en/vessels';
+import { LOOSE_MEASURES, PIECE_GRAMS, PIECE_WORDS, SIZE_WORDS } from './en/measures';
+import { COURTESY, CUTS, FORM_WORDS, HEAPS, TRIMMED } from './en/noise';
+import { ABOUT } from './en/numbers';
+import { FILLED, FULL, HOLDS, VESSEL_WORDS } from './en/vessels';
 import { preparedIn } from './prepared';
 import { normaliseName } from '../catalogue';
+import { rowOf } from '../lookup';
 import { nameIn } from './names';
 import { isUnit } from './units';
 import type { Token } from './tokens';
@@ -192,6 +194,21 @@ function withAmount(before: readonly Token[], amount: readonly Token[]): Token[]
   return [...before.slice(0, times + 1), ...amount, ...rest];
 }
 
+/** Whether a word is none of those that say how much, how large or how it is cut. */
+const isStrange = ({ kind, text }: Token): boolean =>
+  kind === 'word' &&
+  !isUnit(text) &&
+  !COURTESY.has(text) &&
+  !ABOUT.has(text) &&
+  !TRIMMED.has(text) &&
+  !FORM_WORDS.has(rowOf(CUTS, text) ?? text) &&
+  !HEAPS.has(text) &&
+  !PREPOSITIONS.has(text) &&
+  !VESSEL_WORDS.has(text) &&
+  !HOLDS.has(text) &&
+  !FULL.has(text) &&
+  ![PIECE_GRAMS, SIZE_WORDS, LOOSE_MEASURES].some((words) => Object.hasOwn(words, text));
+
 /** Whether a phrase says something of the thing before it: its amount, its cut, what it weighs. */
 function joins(before: readonly Token[], { tokens: piece, aside }: Raw): 'joined' | 'dropped' | 'replaces' | 'apart' {
   if (aside && hasAmount(before) && hasName(before) && hasName(piece) && namesOne(before, piece)) return 'dropped';
@@ -206,6 +223,8 @@ function joins(before: readonly Token[], { tokens: piece, aside }: Raw): 'joined
   if (piece[0] && PREPOSITIONS.has(piece[0].text) && piece.some(({ text }) => VESSEL_WORDS.has(text))) return 'dropped';
   const filled = before.some(({ text }) => FILLED.test(text));
   if (!filled && piece.some(({ text }) => text === 'each' || text === 'if')) return 'apart';
+  // "3 g of something else", whatever that is: it is no second amount of the thing before it.
+  if (hasAmount(piece) && !filled && piece.some(isStrange)) return 'apart';
   if (!hasAmount(before) || !hasAmount(piece) || filled) return 'joined';
   // Two amounts of one thing: the second is what the first comes to, and says more where pieces are counted.
   if (!piece.some(({ text }) => isUnit(text))) return 'apart';

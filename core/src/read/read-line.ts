@@ -1,5 +1,6 @@
 import { actionIn } from './action-words';
 import type { LineOptions } from '../quantity';
+import { chanceOf, type Doubt } from './chance';
 import { NEGATIONS } from './en/actions';
 import { NOTE_PIECES, NOTE_WORDS, TELLING_WORDS } from './en/noise';
 import { LineFrames } from './line-frames';
@@ -57,14 +58,6 @@ function isAside(tokens: readonly Token[]): boolean {
   return words.includes('date') && !counts && !acts;
 }
 
-/** Chance that a line of which so much was guessed is read as a careful person would read it. */
-function confidenceOf({ frames, unread, bare }: LineFrames, slips: number, asked: boolean): number {
-  if (frames.length === 0) return 0;
-  const score =
-    4.2 - 1.6 * unread.length - 1.5 * slips - (asked ? 2.2 : 0) - (bare ? 2 : 0) - 0.5 * (frames.length - 1);
-  return 1 / (1 + Math.exp(-score));
-}
-
 /** The one question of a line: how many bottles it takes follows from what is made, so anything else is asked first. */
 function questionOf({ frames }: LineFrames, open: readonly OpenQuestion[], text: string): Question | null {
   if (frames.length === 0) return { ask: `What is meant by “${text.trim()}”?`, choices: [] };
@@ -72,8 +65,22 @@ function questionOf({ frames }: LineFrames, open: readonly OpenQuestion[], text:
   return first ? { ask: first.ask, choices: first.choices } : null;
 }
 
+/** A line of a kind that is no step is known by its words. */
+const SURE_NOTE = 0.9;
 /** Nobody writes a line as long as that: it is text of another kind. */
 const LONGEST_LINE = 2000;
+
+/** A line as it was read, and what speaks against it. */
+export interface Understood {
+  readonly reading: Reading;
+  readonly doubt: Doubt;
+}
+
+const NO_DOUBT: Doubt = { steps: 0, unread: 0, slips: 0, asked: false, bare: false };
+const note = (text: string, confidence: number, question: Question | null = null): Understood => ({
+  reading: { text, steps: [], reads: [], confidence, question, open: [], note: true },
+  doubt: NO_DOUBT,
+});
 
 /**
  * Reads a line as people write it: amounts, actions, times and places in free order, several in one line.
@@ -83,20 +90,23 @@ const LONGEST_LINE = 2000;
  * @returns the steps it says, in figures; what must be asked; and how sure that is. A line that says nothing of a drink
  *   is a note. It never fails.
  */
-export function readLine(text: string, options: LineOptions = {}): Reading {
-  if (text.trim() === '') return { text, steps: [], reads: [], confidence: 1, question: null, open: [], note: false };
-  if (text.length > LONGEST_LINE) {
-    const question = { ask: 'That is too long for a line. Say it in shorter ones.', choices: [] };
-    return { text, steps: [], reads: [], confidence: 0, question, open: [], note: true };
+export const readLine = (text: string, options: LineOptions = {}): Reading => understand(text, options).reading;
+
+/** The same, with what speaks against it. */
+export function understand(text: string, options: LineOptions = {}): Understood {
+  if (text.trim() === '') {
+    const { reading, doubt } = note(text, 1);
+    return { reading: { ...reading, note: false }, doubt };
   }
-  if (isNote(text)) return { text, steps: [], reads: [], confidence: 0.9, question: null, open: [], note: true };
+  if (text.length > LONGEST_LINE)
+    return note(text, 0, { ask: 'That is too long for a line. Say it in shorter ones.', choices: [] });
+  if (isNote(text)) return note(text, SURE_NOTE);
   const { tokens: said, slips } = corrected(tokensOf(text));
   const { tokens, ask } = inVessels(said);
   const found = new LineFrames(options);
   const pieces = piecesOf(tokens);
   const told = pieces.filter((piece) => !isAside(piece.tokens));
-  if (pieces.length > 0 && told.length === 0)
-    return { text, steps: [], reads: [], confidence: 0.9, question: null, open: [], note: true };
+  if (pieces.length > 0 && told.length === 0) return note(text, SURE_NOTE);
   for (const piece of told) {
     const [first] = piece.tokens;
     if (first && NEGATIONS.has(first.text)) {
@@ -113,13 +123,21 @@ export function readLine(text: string, options: LineOptions = {}): Reading {
   if (ask) found.ask(ask);
   const open = found.open();
   const question = questionOf(found, open, text);
-  return {
+  const doubt: Doubt = {
+    steps: found.frames.length,
+    unread: found.unread.length,
+    slips,
+    asked: question !== null,
+    bare: found.bare,
+  };
+  const reading: Reading = {
     text,
     steps: found.steps(),
     reads: found.reads(),
-    confidence: Number(confidenceOf(found, slips, question !== null).toFixed(3)),
+    confidence: Number(chanceOf(doubt).toFixed(3)),
     question,
     open,
     note: found.frames.length === 0,
   };
+  return { reading, doubt };
 }

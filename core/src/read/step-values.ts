@@ -2,6 +2,7 @@ import { findIngredient } from '../catalogue';
 import type { Verb } from '../drink';
 import { readIngredientLine } from '../quantity';
 import type { FoundAction } from './action-words';
+import { SOLID_WORDS } from './en/noise';
 import { PART_WORDS } from './en/numbers';
 import { VESSEL_WORDS } from './en/places';
 import { nameIn } from './names';
@@ -143,7 +144,10 @@ function reduced(slots: Slots, { row }: FoundAction): StepValue {
 function removed(slots: Slots): StepValue {
   const words = wordsOf(slots.left);
   const name = nameIn(words);
-  slots.left.splice(0, slots.left.length);
+  const named = new Set(name ? words.slice(name.from, name.to) : []);
+  // Something that nobody knows is not all that is in the pot.
+  const strange = slots.left.filter(({ kind, text }) => kind === 'word' && !named.has(text) && !SOLID_WORDS.has(text));
+  slots.left.splice(0, slots.left.length, ...strange);
   if (words.some((each) => /^teabags?$/.test(each))) return { text: 'solids', thing: 'tea bags' };
   if (words.includes('fruit')) return { text: 'solids', thing: 'fruit' };
   return name ? { text: name.name, thing: pieceNameOf(name.name) } : { text: 'solids', thing: 'solids' };

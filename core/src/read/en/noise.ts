@@ -134,3 +134,10 @@ export const NOTED: Readonly<Record<string, string>> = {
   seedless: 'seedless',
   deseeded: 'seedless',
 };
+
+/** What is taken out of a pot, as people call all of it. */
+export const SOLID_WORDS: ReadonlySet<string> = new Set(
+  'solid solids fruit fruits bit bits piece pieces pulp peel peels skin skins pod pods stick sticks leaf leaves bag bags sachet sachets everything all any them herb herbs spice spices berry berries plant plants flower flowers slice slices rest pit pits stone stones seed seeds stem stems twig twigs stalk stalks root roots whole aromatics teabag teabags infuser cloth muslin sprig sprigs knob coin coins wedge wedges pith zest rind strip strips bulb husk husks'.split(
+    ' ',
+  ),
+);

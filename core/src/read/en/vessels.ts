@@ -10,6 +10,12 @@ export const OF_THE: ReadonlySet<string> = new Set('of the a an your one'.split(
 export const ENOUGH = 'enough';
 export const ENOUGH_FOR = 'for';
 
+/** How full: "fill the jar 3/4". */
+export const FULL: ReadonlySet<string> = new Set(['fill', 'filled', 'full', 'fills', 'up']);
+
+/** "The jar holds 1 L". */
+export const HOLDS: ReadonlySet<string> = new Set(['is', 'holds']);
+
 /** What is said behind these is what they hold. */
 export const FILLED = /^(?:capsule|tablet|sachet|jar)s?$/;
 export const CAPSULES = /^(?:capsule|cap|tablet|pill)s?$/;
