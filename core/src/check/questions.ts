@@ -33,7 +33,7 @@ export function questionsOf({ lines, recipe, parts, out }: UnderstoodRecipe): re
     if (!reading || role === 'keeps' || FOR_WASHING.test(text)) return [];
     // A line of the list that nobody can read is asked about as a whole.
     if (role === 'ingredient' && reading.steps.length === 0 && reading.question)
-      return [none(line, reading.question.ask)];
+      return [{ ...none(line, reading.question.ask), choices: answersOf(reading) }];
     // What a step only names has its amount in the list; how many bottles there are follows from what is made.
     if (role === 'step' && MADE_READY.test(text)) return [];
     // What is done to a thing of the list, and how much of it a step takes, is said elsewhere; a step that cannot be run is asked about.

@@ -92,8 +92,9 @@ export function roleOf(text: string, reading: Reading, section: Section): LineRo
   if (listed && section !== 'method' && !told) return 'ingredient';
   if (SERVES.test(text) && COUNTED_SERVINGS.test(text) && !listed && !acts) return 'serves';
   if (isStory(text) && !acts && measured(reading).length === 0) return 'chatter';
-  if (section === 'ingredients' && AMOUNT_OF_ANYTHING.test(text) && text.length <= SHORT_INGREDIENT)
-    return 'ingredient';
+  // "200 g mixed berries": nobody knows which, and it is in the list all the same.
+  const listable = section === 'ingredients' || (section === 'none' && steps.length === 0);
+  if (listable && AMOUNT_OF_ANYTHING.test(text) && text.length <= SHORT_INGREDIENT) return 'ingredient';
   if (BY_THE_WAY.test(text) && !acts) return 'chatter';
   if (steps.length === 0 && EVERYTHING.test(text) && IMPERATIVE.test(text)) return 'step';
   if (steps.length === 0) return MADE_READY.test(text) && section === 'method' ? 'step' : 'chatter';

@@ -1,4 +1,5 @@
 import { ACTIONS, FILLERS, NEGATIONS, type ActionRow } from './en/actions';
+import { phraseMemo } from './phrase-memo';
 import type { Token } from './tokens';
 import { isUnit } from './units';
 
@@ -107,22 +108,6 @@ function isShare(tokens: readonly Token[], at: number): boolean {
 /** Whether an action is on its own: "keeps", which needs a time. */
 const hasTime = (tokens: readonly Token[]): boolean => tokens.some(({ kind }) => kind === 'number');
 
-/**
- * The action that a phrase tells: of several the one with most words, then the one that comes first.
- *
- * @param tokens of one phrase
- */
-export function actionIn(tokens: readonly Token[]): FoundAction | undefined {
-  const before = looked.get(tokens);
-  if (before?.length === tokens.length) return before.found;
-  const found = findAction(tokens);
-  looked.set(tokens, { length: tokens.length, found });
-  return found;
-}
-
-/** A phrase is asked for its action by everything that splits and joins it; it may have grown since. */
-const looked = new WeakMap<readonly Token[], { readonly length: number; readonly found: FoundAction | undefined }>();
-
 /** Whether any word begins an action: most phrases tell none. */
 const mayAct = (tokens: readonly Token[]): boolean =>
   tokens.some(({ text }) => PATTERNS.has(text) || PATTERNS.has(stemOf(text)));
@@ -159,3 +144,10 @@ function findAction(tokens: readonly Token[]): FoundAction | undefined {
   const after = tokens.slice(Math.max(...gone) + 1);
   return { row: best.row, rest: tokens.filter((_, at) => !gone.has(at)), before, after, negated };
 }
+
+/**
+ * The action that a phrase tells: of several the one with most words, then the one that comes first.
+ *
+ * @param tokens of one phrase
+ */
+export const actionIn = phraseMemo(findAction);

@@ -4,6 +4,7 @@ import { LOOSE_MEASURES, PIECE_GRAMS, PIECE_WORDS, SIZE_WORDS } from './en/measu
 import { COURTESY, CUTS, FORM_WORDS, HEAPS, TRIMMED } from './en/noise';
 import { ABOUT } from './en/numbers';
 import { FILLED, FULL, HOLDS, VESSEL_WORDS } from './en/vessels';
+import { phraseMemo } from './phrase-memo';
 import { preparedIn } from './prepared';
 import { normaliseName } from '../catalogue';
 import { rowOf } from '../lookup';
@@ -24,21 +25,15 @@ const BREAKS = new Set([',', ';', '.', '...', '(', ')', '!', '?', ':', '+', '&']
 const NOT_SPLIT_BEFORE = new Set(['another', 'fresh', 'lid', 'a', 'the']);
 
 const wordsOf = (tokens: readonly Token[]) => tokens.filter(({ kind }) => kind === 'word').map(({ text }) => text);
+const ANY_STATE = ['fresh', 'dried', 'ground'];
 /** The date of a label is no fruit. */
 const LABEL_WORD = 'date';
-function hasName(tokens: readonly Token[]): boolean {
-  const before = named.get(tokens);
-  if (before?.length === tokens.length) return before.is;
+const hasName = phraseMemo((tokens): boolean => {
   const words = wordsOf(tokens).filter((word) => word !== LABEL_WORD);
-  const is = nameIn(words, ANY_STATE) !== undefined;
-  named.set(tokens, { length: tokens.length, is });
-  return is;
-}
-/** A phrase is looked at many times while it is split and joined; it may have grown since. */
-const named = new WeakMap<readonly Token[], { readonly length: number; readonly is: boolean }>();
+  return nameIn(words, ANY_STATE) !== undefined;
+});
 const hasAmount = (tokens: readonly Token[]): boolean =>
   tokens.some(({ kind, article }) => kind === 'number' && !article);
-const ANY_STATE = ['fresh', 'dried', 'ground'];
 
 const ENDS = new Set(['and', 'then', ',', ';', '.', '(']);
 
@@ -65,12 +60,11 @@ interface Raw {
 
 /** Whether a word between two things parts them: "a pinch of salt in a litre of water". */
 function partsThings(before: readonly Token[], after: readonly Token[], bare = false): boolean {
+  if (!bare && !before.some(({ kind }) => kind === 'number')) return false;
   const next = after.slice(0, 6);
-  return (
-    (bare || before.some(({ kind }) => kind === 'number')) &&
-    (hasName(before) || preparedIn(before) !== undefined) &&
-    (bare ? countsName(next) : next.some(({ kind }) => kind === 'number') && hasName(next))
-  );
+  // What costs least is asked first: most phrases hold no second number.
+  if (!next.some(({ kind }) => kind === 'number')) return false;
+  return (hasName(before) || preparedIn(before) !== undefined) && (bare ? countsName(next) : hasName(next));
 }
 
 /** "The juice of the 2 oranges": a number that stands before a thing. */
@@ -141,8 +135,8 @@ function partsOfOne(pieces: readonly Raw[]): readonly Raw[] {
     if (part && whole) return [{ ...piece, tokens: [...piece.tokens, OF, ...whole] }];
     whole = undefined;
     const next = pieces[index + 1];
-    const named = hasName(piece.tokens) && hasAmount(piece.tokens) && !actionIn(piece.tokens);
-    if (!next || !partAlone(next) || !named) return [piece];
+    if (!next || !partAlone(next)) return [piece];
+    if (!hasAmount(piece.tokens) || !hasName(piece.tokens) || actionIn(piece.tokens)) return [piece];
     whole = piece.tokens;
     return [];
   });
@@ -155,8 +149,9 @@ function sharedTail(all: readonly Raw[]): readonly Raw[] {
   return pieces.map((piece, index) => {
     const [only] = piece.tokens;
     const next = pieces[index + 1]?.tokens ?? [];
+    if (!only || next[1]?.text !== 'of') return piece;
     const words = wordsOf(piece.tokens);
-    if (words.length !== 1 || !only || !PREFIX.has(words[0]!) || next[1]?.text !== 'of') return piece;
+    if (words.length !== 1 || !PREFIX.has(words[0]!)) return piece;
     return { ...piece, tokens: [...piece.tokens, ...next.slice(1)] };
   });
 }

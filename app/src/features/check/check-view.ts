@@ -177,8 +177,10 @@ function listEnd(check: RecipeCheck, text: string): number {
  */
 export function checkView(check: RecipeCheck, text: string): CheckView {
   const drink = drinkOf(check);
-  const findings = check.findings.filter(({ code }) => !ASKED_ANYWAY.has(code));
   const asked = new Set(check.questions.map(({ line }) => line));
+  const findings = check.findings.filter(
+    ({ code, line }) => !ASKED_ANYWAY.has(code) && !(code === 'not-understood' && line !== null && asked.has(line)),
+  );
   const wrong = new Set(findings.flatMap(({ line, harm }) => (line !== null && harm !== 'note' ? [line] : [])));
   const steps = drink ? stepsOf(drink, check) : [];
   const lines = check.lines.map((line, index): LineView => ({

@@ -43,7 +43,7 @@ export function amountDisagrees({ recipe, lines }: UnderstoodRecipe): readonly C
 /** What cannot be run as it was understood. */
 export const notUnderstood = ({ out, lines }: UnderstoodRecipe): readonly CheckFinding[] =>
   out.map(({ line, step }) =>
-    finding('not-understood', 'note', `“${step.verb} ${step.text}” cannot be run here.`, {
+    finding('not-understood', 'note', `“${`${step.verb} ${step.text}`.trim()}” cannot be run here.`, {
       line,
       comesOf: 'It is left out of the figures.',
       do: `Say “${lines[line]!.text}” in other words.`,
