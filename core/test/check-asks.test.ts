@@ -15,7 +15,8 @@ test('answered, the recipe is made of it', () => {
   const { drink, questions } = checkRecipe(answered.replace('in the water.', 'in the water 20 min.'));
   expect(questions).toEqual([]);
   const steps = JSON.stringify(drink?.steps);
-  for (const step of [{ add: '200 g raspberries' }, { simmer: '20 min' }]) expect(steps).toContain(JSON.stringify(step));
+  for (const step of [{ add: '200 g raspberries' }, { simmer: '20 min' }])
+    expect(steps).toContain(JSON.stringify(step));
 });
 
 test('what is told under no heading and begins with no amount is no line of the list', () => {

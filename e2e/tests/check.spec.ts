@@ -76,13 +76,18 @@ test('a saved page is opened, laid beside a drink, and its text is shared in', a
     name: 'tea.html',
     mimeType: 'text/html',
     buffer: Buffer.from(
-      '<html><head><script>add 3 kg salt</script></head><body><h1>Quay mint tea</h1><p>1 L water</p><p>5 g dried mint</p><p>Steep 5 min. Strain.</p></body></html>',
+      '<html><head><script>add 3 kg salt</script></head><body><h1>Quay mint tea</h1><p>1 L water</p><p>5 g dried mint</p><p>2 tbsp honey</p><p>Steep 5 min. Strain.</p></body></html>',
     ),
   });
   const runs = page.getByRole('list', { name: 'As it runs' });
   await expect(runs).toContainText('5 g dried mint');
   await expect(runs).not.toContainText('salt');
-  await page.getByRole('button', { name: 'Compare with one of mine' }).click();
+  // One touch lays it beside the drink that is most like it; another is chosen in two.
+  await page.getByRole('button', { name: /^Compare with “/ }).click();
+  await expect(page.getByRole('dialog')).toContainText('Quay mint tea');
+  await expect(page.getByRole('list', { name: 'Steps side by side' })).toContainText('honey');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Compare with another' }).click();
   await page.getByRole('dialog').getByRole('radio').first().click();
   await expect(page.getByRole('dialog')).toContainText('Quay mint tea');
   await page.keyboard.press('Escape');

@@ -5,3 +5,4 @@ export { compareSteps } from './compare-steps';
 export type { StepDifference } from './compare-steps';
 export { readPastedDrink } from './read-pasted-drink';
 export type { PastedDrink } from './read-pasted-drink';
+export { mostAlike } from './most-alike';

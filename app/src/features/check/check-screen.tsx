@@ -1,3 +1,5 @@
+import { mostAlike } from '@wellhydra/core/compare';
+import type { DrinkDocument } from '@wellhydra/core/drink';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, View, type TextInput } from 'react-native';
@@ -58,7 +60,8 @@ export function CheckScreen() {
   const check = useCheck();
   const { text, from, view } = check;
   const [writing, setWriting] = useState(false);
-  const [comparing, setComparing] = useState(false);
+  const [comparing, setComparing] = useState<'alike' | 'chosen' | null>(null);
+  const alike = useAlike(view);
   const box = useRef<TextInput>(null);
   useShared(check.open);
   const keep = useKeep(text, from);
@@ -78,7 +81,13 @@ export function CheckScreen() {
     />
   );
   const slips = view ? (
-    <SlipsPanel view={view} onChange={check.change} onKeep={() => keep(view)} onCompare={() => setComparing(true)} />
+    <SlipsPanel
+      view={view}
+      alike={alike?.name ?? null}
+      onChange={check.change}
+      onKeep={() => keep(view)}
+      onCompare={(withAlike) => setComparing(withAlike ? 'alike' : 'chosen')}
+    />
   ) : null;
   const runs = view ? <RunsPanel view={view} onChange={check.change} onWrite={write} /> : null;
   return (
@@ -92,17 +101,42 @@ export function CheckScreen() {
           {runs}
         </ScrollView>
       )}
-      {comparing && view?.drink ? <Compared view={view} onClose={() => setComparing(false)} /> : null}
+      {comparing && view?.drink ? (
+        <Compared view={view} other={comparing === 'alike' ? alike : undefined} onClose={() => setComparing(null)} />
+      ) : null}
     </View>
   );
 }
 
+/** The drink of the kitchen that is most like a recipe. */
+function useAlike(view: CheckView | null): DrinkDocument | undefined {
+  const { documents } = useRunContext();
+  const drink = view?.drink;
+  return useMemo(
+    () =>
+      drink
+        ? mostAlike(
+            drink,
+            documents.filter(({ name }) => name.trim() !== ''),
+          )
+        : undefined,
+    [drink, documents],
+  );
+}
+
+interface ComparedProps {
+  readonly view: CheckView;
+  readonly other: DrinkDocument | undefined;
+  readonly onClose: () => void;
+}
+
 /** The recipe beside a drink of the kitchen; what it makes beforehand is at hand. */
-function Compared({ view, onClose }: { readonly view: CheckView; readonly onClose: () => void }) {
+function Compared({ view, other, onClose }: ComparedProps) {
   const context = useRunContext();
   const { main, own } = useMemo(() => {
     const drinks = comparedDrinks(view.drink!);
     return { ...drinks, own: runContext(context.settings, [...context.documents, ...drinks.parts]) };
   }, [view, context]);
-  return <CompareSheet document={main} context={own} onClose={onClose} />;
+  const from = other ? { title: other.name, document: other } : undefined;
+  return <CompareSheet document={main} context={own} from={from} onClose={onClose} />;
 }

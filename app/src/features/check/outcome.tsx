@@ -10,13 +10,16 @@ interface OutcomeProps {
   readonly view: CheckView;
   readonly onChange: (text: string, says: string) => void;
   readonly onKeep: () => void;
-  readonly onCompare: () => void;
+  /** The drink of the kitchen that is most like it. */
+  readonly alike: string | null;
+  /** Beside that one, or beside one that is chosen. */
+  readonly onCompare: (withAlike: boolean) => void;
 }
 
 const count = (many: number, one: string): string => `${many} ${one}${many === 1 ? '' : 's'}`;
 
 /** What comes of a recipe, on the dark panel: its slips, and what can be done with it. */
-export function SlipsPanel({ view, onChange, onKeep, onCompare }: OutcomeProps) {
+export function SlipsPanel({ view, alike, onChange, onKeep, onCompare }: OutcomeProps) {
   const { slips, unkept, repairAll } = view;
   return (
     <View className="on-panel gap-4 bg-panel p-4">
@@ -41,7 +44,14 @@ export function SlipsPanel({ view, onChange, onKeep, onCompare }: OutcomeProps) 
       ) : (
         <View className="gap-2">
           <Button size="large" label="Keep it as a drink" onPress={onKeep} className="bg-chosen border-chosen" />
-          <Button kind="onPanel" label="Compare with one of mine" onPress={onCompare} />
+          {alike === null ? null : (
+            <Button kind="onPanel" label={`Compare with “${alike}”`} onPress={() => onCompare(true)} />
+          )}
+          <Button
+            kind="onPanel"
+            label={alike === null ? 'Compare with one of mine' : 'Compare with another'}
+            onPress={() => onCompare(false)}
+          />
         </View>
       )}
     </View>
