@@ -3,9 +3,9 @@ import { integer, list, nullable, object, optional, text, type Of, type Optional
 
 /** An id made by whoever creates the thing, so that sending it twice does no harm: UUID version 4, small letters. */
 export const id = (): Joi.StringSchema & Schema<string> =>
-  Joi.string()
-    .pattern(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, { name: 'id' })
-    .messages({ 'string.pattern.name': '{{#label}} is no id (UUID version 4, small letters)' });
+  Joi.string().pattern(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, {
+    name: 'id (UUID version 4, small letters)',
+  });
 
 /** Nothing in a kitchen happens before or after these. */
 export const MOMENTS = { first: '2000-01-01T00:00:00.000Z', last: '2100-01-01T00:00:00.000Z' } as const;
@@ -14,15 +14,11 @@ const ISO = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(?::\d{2}(?:\.\d{1,9})?)?(?:Z|[+-]\d{
 /** A moment with its zone, ISO 8601. */
 export const timestamp = (): Joi.StringSchema & Schema<string> =>
   Joi.string()
-    .pattern(ISO, { name: 'moment' })
+    .pattern(ISO, { name: 'moment such as 2026-11-03T07:30:00Z' })
     .custom((value: string, helpers) => {
       const moment = Date.parse(value);
       const isIn = moment >= Date.parse(MOMENTS.first) && moment <= Date.parse(MOMENTS.last);
       return isIn ? value : helpers.error('moment.range');
-    })
-    .messages({
-      'string.pattern.name': '{{#label}} is no moment such as 2026-11-03T07:30:00Z',
-      'moment.range': '{{#label}} lies outside of the years 2000 to 2099',
     });
 
 /** The id of a step, slot or variant: made by the application, and part of a document. */

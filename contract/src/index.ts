@@ -86,6 +86,7 @@ export { PLAN_LIMITS, plan, planCalendar, planRecord, savePlan } from './plans';
 export type { CalendarEvent, DrinkRequest, Plan, PlanCalendar, PlanRecord, SavePlan } from './plans';
 export { PLACES } from './places';
 export type { Place } from './places';
+export { inWords } from './schema';
 export { SHAPE_LIMITS, shapeFault } from './shape';
 export type { ShapeFault } from './shape';
 export {

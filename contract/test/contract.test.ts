@@ -1,4 +1,5 @@
-import { makeBrew, register, saveDrink, signIn, pour } from '../src';
+import type Joi from 'joi';
+import { inWords, makeBrew, pour, pourParams, register, saveDrink, signIn } from '../src';
 
 const ID = '3f2b8c1e-6a54-4b7d-9f0e-1c2d3e4f5a6b';
 const person = { name: 'Ines', email: 'ines@skerry.example', password: 'long enough to keep' };
@@ -41,3 +42,12 @@ test.each([
   ['a bottle in no known place', makeBrew, { ...brew, bottles: [{ id: ID, volume_mL: 500, place: 'roof' }] }],
   ['a pour of nothing', pour, { volume_mL: 0, pouredAt: brew.madeAt }],
 ])('refuses %s', (_what, schema, value) => expect(schema.validate(value).error).toBeDefined());
+
+test.each([
+  ['a NUL in a name', register, { ...person, name: 'a\u0000', kitchenName: 'K' }, /holds characters that are none/],
+  ['a word for an id', pourParams, { id: 'nine', pourId: ID }, /is no id \(UUID version 4, small letters\)/],
+  ['a year far off', pour, { volume_mL: 5, pouredAt: '2300-01-01T00:00:00Z' }, /outside of the years 2000 to 2099/],
+  ['a day without a time', pour, { volume_mL: 5, pouredAt: '2026-01-01' }, /is no moment such as/],
+])('%s is told in words', (_what, schema: Joi.Schema, value, says) =>
+  expect(inWords(schema).validate(value).error?.message).toMatch(says),
+);

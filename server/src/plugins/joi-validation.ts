@@ -1,4 +1,4 @@
-import { shapeFault } from '@wellhydra/contract';
+import { inWords, shapeFault } from '@wellhydra/contract';
 import fastifyPlugin from 'fastify-plugin';
 import type Joi from 'joi';
 import { Problem } from '../problem';
@@ -32,14 +32,18 @@ const refused = (faults: readonly RequestFault[]): Problem =>
  */
 export const joiValidationPlugin = fastifyPlugin<{ strictAnswers: boolean }>(
   async (app, { strictAnswers }) => {
-    app.setValidatorCompiler<Joi.Schema>(({ schema, httpPart = 'body' }) => (data) => {
-      const tooMuch = httpPart === 'body' ? shapeFault(data) : undefined;
-      if (tooMuch) return { error: refused([{ ...tooMuch, message: `"${short(tooMuch.at)}" ${tooMuch.message}` }]) };
-      const { value, error } = schema.validate(data, { abortEarly: false, convert: true });
-      return error ? { error: refused(faultsOf(error, httpPart)) } : { value };
+    app.setValidatorCompiler<Joi.Schema>(({ schema: told, httpPart = 'body' }) => {
+      const schema = inWords(told);
+      return (data) => {
+        const tooMuch = httpPart === 'body' ? shapeFault(data) : undefined;
+        if (tooMuch) return { error: refused([{ ...tooMuch, message: `"${short(tooMuch.at)}" ${tooMuch.message}` }]) };
+        const { value, error } = schema.validate(data, { abortEarly: false, convert: true });
+        return error ? { error: refused(faultsOf(error, httpPart)) } : { value };
+      };
     });
-    app.setSerializerCompiler<Joi.Schema>(({ schema, url, method }) => {
+    app.setSerializerCompiler<Joi.Schema>(({ schema: told, url, method }) => {
       if (!strictAnswers) return JSON.stringify;
+      const schema = inWords(told);
       return (data) => {
         const { error } = schema.validate(data, { abortEarly: false, convert: false });
         if (error)
