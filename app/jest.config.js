@@ -2,6 +2,8 @@
 module.exports = {
   displayName: 'app',
   preset: 'jest-expo/web',
+  // As the preset has it; mutation testing does not look there.
+  testEnvironment: 'jsdom',
   testMatch: ['<rootDir>/test/**/*.test.{ts,tsx}'],
   setupFilesAfterEnv: ['<rootDir>/test/setup.ts'],
   transformIgnorePatterns: [
