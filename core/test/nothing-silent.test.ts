@@ -20,3 +20,13 @@ test.each([
   'soak 3 tablespoons chia seeds in a cup of almond milk for 20 minutes',
   'muddle 6 basil leaves with 1 tsp sugar',
 ])('“%s” is certain', (text) => expect(readLine(text).confidence).toBeGreaterThanOrEqual(CERTAIN));
+
+test.each([
+  ['Simmer the elderberries and cinnamon in the water for 45 min with the lid ajar', 'simmer', 45],
+  ['simmer gently for three quarters of an hour', 'simmer', 45],
+  ['steep the sage and lemon balm covered for 10 min', 'steep', 10],
+])('“%s”: the time is that of what is done', (text, verb, minutes) => {
+  const { reads } = readLine(text);
+  expect(reads.find((read) => read.verb === verb)?.minutes).toBe(minutes);
+  expect(reads.filter((read) => read.grams !== null)).toEqual([]);
+});

@@ -23,7 +23,7 @@ export interface ActionFrame {
 const AT_VERBS = new Set<Verb>(['steep', 'rest', 'infuse']);
 const LID_VERBS = new Set<Verb>(['simmer', 'boil', 'reduce', 'heat', 'steep']);
 /** Nobody knows when these are over unless it is said. */
-const UNTIMED = new Set<Verb>(['simmer', 'boil', 'steep', 'rest', 'infuse', 'soak']);
+export const UNTIMED = new Set<Verb>(['simmer', 'boil', 'steep', 'rest', 'infuse', 'soak']);
 /** Words that nothing was made of and that could have mattered. */
 export const unreadWords = (tokens: readonly Token[]): readonly string[] =>
   tokens

@@ -1,5 +1,5 @@
 import type { Verb } from '../drink';
-import { actionFrame, unreadWords } from './action-frame';
+import { UNTIMED, actionFrame, unreadWords } from './action-frame';
 import { actionIn, type FoundAction } from './action-words';
 import { FrameList, STILL_ON } from './frame-list';
 import { asked, type Added, type Done } from './frames';
@@ -31,6 +31,12 @@ export class LineFrames extends FrameList {
   read(tokens: readonly Token[]): void {
     const action = actionIn(tokens);
     if (!action) {
+      const till = this.lateTime(tokens);
+      if (till > 0) {
+        // "… and cinnamon in the water for 45 min": the time is that of what is done.
+        this.read(tokens.slice(0, till));
+        return this.attach(tokens.slice(till));
+      }
       if (this.removesToo(tokens) || this.add(this.withEach(tokens))) return;
       return this.attach(tokens);
     }
@@ -60,6 +66,16 @@ export class LineFrames extends FrameList {
     if (before && !before.negated && !before.row.vague) this.read(action.before);
     const rest = before ? action.rest.filter((token) => !action.before.includes(token)) : action.rest;
     this.act({ ...action, rest });
+  }
+
+  /** Where a time begins that was still to be said of what is done; behind a thing that has no number of its own. */
+  private lateTime(tokens: readonly Token[]): number {
+    const last = this.frames.at(-1);
+    if (last?.kind !== 'act' || last.frame.minutes !== null || !UNTIMED.has(last.frame.step.verb)) return -1;
+    const times = tokensOfTime(tokens);
+    const at = tokens.findIndex((token) => times.has(token));
+    const counts = tokens.slice(0, Math.max(0, at)).some(({ kind, article }) => kind === 'number' && !article);
+    return counts ? -1 : at;
   }
 
   private act(action: FoundAction): void {

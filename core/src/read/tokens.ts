@@ -173,7 +173,11 @@ function numberAt(words: readonly string[], at: number): { readonly token: Token
     const of = words[at + 2] === 'of' ? at + 3 : at + 2;
     return { token: number(PART_WORDS[next]!), end: words[of] === 'a' || words[of] === 'an' ? of + 1 : of };
   }
-  if (whole > 1 && /^(?:thirds|quarters)$/.test(next)) return { token: number(whole * PART_WORDS[next]!), end: at + 2 };
+  if (whole > 1 && /^(?:thirds|quarters)$/.test(next)) {
+    const of = words[at + 2] === 'of' ? at + 3 : at + 2;
+    const end = words[of] === 'a' || words[of] === 'an' ? of + 1 : of;
+    return { token: number(whole * PART_WORDS[next]!), end };
+  }
   if (first === 'a' && ['couple', 'few', 'dozen'].includes(next))
     return { token: counted(next), end: words[at + 2] === 'of' ? at + 3 : at + 2 };
   return VAGUE_NUMBERS.has(first)

@@ -31,7 +31,9 @@ const daysText = (days: number): string =>
     ? 'for ever'
     : days >= 360
       ? `${Math.round(days / 365)} year${days >= 540 ? 's' : ''}`
-      : `${Math.round(days)} days`;
+      : Math.round(days) === 1
+        ? 'a day'
+        : `${Math.round(days)} days`;
 
 /** A keeping time that is too long. */
 export function keepsTooLong({ lines, analysis }: UnderstoodRecipe): readonly CheckFinding[] {
@@ -49,7 +51,7 @@ export function keepsTooLong({ lines, analysis }: UnderstoodRecipe): readonly Ch
     return [
       finding('keeps-too-long', 'warn', `It is said to keep ${daysText(said)}.`, {
         line,
-        comesOf: `As it is made it keeps ${Math.floor(days)} days: ${keeping.heldBackBy[0] ?? ''}.`,
+        comesOf: `As it is made it keeps ${daysText(Math.floor(days))}: ${keeping.heldBackBy[0] ?? ''}.`,
         do: 'Drink it sooner, or freeze it.',
       }),
     ];

@@ -35,7 +35,7 @@ export const ACTIONS: readonly ActionRow[] = [
     'add|put in|drop in|pour in|tip in|throw in|squeeze in|chuck in|top up|top with|go in|goes in|in go|in goes|went in|drop straight in',
     { adds: true },
   ),
-  ...rows('add', 'stir in|mix in|fold in|whisk in', { adds: true, also: 'stir', ask: 'Stir what in?' }),
+  ...rows('add', 'stir in|mix in|fold in|whisk in|swirl in', { adds: true, also: 'stir', ask: 'Stir what in?' }),
   ...rows('add', 'put|take|tip|throw|combine|use|pour|give|chuck|drop|pop|empty|grab|toss|place', {
     adds: true,
     vague: true,

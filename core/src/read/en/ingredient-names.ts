@@ -1,6 +1,10 @@
 /** Everyday names that are not in the catalogue's own list, and what it calls the thing. */
 export const INGREDIENT_SYNONYMS: Readonly<Record<string, string>> = {
   acv: 'cider vinegar',
+  rum: 'spirit',
+  vodka: 'spirit',
+  gin: 'spirit',
+  whisky: 'spirit',
   'apple cider vinegar': 'cider vinegar',
   chia: 'chia seed',
   bicarb: 'baking soda',

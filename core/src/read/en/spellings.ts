@@ -1,6 +1,10 @@
 /** Other ways to write a word; what several words are written as one. */
 export const SPELLINGS: Readonly<Record<string, string>> = {
   thru: 'through',
+  grm: 'g',
+  grms: 'g',
+  gms: 'g',
+  hunny: 'honey',
   til: 'until',
   till: 'until',
   w: 'with',
