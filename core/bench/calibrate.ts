@@ -89,11 +89,11 @@ function draw(): Case | undefined {
     : { doubt, right: meaning(reading.reads) === known.steps };
 }
 
-const features = ({ unread, steps }: Doubt): readonly number[] => [1, unread, steps - 1];
+const features = ({ unread }: Doubt): readonly number[] => [1, unread];
 
 /** Weights of a logistic by Newton's method. */
 function fit(cases: readonly Case[]): readonly number[] {
-  let weights = [0, 0, 0];
+  let weights = [0, 0];
   for (let round = 0; round < 50; round += 1) {
     const slope = weights.map((weight) => -RIDGE * weight);
     const curve = weights.map((_, row) => weights.map((__, column) => (row === column ? RIDGE : 0)));
@@ -114,8 +114,8 @@ function fit(cases: readonly Case[]): readonly number[] {
 
 const cases = Array.from({ length: SIZE }, draw).filter((each) => each !== undefined);
 const half = Math.floor(cases.length / 2);
-const [clear, eachUnread, eachFurtherStep] = fit(cases.slice(0, half)) as [number, number, number];
-const fitted = { clear, eachUnread, eachFurtherStep };
+const [clear, eachUnread] = fit(cases.slice(0, half)) as [number, number];
+const fitted = { clear, eachUnread };
 const out = (text: string): boolean => process.stdout.write(`${text}\n`);
 out(`${KNOWN.length} lines of known meaning, ${cases.length} cases, ${half} of them fitted to`);
 out(

@@ -4,13 +4,20 @@ import { readIngredientLine } from '../quantity';
 /** What is in so many drinks that it makes none of them alike: water. */
 const IN_ALL = 'water';
 
+/** What was found in steps: the drinks of a kitchen stay the same while a recipe is typed beside them. */
+const known = new WeakMap<readonly DrinkStep[], ReadonlySet<string>>();
+
 /** What goes into a drink, by id; water aside. */
 function thingsIn(steps: readonly DrinkStep[]): ReadonlySet<string> {
+  const before = known.get(steps);
+  if (before) return before;
   const ids = steps.flatMap(({ verb, text }) => {
     const line = verb === 'add' ? readIngredientLine(text, { suggests: false }) : null;
     return line?.kind === 'read' && line.ingredient.role !== IN_ALL ? [line.ingredient.id] : [];
   });
-  return new Set(ids);
+  const things = new Set(ids);
+  known.set(steps, things);
+  return things;
 }
 
 /**

@@ -91,16 +91,21 @@ function usualEdits(reading: Reading, ask: string): readonly Choice[] {
   });
 }
 
+/** A word for a kind of things; of two that begin alike the longer. */
+const KIND = new RegExp(
+  `\\b(?:${Object.keys(KINDS)
+    .sort((a, b) => b.length - a.length)
+    .join('|')})\\b`,
+  'i',
+);
+
 /** "A cup of berries": which of them, where a line says no more than the kind. */
 function whichOf(text: string, options: LineOptions): readonly Choice[] {
-  for (const [kind, members] of Object.entries(KINDS)) {
-    const said = new RegExp(`\\b${kind}\\b`, 'i');
-    if (!said.test(text)) continue;
-    return members
-      .map((says) => ({ says, edit: text.replace(said, says) }))
-      .filter(({ edit }) => readLine(edit, options).steps.length > 0);
-  }
-  return [];
+  const said = KIND.exec(text)?.[0];
+  if (said === undefined) return [];
+  return KINDS[said.toLowerCase()]!.map((says) => ({ says, edit: text.replace(said, says) })).filter(
+    ({ edit }) => readLine(edit, options).steps.length > 0,
+  );
 }
 
 /** Whether a line answers a question of another, and says all else as that did. */
@@ -133,6 +138,5 @@ export function answersOf(
     const edit = editOf(reading, says);
     return edit === undefined || edit === reading.text ? [] : [{ says, edit }];
   });
-  const usual = usualEdits(reading, ask).filter(({ edit }) => answers(edit, reading, ask, options));
-  return [...told, ...usual];
+  return [...told, ...usualEdits(reading, ask)].filter(({ edit }) => answers(edit, reading, ask, options));
 }

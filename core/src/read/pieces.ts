@@ -3,14 +3,14 @@ import { ADJECTIVES, BREAK_WORDS, CORRECTIONS, PARTICLES, PREPOSITIONS } from '.
 import { LOOSE_MEASURES, PIECE_GRAMS, PIECE_WORDS, SIZE_WORDS } from './en/measures';
 import { COURTESY, CUTS, FORM_WORDS, HEAPS, TRIMMED } from './en/noise';
 import { ABOUT } from './en/numbers';
-import { FILLED, FULL, HOLDS, VESSEL_WORDS } from './en/vessels';
+import { FILLED, FULL, HOLDS, VESSELS } from './en/vessels';
 import { phraseMemo } from './phrase-memo';
 import { preparedIn } from './prepared';
 import { normaliseName } from '../catalogue';
 import { rowOf } from '../lookup';
 import { nameIn } from './names';
 import { isUnit } from './units';
-import type { Token } from './tokens';
+import { signToken, wordToken, type Token } from './tokens';
 
 /** A phrase of a line: what stands between two connectives. */
 export interface Piece {
@@ -79,7 +79,7 @@ const isAdjective = (token: Token | undefined): boolean => token !== undefined &
 /** Whether what follows is only where it goes: a vessel, with its size. */
 function isVessel(before: readonly Token[], after: readonly Token[]): boolean {
   const next = after.slice(0, 7);
-  const vessel = next.findIndex(({ text }) => VESSEL_WORDS.has(text));
+  const vessel = next.findIndex(({ text }) => VESSELS.has(text));
   return vessel >= 0 && hasName(before) && !actsOnly(before) && hasAmount(next.slice(0, vessel));
 }
 const actsOnly = (tokens: readonly Token[]): boolean =>
@@ -124,7 +124,7 @@ function split(tokens: readonly Token[]): readonly Raw[] {
   return raw;
 }
 
-const OF: Token = { kind: 'word', text: 'of', low: 0, high: 0 };
+const OF = wordToken('of');
 const PREFIX = new Set(['zest', 'peel', 'rind', 'juice', 'skin']);
 
 /** "2 lemons, zest and juice": the parts of the thing before them, which itself does not go in. */
@@ -199,7 +199,7 @@ const isStrange = ({ kind, text }: Token): boolean =>
   !FORM_WORDS.has(rowOf(CUTS, text) ?? text) &&
   !HEAPS.has(text) &&
   !PREPOSITIONS.has(text) &&
-  !VESSEL_WORDS.has(text) &&
+  !VESSELS.has(text) &&
   !HOLDS.has(text) &&
   !FULL.has(text) &&
   ![PIECE_GRAMS, SIZE_WORDS, LOOSE_MEASURES].some((words) => Object.hasOwn(words, text));
@@ -215,7 +215,7 @@ function joins(before: readonly Token[], { tokens: piece, aside }: Raw): 'joined
   if (!hasName(before))
     return hasAmount(before) && !namesSomething(before) && hasName(piece) && !hasAmount(piece) ? 'joined' : 'apart';
   if (hasName(piece)) return 'apart';
-  if (piece[0] && PREPOSITIONS.has(piece[0].text) && piece.some(({ text }) => VESSEL_WORDS.has(text))) return 'dropped';
+  if (piece[0] && PREPOSITIONS.has(piece[0].text) && piece.some(({ text }) => VESSELS.has(text))) return 'dropped';
   const filled = before.some(({ text }) => FILLED.test(text));
   if (!filled && piece.some(({ text }) => text === 'each' || text === 'if')) return 'apart';
   // "3 g of something else", whatever that is: it is no second amount of the thing before it.
@@ -231,7 +231,7 @@ const correctsBefore = (tokens: readonly Token[]): number =>
   CORRECTIONS.find((words) => words.every((word, index) => tokens[index]?.text === word))?.length ?? 0;
 
 /** Stands between phrases that are one: no name goes across it. */
-const COMMA: Token = { kind: 'sign', text: ',', low: 0, high: 0 };
+const COMMA = signToken(',');
 
 /** Splits a line at its connectives, and joins again what says something of the phrase before. */
 export function piecesOf(tokens: readonly Token[]): readonly Piece[] {

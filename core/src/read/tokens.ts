@@ -49,9 +49,9 @@ function valueOf(digits: string, before: string): number {
   return Number(digits.replace(',', '.'));
 }
 
-const word = (text: string): Token => ({ kind: 'word', text, low: 0, high: 0 });
-const sign = (text: string): Token => ({ kind: 'sign', text, low: 0, high: 0 });
-const number = (low: number, high = low, article = false): Token => ({
+export const wordToken = (text: string): Token => ({ kind: 'word', text, low: 0, high: 0 });
+export const signToken = (text: string): Token => ({ kind: 'sign', text, low: 0, high: 0 });
+export const numberToken = (low: number, high = low, article = false): Token => ({
   kind: 'number',
   text: low === high ? String(low) : `${low}-${high}`,
   low,
@@ -141,10 +141,10 @@ function longNumberAt(
     else break;
     end = index + 1;
   }
-  return end > at + 1 ? { token: number(total + part), end } : undefined;
+  return end > at + 1 ? { token: numberToken(total + part), end } : undefined;
 }
 
-const counted = (said: string): Token => ({ ...number(NUMBER_WORDS[said]!), vague: VAGUE_NUMBERS.has(said) });
+const counted = (said: string): Token => ({ ...numberToken(NUMBER_WORDS[said]!), vague: VAGUE_NUMBERS.has(said) });
 
 /** Digits and words for numbers one after the other are one number: "1 1/2", "one and a half", "half a". */
 function numberAt(words: readonly string[], at: number): { readonly token: Token; readonly end: number } | undefined {
@@ -153,16 +153,16 @@ function numberAt(words: readonly string[], at: number): { readonly token: Token
     const whole = valueOf(first, words[at - 1] ?? '');
     const next = words[at + 1] ?? '';
     if (/^\d+\/\d+$/.test(next) && !first.includes('/'))
-      return { token: number(whole + valueOf(next, '')), end: at + 2 };
-    return { token: number(whole), end: at + 1 };
+      return { token: numberToken(whole + valueOf(next, '')), end: at + 2 };
+    return { token: numberToken(whole), end: at + 1 };
   }
   const part = Object.hasOwn(PART_WORDS, first) ? PART_WORDS[first] : undefined;
   if (part !== undefined) {
     let end = at + 1;
     if (words[end] === 'of') end += 1;
     if (words[end] === 'a' || words[end] === 'an') end += 1;
-    if (words[end] === 'dozen') return { token: number(part * 12), end: end + 1 };
-    return { token: number(part), end };
+    if (words[end] === 'dozen') return { token: numberToken(part * 12), end: end + 1 };
+    return { token: numberToken(part), end };
   }
   const whole = Object.hasOwn(NUMBER_WORDS, first) ? NUMBER_WORDS[first] : undefined;
   if (whole === undefined) return undefined;
@@ -171,18 +171,18 @@ function numberAt(words: readonly string[], at: number): { readonly token: Token
   const next = words[at + 1] ?? '';
   if ((first === 'a' || first === 'an' || first === 'one') && Object.hasOwn(PART_WORDS, next)) {
     const of = words[at + 2] === 'of' ? at + 3 : at + 2;
-    return { token: number(PART_WORDS[next]!), end: words[of] === 'a' || words[of] === 'an' ? of + 1 : of };
+    return { token: numberToken(PART_WORDS[next]!), end: words[of] === 'a' || words[of] === 'an' ? of + 1 : of };
   }
   if (whole > 1 && /^(?:thirds|quarters)$/.test(next)) {
     const of = words[at + 2] === 'of' ? at + 3 : at + 2;
     const end = words[of] === 'a' || words[of] === 'an' ? of + 1 : of;
-    return { token: number(whole * PART_WORDS[next]!), end };
+    return { token: numberToken(whole * PART_WORDS[next]!), end };
   }
   if (first === 'a' && ['couple', 'few', 'dozen'].includes(next))
     return { token: counted(next), end: words[at + 2] === 'of' ? at + 3 : at + 2 };
   return VAGUE_NUMBERS.has(first)
     ? { token: counted(first), end: at + 1 }
-    : { token: number(whole, whole, whole === 1 && first !== 'one'), end: at + 1 };
+    : { token: numberToken(whole, whole, whole === 1 && first !== 'one'), end: at + 1 };
 }
 
 /** "and a half" behind a number or its unit. */
@@ -202,7 +202,7 @@ export function tokensOf(line: string): readonly Token[] {
     const found = numberAt(words, at);
     if (!found) {
       const text = words[at]!;
-      tokens.push(/[a-zà-ÿ°%]/i.test(text) ? word(text) : sign(text));
+      tokens.push(/[a-zà-ÿ°%]/i.test(text) ? wordToken(text) : signToken(text));
       at += 1;
       continue;
     }
@@ -211,16 +211,16 @@ export function tokensOf(line: string): readonly Token[] {
     // "one and a half litres", "a litre and a half".
     const half = halfAt(words, at) ?? (words[at] ? halfAt(words, at + 1) : undefined);
     if (half !== undefined && token.low >= 1) {
-      token = number(token.low + 0.5, token.high + 0.5);
+      token = numberToken(token.low + 0.5, token.high + 0.5);
       const unit = words[at] === 'and' ? undefined : words[at];
-      tokens.push(token, ...(unit ? [word(unit)] : []));
+      tokens.push(token, ...(unit ? [wordToken(unit)] : []));
       at = half;
       continue;
     }
     const range =
       words[at] === 'to' || words[at] === 'or' ? numberAt(words, at + 1 < words.length ? at + 1 : at) : undefined;
     if (range && !token.article && !range.token.article && range.token.low > token.low) {
-      token = number(token.low, range.token.high);
+      token = numberToken(token.low, range.token.high);
       at = range.end;
     }
     tokens.push(token);

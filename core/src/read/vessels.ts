@@ -1,21 +1,20 @@
 import { findIngredient } from '../catalogue';
-import { ENOUGH, ENOUGH_FOR, OF_THE, USUAL_VESSEL_ML, VESSEL_SIZES, VESSEL_WORDS } from './en/vessels';
+import { baseValue, isUnreadable, readAmount } from '../quantity';
+import { ENOUGH, ENOUGH_FOR, OF_THE, USUAL_VESSEL_ML, VESSEL_SIZES, VESSELS } from './en/vessels';
 import { asked, type Asked } from './frames';
 import { nameIn } from './names';
 import { plainNumber } from './plain-number';
-import type { Token } from './tokens';
+import { numberToken, wordToken, type Token } from './tokens';
 
-/** mL of the units that vessels are told in. */
-const UNITS_mL: Readonly<Record<string, number>> = { ml: 1, cl: 10, l: 1000, litre: 1000, litres: 1000, liter: 1000 };
+/** So many mL, as tokens. */
+const millilitres = (value: number): readonly Token[] => [numberToken(Number(plainNumber(value))), wordToken('ml')];
 
-const word = (text: string): Token => ({ kind: 'word', text, low: 0, high: 0 });
-const number = (value: number): Token => ({ kind: 'number', text: plainNumber(value), low: value, high: value });
-
-/** The size of a vessel that is said before its name: "the 500 mL jar". */
+/** The size of a vessel that is said before its name, mL: "the 500 mL jar". */
 function sizeAt(tokens: readonly Token[], at: number): number | undefined {
   const [size, unit] = [tokens[at], tokens[at + 1]];
-  const factor = Object.hasOwn(UNITS_mL, unit?.text ?? '') ? UNITS_mL[unit!.text]! : undefined;
-  return size?.kind === 'number' && factor !== undefined ? size.low * factor : undefined;
+  if (size?.kind !== 'number' || unit?.kind !== 'word') return undefined;
+  const amount = readAmount(`${size.text} ${unit.text}`);
+  return isUnreadable(amount) || amount.unit.dimension !== 'volume' ? undefined : baseValue(amount);
 }
 
 /** "A third of the 1 L jar" is 333 mL, "a third of the jar" a third of a jar. */
@@ -26,9 +25,9 @@ function partOfVessel(tokens: readonly Token[]): readonly Token[] {
   while (OF_THE.has(tokens[next]?.text ?? '')) next += 1;
   const size = sizeAt(tokens, next);
   const vessel = size === undefined ? next : next + 2;
-  if (!VESSEL_WORDS.has(tokens[vessel]?.text ?? '')) return tokens;
+  if (!VESSELS.has(tokens[vessel]?.text ?? '')) return tokens;
   const part = tokens[at]!.low;
-  const amount = size === undefined ? [tokens[at]!, tokens[vessel]!] : [number(part * size), word('ml')];
+  const amount = size === undefined ? [tokens[at]!, tokens[vessel]!] : millilitres(part * size);
   return [...tokens.slice(0, at), ...amount, ...tokens.slice(vessel + 1)];
 }
 
@@ -63,7 +62,7 @@ function enoughFor(tokens: readonly Token[]): InVessels | undefined {
   const name = nameIn(words);
   // Only what pours is filled up to a mark.
   if (!name || findIngredient(name.name)?.state !== 'liquid') return undefined;
-  const filled = [word('to'), number(count.low * (size ?? usual)), word('ml')];
+  const filled = [wordToken('to'), ...millilitres(count.low * (size ?? usual))];
   return {
     tokens: [...before, ...filled, ...tokens.slice(rest)],
     ask: size === undefined ? asked(`How many mL does a ${oneOf(vessel!.text)} hold?`, VESSEL_SIZES) : null,

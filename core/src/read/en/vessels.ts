@@ -1,5 +1,5 @@
 /** What drinks are kept and made in, one or several. */
-export const VESSEL_WORDS: ReadonlySet<string> = new Set(
+export const VESSELS: ReadonlySet<string> = new Set(
   'jug jugs jar jars pot pots pan pans bowl bowls bottle bottles bucket flask pitcher glass glasses'.split(' '),
 );
 
