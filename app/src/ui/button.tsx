@@ -11,8 +11,8 @@ const KINDS = {
 } as const;
 
 const SIZES = {
-  normal: { box: 'min-h-[44px] px-4 rounded-[10px]', words: 'text-[15px]' },
-  large: { box: 'min-h-[52px] px-5 rounded-[12px]', words: 'text-[17px]' },
+  normal: { box: 'min-h-[44px] px-4 py-1.5 rounded-[10px]', words: 'text-[15px]' },
+  large: { box: 'min-h-[52px] px-5 py-2 rounded-[12px]', words: 'text-[17px]' },
 } as const;
 
 interface ButtonProps {
@@ -57,7 +57,7 @@ export const Button = memo(function Button({
           <Icon size={18} color="currentColor" />
         </Text>
       ) : null}
-      <Text className={`font-heading font-bold ${SIZES[size].words} ${words}`}>{label}</Text>
+      <Text className={`text-center font-heading font-bold ${SIZES[size].words} ${words}`}>{label}</Text>
     </Pressable>
   );
 });
