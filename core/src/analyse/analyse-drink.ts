@@ -1,5 +1,5 @@
 import { rowOf } from '../lookup';
-import { cautionsOf, isMineral, type Caution } from '../caution';
+import { cautionsOf, isMineral, type AddedMinerals, type Caution } from '../caution';
 import type { Drink } from '../drink';
 import { findingsOf, type Finding } from '../finding';
 import {
@@ -70,6 +70,8 @@ export interface Analysis {
   readonly serving: ServingSize | null;
   readonly liquid: Liquid | null;
   readonly perServing: Nutrients;
+  /** What salts, acids and powders bring to a serving. */
+  readonly addedPerServing: AddedMinerals;
   readonly perLitre: PerLitre | null;
   /** Dried plant whose strength is in a serving. */
   readonly botanicals: readonly BotanicalDose[];
@@ -214,6 +216,11 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
   const share = serving && serving.servings > 0 ? 1 / serving.servings : 0;
   const added = addedMinerals(pot);
   const addedInGlass = glass.trace ? addedMinerals(glass.trace.pot) : null;
+  const addedPerServing: AddedMinerals = {
+    potassium_mmol: added.potassium_mmol * share + (addedInGlass?.potassium_mmol ?? 0),
+    magnesium_mg: added.magnesium_mg * share + (addedInGlass?.magnesium_mg ?? 0),
+    sodium_mg: added.sodium_mg * share + (addedInGlass?.sodium_mg ?? 0),
+  };
   const problems: AnalysisProblem[] = [...refused, ...trace.problems];
   for (const problem of glass.trace?.problems ?? []) problems.push({ ...problem, step: null });
   if (size.kind === 'unreadable') problems.push({ ...size, step: null });
@@ -234,11 +241,7 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
     contents: glass.trace && contentsOf(glass.trace).raw ? { ...contents, raw: true } : contents,
     warm_h,
     servings: serving?.servings ?? 0,
-    addedPerServing: {
-      potassium_mmol: added.potassium_mmol * share + (addedInGlass?.potassium_mmol ?? 0),
-      magnesium_mg: added.magnesium_mg * share + (addedInGlass?.magnesium_mg ?? 0),
-      sodium_mg: added.sodium_mg * share + (addedInGlass?.sodium_mg ?? 0),
-    },
+    addedPerServing,
   });
   const passedOn = drink.preparations ? inherited(drink.preparations, trace, options, shared) : [];
   // Whatever way a preparation came in by, what it says is said once.
@@ -254,6 +257,7 @@ function analyseWith(drink: Drink, known: Known, measured: MeasuredBatch | undef
     serving,
     liquid,
     perServing,
+    addedPerServing,
     perLitre,
     botanicals: botanicalsOf(pot, serving?.servings ?? 0),
     litre: liquid ? nutrientsOf(scaled(pot.drunk, 1000 / liquid.volume_mL)) : null,

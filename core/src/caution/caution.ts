@@ -7,6 +7,13 @@ import type { Trace } from '../simulate';
 /** stop: not to be drunk as it is. warn: shown before the recipe. note: good to know. */
 export type Severity = 'stop' | 'warn' | 'note';
 
+/** Minerals that salts, acids and powders bring, apart from those of fruit, milk and water. */
+export interface AddedMinerals {
+  readonly potassium_mmol: number;
+  readonly magnesium_mg: number;
+  readonly sodium_mg: number;
+}
+
 /** Everything a rule may look at. */
 export interface CautionContext {
   readonly kind: DrinkKind;
@@ -23,12 +30,8 @@ export interface CautionContext {
   readonly liquid: Liquid | null;
   readonly perLitre: PerLitre | null;
   readonly perServing: Nutrients;
-  /** Potassium and magnesium from salts and powders alone, in one serving. */
-  readonly addedPerServing: {
-    readonly potassium_mmol: number;
-    readonly magnesium_mg: number;
-    readonly sodium_mg: number;
-  };
+  /** Minerals from salts and powders alone, in one serving. */
+  readonly addedPerServing: AddedMinerals;
 }
 
 /** A rule: when it fires, and what it says then. */

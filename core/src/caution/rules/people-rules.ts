@@ -1,39 +1,12 @@
 import { formatNumber } from '../../quantity';
 import type { CautionRule } from '../caution';
 import { gramsPerServing, has } from '../in-the-drink';
+import { CASSIA, COUMARIN, DAISY_FAMILY, GRAPEFRUIT_KIN, NOT_IN_PREGNANCY } from '../plants';
 
-/** Coumarin in a gram of cassia, mg, and what a 60 kg adult may have a day. Source: EFSA; BfR. */
-const COUMARIN_mg_g = 3;
-const COUMARIN_DAY_mg = 6;
+/** What a 60 kg adult may have of coumarin a day, mg. */
+const COUMARIN_DAY_mg = 60 * COUMARIN.aDay_mg_kg;
 /** Caffeine in a serving that is worth saying, and that is too much, mg. Source: EFSA 2015. */
 const CAFFEINE_mg = { some: 10, much: 200 } as const;
-/** Plants that are left out altogether. */
-const NOT_IN_PREGNANCY = [
-  'pennyroyal-dried',
-  'mugwort-dried',
-  'senna-leaf-dried',
-  'juniper-berries',
-  'liquorice-root-dried',
-  'dong-quai-root-dried',
-  'sage-dried',
-  'hyssop-dried',
-  'black-seed',
-  'fenugreek-seed',
-  'ashwagandha-powder',
-] as const;
-const CASSIA = ['cinnamon-stick', 'cinnamon-ground'] as const;
-/** Fruit, in any part, that makes medicines stronger. Source: US FDA. */
-const GRAPEFRUIT_KIN = [
-  'grapefruit',
-  'grapefruit-juice',
-  'grapefruit-peel',
-  'pomelo',
-  'pomelo-peel',
-  'tangelo',
-  'bitter-orange',
-  'bitter-orange-peel',
-  'bitter-orange-peel-dried',
-] as const;
 
 /** Rules about people: who should have less of it, or none. */
 export const PEOPLE_RULES: readonly CautionRule[] = [
@@ -161,9 +134,9 @@ export const PEOPLE_RULES: readonly CautionRule[] = [
     severity: 'note',
     title: 'A lot of common cinnamon',
     concerns: 'anyone who takes it daily for weeks',
-    fires: (context) => gramsPerServing(context, ...CASSIA) * COUMARIN_mg_g > COUMARIN_DAY_mg,
+    fires: (context) => gramsPerServing(context, ...CASSIA) * COUMARIN.perGram_mg > COUMARIN_DAY_mg,
     text: (context) =>
-      `Common (cassia) cinnamon contains coumarin: up to ${formatNumber(gramsPerServing(context, ...CASSIA) * COUMARIN_mg_g)} mg in a serving, and 0.1 mg for each kg of a person is the daily line. Use less, or true cinnamon.`,
+      `Common (cassia) cinnamon contains coumarin: up to ${formatNumber(gramsPerServing(context, ...CASSIA) * COUMARIN.perGram_mg)} mg in a serving, and 0.1 mg for each kg of a person is the daily line. Use less, or true cinnamon.`,
     source: 'EFSA tolerable daily intake; BfR',
   },
   {
@@ -190,7 +163,7 @@ export const PEOPLE_RULES: readonly CautionRule[] = [
     severity: 'note',
     title: 'Daisy family',
     concerns: 'people allergic to daisies, ragweed or bee products',
-    fires: (context) => has(context, 'chamomile-dried', 'calendula-dried', 'echinacea-root-dried', 'yarrow-dried'),
+    fires: (context) => has(context, ...DAISY_FAMILY),
     text: () => 'People with a daisy-family allergy can react. Try a sip first, or leave it out.',
     source: 'Clinical allergy literature',
   },
