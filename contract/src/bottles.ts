@@ -1,29 +1,56 @@
-import type { KeepingPlace } from '@wellhydra/core/keeping';
+import { DRINK_KINDS } from '@wellhydra/core/drink';
+import { VESSEL_SHAPES, type KeepingPlace, type Vessel } from '@wellhydra/core/keeping';
+import type { DrinkFacts, Intake } from '@wellhydra/core/people';
 import Joi from 'joi';
-import { id, name, page, revision, timestamp } from './common';
+import { PAGE, id, name, page, pageFields, revision, timestamp } from './common';
 import { PLACES } from './places';
 import { SERVING_FIGURES } from './serving-figures';
 import {
+  describes,
   each,
   figure,
+  flag,
   list,
   nullable,
   number,
   object,
   oneOf,
   optional,
+  record,
   text,
   written,
   type Of,
   type Schema,
 } from './schema';
 
-export const BOTTLE_LIMITS = { bottles: 60, volume_mL: 25_000, cautions: 100, stands: 100 } as const;
+export const BOTTLE_LIMITS = {
+  bottles: 60,
+  volume_mL: 25_000,
+  cautions: 100,
+  stands: 100,
+  contains: 300,
+  additions: 8,
+  spot: 60,
+  reason: 200,
+} as const;
 const volume_mL = (): Schema<number> => Joi.number().greater(0).max(BOTTLE_LIMITS.volume_mL);
 const place = () => oneOf(PLACES);
+/** A place of the kitchen's own, which keeps as the {@link place} beside it does: "boat locker". */
+const spot = () => text(BOTTLE_LIMITS.spot);
+
+/** What a drink is kept in: its shape as it is drawn, and what it holds to the brim. */
+const vessel = describes<Vessel>()(
+  object({ name: written(60), shape: oneOf(VESSEL_SHAPES), size_mL: volume_mL(), dark: flag() }),
+);
 
 /** A bottle that is filled. */
-const bottleToFill = object({ id: id(), volume_mL: volume_mL(), place: place() });
+const bottleToFill = object({
+  id: id(),
+  volume_mL: volume_mL(),
+  place: place(),
+  spot: optional(nullable(spot())),
+  vessel: optional(nullable(vessel)),
+});
 export type BottleToFill = Of<typeof bottleToFill>;
 export const bottlesToFill = list(bottleToFill, { most: BOTTLE_LIMITS.bottles, unique: (row) => row.id });
 
@@ -60,11 +87,109 @@ export type BrewRecord = Of<typeof brewRecord>;
 export const brewPage = page('brews', brewRecord);
 export type BrewPage = Of<typeof brewPage>;
 
-export const pourRecord = object({ id: id(), volume_mL: figure(), pouredAt: timestamp(), pouredBy: name() });
+const grams = () => record(text(100), figure(), BOTTLE_LIMITS.contains);
+/** What is in a serving, as far as it matters to people, as the brew came out. */
+const drinkFacts = describes<DrinkFacts>()(
+  object({
+    kind: oneOf(DRINK_KINDS),
+    perServing: object(
+      each(
+        [
+          'energy_kcal',
+          'sugars_g',
+          'addedSugars_g',
+          'sodium_mg',
+          'potassium_mg',
+          'caffeine_mg',
+          'vitaminC_mg',
+          'ethanol_g',
+        ] as const,
+        figure(),
+      ),
+    ),
+    added: object(each(['sodium_mg', 'potassium_mg', 'magnesium_mg'] as const, figure())),
+    contains: list(text(200), { most: BOTTLE_LIMITS.contains }),
+    grams: grams(),
+    dried_g: grams(),
+    alcohol_pct: figure(),
+    cautions: list(text(100), { most: BOTTLE_LIMITS.cautions }),
+  }),
+);
+
+/** What an addition at the glass brought. */
+const intake = describes<Intake>()(
+  object({
+    ...each(
+      [
+        'sodium_mg',
+        'addedPotassium_mg',
+        'addedMagnesium_mg',
+        'sugars_g',
+        'caffeine_mg',
+        'vitaminC_mg',
+        'ethanol_g',
+      ] as const,
+      figure(),
+    ),
+    plants_g: grams(),
+  }),
+);
+
+/** Lines that went into a glass: "1 tsp honey". */
+const additions = () => list(text(100), { most: BOTTLE_LIMITS.additions });
+
+export const pourRecord = object({
+  id: id(),
+  volume_mL: figure(),
+  pouredAt: timestamp(),
+  /** Whose account noted it. */
+  pouredBy: name(),
+  /** Who drank it; null where nobody of the kitchen's people was named. */
+  personId: nullable(id()),
+  additions: additions(),
+});
 export type PourRecord = Of<typeof pourRecord>;
 /** Pours of a bottle, the newest first. */
 export const pourPage = page('pours', pourRecord);
 export type PourPage = Of<typeof pourPage>;
+
+/** A pour that somebody drank, with where it came from. */
+export const drunkRecord = object({
+  id: id(),
+  bottleId: id(),
+  brewId: id(),
+  drinkId: id(),
+  personId: id(),
+  volume_mL: figure(),
+  pouredAt: timestamp(),
+  additions: additions(),
+  /** What the additions brought; null where there were none. */
+  brought: nullable(intake),
+});
+export type DrunkRecord = Of<typeof drunkRecord>;
+
+/** What a pour is looked up in: its brew. */
+export const drunkBrew = object({
+  drinkName: name(),
+  batch: text(20),
+  kind: text(60),
+  serving_mL: figure(),
+  /** Null of brews whose making can no longer be told. */
+  facts: nullable(drinkFacts),
+});
+export type DrunkBrew = Of<typeof drunkBrew>;
+
+/** What people drank, the newest first, with the brews it was poured from by their ids. */
+export const drunkPage = object({
+  pours: list(drunkRecord, { most: PAGE.most }),
+  brews: record(id(), drunkBrew, PAGE.most),
+  next: nullable(text(200)),
+});
+export type DrunkPage = Of<typeof drunkPage>;
+
+/** Pours from a moment on; of one person where one is asked for. */
+export const drunkQuery = object({ ...pageFields, since: optional(timestamp()), personId: optional(id()) });
+export type DrunkQuery = Of<typeof drunkQuery>;
 
 const perServing = object(each(SERVING_FIGURES, figure()));
 export type ServingFigures = Of<typeof perServing>;
@@ -100,6 +225,10 @@ export const bottleRecord = object({
   drinkName: name(),
   kind: text(60),
   place: place(),
+  /** The place of the kitchen's own that it stands in; null for the usual one. */
+  spot: nullable(spot()),
+  /** Null of bottles of which nobody has said what they are. */
+  vessel: nullable(vessel),
   /** Where it has stood, and since when; it stands at the last. */
   stands: list(object({ place: place(), since: timestamp() }), { least: 1, most: BOTTLE_LIMITS.stands }),
   keeping: bottleKeeping,
@@ -114,6 +243,8 @@ export const bottleRecord = object({
   cautions: list(bottleCaution, { most: BOTTLE_LIMITS.cautions }),
   /** Null of brews that were made before it was noted. */
   perServing: nullable(perServing),
+  /** Null of brews whose making can no longer be told. */
+  facts: nullable(drinkFacts),
 });
 export type BottleRecord = Of<typeof bottleRecord>;
 
@@ -124,9 +255,35 @@ export type BottlePage = Of<typeof bottlePage>;
 export const pourParams = object({ id: id(), pourId: id() });
 export type PourParams = Of<typeof pourParams>;
 
-export const pour = object({ volume_mL: volume_mL(), pouredAt: timestamp() });
+export const pour = object({
+  volume_mL: volume_mL(),
+  pouredAt: timestamp(),
+  /** Who drinks it. */
+  personId: optional(nullable(id())),
+  additions: optional(additions()),
+});
 export type Pour = Of<typeof pour>;
 
 /** `at`: when it was put there; now where it is not said. */
-export const moveBottle = object({ place: place(), at: optional(timestamp()) });
+export const moveBottle = object({ place: place(), spot: optional(nullable(spot())), at: optional(timestamp()) });
 export type MoveBottle = Of<typeof moveBottle>;
+
+const of = <Kind extends string>(kind: Kind) => ({ kind: oneOf([kind] as const), at: timestamp() });
+const changes = {
+  /** The shorter date begins. */
+  opened: object(of('opened')),
+  /** What is left is thrown away, and why. */
+  discarded: object({ ...of('discarded'), reason: text(BOTTLE_LIMITS.reason) }),
+  /** What is really left, as it was measured. */
+  corrected: object({ ...of('corrected'), remaining_mL: number(0, BOTTLE_LIMITS.volume_mL) }),
+  /** Poured in from another bottle of the same batch. */
+  'topped-up': object({ ...of('topped-up'), from: id(), volume_mL: volume_mL() }),
+  /** Some of it goes into a bottle of its own. */
+  split: object({ ...of('split'), into: bottleToFill }),
+};
+/** Something that is done to a bottle besides pouring and moving it. */
+export const bottleChange = Joi.alternatives(...Object.values(changes)) as unknown as Joi.Schema & Schema<BottleChange>;
+export type BottleChange = { [Kind in keyof typeof changes]: Of<(typeof changes)[Kind]> }[keyof typeof changes];
+
+export const changeParams = object({ id: id(), changeId: id() });
+export type ChangeParams = Of<typeof changeParams>;

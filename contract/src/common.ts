@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { integer, list, nullable, object, optional, text, type Of, type Optional, type Schema } from './schema';
+import { integer, list, nullable, object, optional, text, type Of, type Schema } from './schema';
 
 /** An id made by whoever creates the thing, so that sending it twice does no harm: UUID version 4, small letters. */
 export const id = (): Joi.StringSchema & Schema<string> =>
@@ -37,11 +37,12 @@ export const PAGE = { most: 500, usual: 100 } as const;
 
 /** Where a page begins, as the page before it has said. */
 const cursor = (): Schema<string> => text(200);
-const pageFields: {
-  readonly cursor: Optional<string>;
-  readonly limit: Schema<number>;
-} = { cursor: optional(cursor()), limit: Joi.number().integer().min(1).max(PAGE.most).default(PAGE.usual) };
-export const pageQuery = object({ ...pageFields, limit: optional(pageFields.limit) });
+/** What every list can be asked. */
+export const pageFields = {
+  cursor: optional(cursor()),
+  limit: optional(Joi.number().integer().min(1).max(PAGE.most).default(PAGE.usual) as Schema<number>),
+};
+export const pageQuery = object(pageFields);
 export type PageQuery = Of<typeof pageQuery>;
 
 /** A page of a list: its rows, and where the next one begins; null for the last. */

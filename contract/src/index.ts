@@ -3,10 +3,14 @@ export { PASSWORD_LENGTH, kitchenDetails, register, serverOptions, session, sign
 export type { KitchenDetails, Register, ServerOptions, Session, SignIn } from './accounts';
 export {
   BOTTLE_LIMITS,
+  bottleChange,
   bottlePage,
   bottleRecord,
   brewPage,
   brewRecord,
+  changeParams,
+  drunkPage,
+  drunkQuery,
   makeBrew,
   moveBottle,
   pour,
@@ -16,11 +20,17 @@ export {
 export { SERVING_FIGURES } from './serving-figures';
 export type {
   BottleCaution,
+  BottleChange,
   BottlePage,
   BottleRecord,
   BottleToFill,
   BrewPage,
   BrewRecord,
+  ChangeParams,
+  DrunkBrew,
+  DrunkPage,
+  DrunkQuery,
+  DrunkRecord,
   MakeBrew,
   MoveBottle,
   Pour,
@@ -82,6 +92,8 @@ export {
   saveKitchenSettings,
 } from './kitchen-settings';
 export type { HabitCurve, HabitsRecord, KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
+export { PEOPLE_LIMITS, household, householdRecord, saveHousehold } from './people';
+export type { HouseholdRecord, SaveHousehold } from './people';
 export { PLAN_LIMITS, plan, planCalendar, planRecord, savePlan } from './plans';
 export type { CalendarEvent, DrinkRequest, Plan, PlanCalendar, PlanRecord, SavePlan } from './plans';
 export { PLACES } from './places';

@@ -7,12 +7,14 @@ import {
   type KitchenSettings,
   type OwnBurner,
   type OwnContainer,
+  type OwnPlace,
   type OwnPot,
   type RangedSetting,
 } from '@wellhydra/core/kitchen';
 import type { Habits } from '@wellhydra/core/process';
 import Joi from 'joi';
 import { expectedRevision, timestamp } from './common';
+import { PLACES } from './places';
 import {
   describes,
   each,
@@ -53,6 +55,8 @@ const container = describes<OwnContainer>()(
   }),
 );
 
+const ownPlace = describes<OwnPlace>()(object({ name: named(), like: oneOf(PLACES) }));
+
 /** Factors on the tables, by process, with what is left of their spread. */
 const habits = describes<Habits>()(
   record(
@@ -73,6 +77,7 @@ export const kitchenSettings: Joi.ObjectSchema & Schema<KitchenSettings> = descr
     burners: rows(burner),
     usualBurner: named(),
     containers: rows(container),
+    places: optional(rows(ownPlace)),
     strainers: list(oneOf(STRAINERS), { most: STRAINERS.length, unique: (each) => each }),
     blenderJug_mL: ranged('blenderJug_mL').label('Blender jug'),
     altitude_m: ranged('altitude_m').label('Altitude'),

@@ -75,13 +75,19 @@ const BODIES: Readonly<Record<string, unknown>> = {
   }),
   'PUT /api/drinks/{id}/versions/{revision}/label': { label: 'Mine' },
   'PUT /api/bottles/{id}/place': { place: 'cupboard' },
+  'PUT /api/bottles/{id}/changes/{changeId}': { kind: 'discarded', at: new Date().toISOString(), reason: 'spite' },
+  'PUT /api/people/': { expectedRevision: 0, people: { people: {}, spoonPlans: {}, sweatTests: {}, sheets: {} } },
   'PUT /api/bottles/{id}/pours/{pourId}': { volume_mL: 10, pouredAt: new Date().toISOString() },
 };
 
 function addressFor({ url }: Route): string {
   const thing = url.includes('/drinks') ? ids.drink : url.includes('/brews') ? ids.brew : ids.bottle;
   if (url.endsWith('/stream')) return `${url}?brew=${ids.brew}`;
-  return url.replace('{device}', 'scale').replace('{id}', thing).replace('{pourId}', pourId).replace('{revision}', '1');
+  return url
+    .replace('{device}', 'scale')
+    .replace('{id}', thing)
+    .replace(/\{(?:pour|change)Id\}/, pourId)
+    .replace('{revision}', '1');
 }
 
 function bodyFor({ method, url }: Route): unknown {
@@ -121,7 +127,7 @@ test('the database itself refuses a bottle that points into another kitchen', as
   const { json } = await stranger.send('GET', '/api/kitchen');
   await expect(
     app.sequelize.query(
-      'INSERT INTO bottles (id, kitchen_id, brew_id, place, volume_ml, remaining_ml, use_by) VALUES (:id, :kitchen, :brew, :place, 1, 1, now())',
+      'INSERT INTO bottles (id, kitchen_id, brew_id, place, volume_ml, filled_ml, remaining_ml, use_by) VALUES (:id, :kitchen, :brew, :place, 1, 1, 1, now())',
       {
         replacements: { id: randomUUID(), kitchen: json.id, brew: ids.brew, place: 'fridge' },
       },

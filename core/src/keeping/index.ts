@@ -13,3 +13,6 @@ export { jarsAreTested, testedRecipe } from './tested-process';
 export type { Keeping, KeepingPlace, Stored } from './keeping-of';
 export { SHELF_PLACES, daysIn, movedTo, placesByKeeping, shelfPlace, bottleUseBy } from './bottle-use-by';
 export type { BottleHistory, BottleKeeping, ShelfPlace, Stand, UseBy } from './bottle-use-by';
+export { joinedHistory } from './joined-history';
+export { VESSEL_SHAPES, shapeOf } from './vessel';
+export type { Vessel, VesselShape } from './vessel';

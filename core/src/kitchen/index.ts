@@ -1,7 +1,15 @@
 /** A kitchen as its people describe it; what that means for running a drink is `kitchenOptions` of simulate. */
 export { DEFAULT_SETTINGS, FRIDGE_ROOM_L } from './default-settings';
 export { STRAINERS, TAP_WATERS, WATER_MINERALS } from './kitchen-settings';
-export type { KitchenSettings, OwnBurner, OwnContainer, OwnPot, TapWater, WaterMineral } from './kitchen-settings';
+export type {
+  KitchenSettings,
+  OwnBurner,
+  OwnContainer,
+  OwnPlace,
+  OwnPot,
+  TapWater,
+  WaterMineral,
+} from './kitchen-settings';
 export { mergeSettings } from './merge-settings';
 export type { MergedSettings } from './merge-settings';
 export { SETTING_RANGES } from './setting-ranges';

@@ -1,3 +1,4 @@
+import type { ShelfPlace } from '../keeping';
 import type { Habits } from '../process';
 
 /** Minerals of a water in mg/L, as a supplier's sheet prints them. */
@@ -34,6 +35,12 @@ export interface OwnContainer {
   readonly dark: boolean;
 }
 
+/** A place of a kitchen's own, and which usual one it keeps as. */
+export interface OwnPlace {
+  readonly name: string;
+  readonly like: ShelfPlace;
+}
+
 /** What a kitchen has; every computation of its drinks uses it. */
 export interface KitchenSettings {
   readonly units: 'metric' | 'us';
@@ -45,6 +52,8 @@ export interface KitchenSettings {
   readonly burners: readonly OwnBurner[];
   readonly usualBurner: string;
   readonly containers: readonly OwnContainer[];
+  /** Where bottles stand besides fridge, cool room, cupboard and freezer. */
+  readonly places?: readonly OwnPlace[];
   readonly strainers: readonly string[];
   readonly blenderJug_mL: number;
   readonly altitude_m: number;

@@ -7,6 +7,8 @@ export { drinkFactsOf } from './drink-facts';
 export type { DrinkFacts } from './drink-facts';
 export { FACTS, FACT_CODES } from './fact';
 export type { FactAbout, FactCode } from './fact';
+export { glassAdditions } from './glass-additions';
+export type { GlassAdditions } from './glass-additions';
 export { NOBODY, withoutPerson } from './household';
 export type { Household, KeptSweatTest } from './household';
 export { NO_INTAKE, intakeOf, intakeSum, plantFamily } from './intake';

@@ -1,7 +1,29 @@
 import type { Place } from '@wellhydra/contract';
 import type { Sequelize } from 'sequelize';
-import type { Stand } from '@wellhydra/core/keeping';
-import { defineTable, double, json, key, moment, nullable, text, uuid, type RowOf } from '../database/table';
+import type { Stand, Vessel } from '@wellhydra/core/keeping';
+import type { Intake } from '@wellhydra/core/people';
+import {
+  defineTable,
+  double,
+  json,
+  key,
+  moment,
+  nullable,
+  text,
+  uuid,
+  withDefault,
+  type RowOf,
+} from '../database/table';
+
+/** What is done to a bottle; pouring over takes from it what the other is topped up with. */
+export type ChangeKind = 'opened' | 'discarded' | 'corrected' | 'topped-up' | 'poured-over' | 'split' | 'split-off';
+/** What a change does to the dates of a bottle, for taking it back. */
+export interface BottleWas {
+  /** Where it had stood before. */
+  readonly stands: readonly Stand[] | null;
+  /** Since when it is open through this change; null where it does not open it. */
+  readonly thenOpen: string | null;
+}
 
 const BOTTLE = {
   kitchenId: key(uuid()),
@@ -10,7 +32,14 @@ const BOTTLE = {
   place: text<Place>(),
   /** Where it has stood; null where it has stood in its place since it was filled. */
   stands: nullable(json<readonly Stand[]>()),
+  /** A place of the kitchen's own. */
+  spot: nullable(text()),
+  /** What it is; null where nobody has said. */
+  vessel: nullable(json<Vessel>()),
+  /** The most that has been in it. */
   volumeMl: double(),
+  /** What it was filled with from its brew; nothing of one that was filled from another bottle. */
+  filledMl: double(),
   remainingMl: double(),
   openedAt: nullable(moment()),
   /** When it is to be used up, by the keeping of its brew and where it stands. */
@@ -27,6 +56,26 @@ export const defineBottles = (sequelize: Sequelize) => ({
     volumeMl: double(),
     pouredAt: moment(),
     pouredBy: uuid(),
+    /** Who drank it. */
+    personId: nullable(uuid()),
+    /** What went into the glass, and what that brought. */
+    additions: nullable(json<readonly string[]>()),
+    brought: nullable(json<Intake>()),
+    undoneAt: nullable(moment()),
+  }),
+  /** What was done to bottles besides pouring and moving them. */
+  bottleChanges: defineTable(sequelize, 'bottle_changes', {
+    kitchenId: key(uuid()),
+    bottleId: key(uuid()),
+    id: key(uuid()),
+    kind: text<ChangeKind>(),
+    /** What it brought the bottle; negative where it took something. */
+    volumeMl: double(),
+    otherId: nullable(uuid()),
+    reason: withDefault(text(), ''),
+    happenedAt: moment(),
+    doneBy: uuid(),
+    was: json<BottleWas>(),
     undoneAt: nullable(moment()),
   }),
 });

@@ -1,5 +1,12 @@
-import type { BottlePage, BottleRecord, PageQuery, Place, PourPage, PourRecord } from '@wellhydra/contract';
-import { daysIn, bottleUseBy, type BottleKeeping, type Keeping, type Stand } from '@wellhydra/core/keeping';
+import type { BottlePage, BottleRecord, PageQuery, Place } from '@wellhydra/contract';
+import {
+  daysIn,
+  bottleUseBy,
+  type BottleKeeping,
+  type Keeping,
+  type Stand,
+  type Vessel,
+} from '@wellhydra/core/keeping';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { limitOf, pageOf, readCursor } from '../database/page';
 import type { Models } from '../database/models';
@@ -51,10 +58,11 @@ function asRecord({ keeping, useBy: until, ...row }: StoredBottle): BottleRecord
 }
 
 const BOTTLE = `
-  SELECT x.id, x.brew_id AS "brewId", b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, x.place, x.stands,
+  SELECT x.id, x.brew_id AS "brewId", b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, x.place, x.spot,
+         x.vessel, x.stands,
          x.volume_ml AS "volume_mL", x.remaining_ml AS "remaining_mL", b.serving_ml AS "serving_mL",
          b.made_at AS "madeAt", x.opened_at AS "openedAt", x.use_by AS "useBy", b.keeping, b.cautions,
-         b.per_serving AS "perServing"
+         b.per_serving AS "perServing", b.facts
   FROM bottles x JOIN brews b ON b.kitchen_id = x.kitchen_id AND b.id = x.brew_id
   WHERE x.kitchen_id = :kitchenId`;
 
@@ -83,33 +91,12 @@ export async function findBottle(
   return row && asRecord(row);
 }
 
-/** Pours of a bottle that were not taken back, the newest first. */
-export async function listPours(
-  sequelize: Sequelize,
-  kitchenId: string,
-  bottleId: string,
-  asked: PageQuery,
-): Promise<PourPage> {
-  const [before, beforeId] = readCursor(asked.cursor, ['moment', 'id']) ?? [];
-  const rows = await sequelize.query<Omit<PourRecord, 'pouredAt'> & { readonly pouredAt: Date }>(
-    `SELECT p.id, p.volume_ml AS "volume_mL", p.poured_at AS "pouredAt", a.name AS "pouredBy"
-     FROM pours p JOIN accounts a ON a.id = p.poured_by
-     WHERE p.kitchen_id = :kitchenId AND p.bottle_id = :bottleId AND p.undone_at IS NULL
-       ${before ? 'AND (p.poured_at, p.id) < (:before, :beforeId)' : ''}
-     ORDER BY p.poured_at DESC, p.id DESC LIMIT :limit`,
-    {
-      replacements: { kitchenId, bottleId, before, beforeId, limit: limitOf(asked) + 1 },
-      type: QueryTypes.SELECT,
-    },
-  );
-  const { rows: pours, next } = pageOf(rows, asked, (row) => [row.pouredAt.toISOString(), row.id]);
-  return { pours: pours.map((row) => ({ ...row, pouredAt: row.pouredAt.toISOString() })), next };
-}
-
 /** A bottle while it is changed: locked, with what decides how long it keeps. */
 export interface LockedBottle {
   readonly brewId: string;
   readonly place: Place;
+  readonly spot: string | null;
+  readonly vessel: Vessel | null;
   readonly stands: readonly Stand[] | null;
   readonly volumeMl: number;
   readonly remainingMl: number;
@@ -118,21 +105,21 @@ export interface LockedBottle {
   readonly keeping: Keeping;
 }
 
-/** Locks a bottle until the transaction is over. */
-export async function lockBottle(
+/** Locks bottles until the transaction is over, in an order that is the same for everybody. */
+export async function lockBottles(
   sequelize: Sequelize,
   kitchenId: string,
-  id: string,
+  ids: readonly string[],
   transaction: Transaction,
-): Promise<LockedBottle | undefined> {
-  const [bottle] = await sequelize.query<LockedBottle>(
-    `SELECT x.brew_id AS "brewId", x.place, x.stands, x.volume_ml AS "volumeMl", x.remaining_ml AS "remainingMl",
-            x.opened_at AS "openedAt", b.made_at AS "madeAt", b.keeping
+): Promise<Map<string, LockedBottle>> {
+  const rows = await sequelize.query<LockedBottle & { readonly id: string }>(
+    `SELECT x.id, x.brew_id AS "brewId", x.place, x.spot, x.vessel, x.stands, x.volume_ml AS "volumeMl",
+            x.remaining_ml AS "remainingMl", x.opened_at AS "openedAt", b.made_at AS "madeAt", b.keeping
      FROM bottles x JOIN brews b ON b.kitchen_id = x.kitchen_id AND b.id = x.brew_id
-     WHERE x.kitchen_id = :kitchenId AND x.id = :id FOR UPDATE OF x`,
-    { replacements: { kitchenId, id }, type: QueryTypes.SELECT, transaction },
+     WHERE x.kitchen_id = :kitchenId AND x.id IN (:ids) ORDER BY x.id FOR UPDATE OF x`,
+    { replacements: { kitchenId, ids }, type: QueryTypes.SELECT, transaction },
   );
-  return bottle;
+  return new Map(rows.map(({ id, ...bottle }) => [id, bottle]));
 }
 
 /** Writes what has become of a locked bottle, and until when it is to be used up from now on. */
@@ -142,39 +129,18 @@ export async function writeBottle(
   bottle: LockedBottle,
   transaction: Transaction,
 ): Promise<void> {
-  const { remainingMl, openedAt, madeAt, keeping } = bottle;
+  const { remainingMl, openedAt, madeAt, keeping, spot } = bottle;
   const { place, stands, useBy: until } = standing(keeping, { madeAt, openedAt, stands: standsOf(bottle) });
   await sequelize.query(
-    `UPDATE bottles SET place = :place, stands = :stands, remaining_ml = :remainingMl, opened_at = :openedAt,
-            use_by = :until
+    `UPDATE bottles SET place = :place, spot = :spot, stands = :stands, remaining_ml = :remainingMl,
+            volume_ml = greatest(volume_ml, :remainingMl), opened_at = :openedAt, use_by = :until
      WHERE kitchen_id = :kitchenId AND id = :id`,
     {
-      replacements: { kitchenId, id, place, stands: JSON.stringify(stands), remainingMl, openedAt, until },
+      replacements: { kitchenId, id, place, spot, stands: JSON.stringify(stands), remainingMl, openedAt, until },
       type: QueryTypes.UPDATE,
       transaction,
     },
   );
-}
-
-/** Notes a pour, once; whether it is a new one. */
-export async function addPour(
-  sequelize: Sequelize,
-  pour: {
-    readonly kitchenId: string;
-    readonly bottleId: string;
-    readonly id: string;
-    readonly volumeMl: number;
-    readonly pouredAt: Date;
-    readonly pouredBy: string;
-  },
-  transaction: Transaction,
-): Promise<boolean> {
-  const [rows] = await sequelize.query(
-    `INSERT INTO pours (kitchen_id, bottle_id, id, volume_ml, poured_at, poured_by)
-     VALUES (:kitchenId, :bottleId, :id, :volumeMl, :pouredAt, :pouredBy) ON CONFLICT DO NOTHING RETURNING id`,
-    { replacements: pour, transaction },
-  );
-  return rows.length > 0;
 }
 
 /** Reckons anew when the bottles of a brew are to be used up, after it was corrected. */

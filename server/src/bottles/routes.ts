@@ -1,12 +1,16 @@
 import {
+  bottleChange,
   bottlePage,
   bottleRecord,
+  changeParams,
   idParams,
   moveBottle,
   pageQuery,
   pour,
   pourPage,
   pourParams,
+  type BottleChange,
+  type ChangeParams,
   type IdParams,
   type MoveBottle,
   type PageQuery,
@@ -14,8 +18,10 @@ import {
   type PourParams,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
-import { moveBottleTo, pourFromBottle, readBottle, undoPour } from './bottle-service';
-import { listBottles, listPours } from './bottle-store';
+import { listKnownBottles, moveBottleTo, readBottle, readKnownBottle } from './bottle-service';
+import { changeBottle, undoChange } from './change-service';
+import { pourFromBottle, undoPour } from './pour-service';
+import { listPours } from './pour-store';
 
 const TAGS = ['bottles'];
 
@@ -34,7 +40,7 @@ export const bottleRoutes: FastifyPluginAsync = async (app) => {
         response: { 200: bottlePage },
       },
     },
-    (request) => listBottles(app.sequelize, request.signedIn().kitchenId, request.query),
+    (request) => listKnownBottles(context, request.signedIn(), request.query),
   );
 
   app.get<{ Params: IdParams; Querystring: PageQuery }>(
@@ -58,7 +64,7 @@ export const bottleRoutes: FastifyPluginAsync = async (app) => {
   app.get<{ Params: IdParams }>(
     '/:id',
     { schema: { tags: TAGS, summary: 'One bottle', params: idParams, response: answer } },
-    (request) => readBottle(context, request.signedIn(), request.params.id),
+    (request) => readKnownBottle(context, request.signedIn(), request.params.id),
   );
 
   app.put<{ Params: IdParams; Body: MoveBottle }>(
@@ -85,5 +91,25 @@ export const bottleRoutes: FastifyPluginAsync = async (app) => {
     '/:id/pours/:pourId',
     { schema: { tags: TAGS, summary: 'Take a pour back', params: pourParams, response: answer } },
     (request) => undoPour(context, request.signedIn(), request.params),
+  );
+
+  app.put<{ Params: ChangeParams; Body: BottleChange }>(
+    '/:id/changes/:changeId',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Open a bottle, throw it away, correct it, top it up, or split it',
+        params: changeParams,
+        body: bottleChange,
+        response: answer,
+      },
+    },
+    (request) => changeBottle(context, request.signedIn(), request.params, request.body),
+  );
+
+  app.delete<{ Params: ChangeParams }>(
+    '/:id/changes/:changeId',
+    { schema: { tags: TAGS, summary: 'Take a change back', params: changeParams, response: answer } },
+    (request) => undoChange(context, request.signedIn(), request.params),
   );
 };

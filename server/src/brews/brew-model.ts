@@ -1,6 +1,7 @@
 import type { BottleCaution, BrewRecipeRecord, ServingFigures } from '@wellhydra/contract';
 import type { BrewHappening, BrewStage } from '@wellhydra/core/brew';
 import type { Keeping } from '@wellhydra/core/keeping';
+import type { DrinkFacts } from '@wellhydra/core/people';
 import type { Sequelize } from 'sequelize';
 import { defineTable, double, integer, json, key, moment, nullable, text, uuid, withDefault } from '../database/table';
 
@@ -19,6 +20,8 @@ export const defineBrews = (sequelize: Sequelize) => ({
     cautions: json<readonly BottleCaution[]>(),
     /** Null of brews that were made before it was noted. */
     perServing: nullable(json<ServingFigures>()),
+    /** What in it matters to people; null of brews that were made before it was noted. */
+    facts: nullable(json<DrinkFacts>()),
     /** What was drunk at once instead of being bottled. */
     drunkMl: withDefault(double(), 0),
     madeAt: moment(),

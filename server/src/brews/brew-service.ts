@@ -34,14 +34,14 @@ async function runInKitchen(context: BrewContext, kitchenId: string, document: D
 
 /** What a brew is stored with, of its run; throws `cannot-be-made` where it comes to nothing. */
 export function madeFrom(ran: RunFigures) {
-  const { problems, keeping, servings, drinkName, volumeMl, servingMl, cautions, perServing } = ran;
+  const { problems, keeping, servings, drinkName, volumeMl, servingMl, cautions, perServing, facts } = ran;
   if (problems.length > 0 || !keeping || servings <= 0)
     throw new Problem(
       'cannot-be-made',
       problems,
       problems[0]?.message ?? 'There is nothing in it yet. Add a step first.',
     );
-  return { drinkName, volumeMl, servingMl, keeping, cautions, perServing };
+  return { drinkName, volumeMl, servingMl, keeping, cautions, perServing, facts };
 }
 
 /** What a brew was filled into, and what was drunk at once. */
@@ -77,11 +77,14 @@ export const bottleRows = (
   { kitchenId, brewId, keeping, madeAt }: FilledWith,
   bottles: readonly BottleToFill[],
 ): NewBottle[] =>
-  bottles.map(({ id, place, volume_mL }) => ({
+  bottles.map(({ id, place, volume_mL, spot = null, vessel = null }) => ({
     id,
+    spot,
+    vessel,
     kitchenId,
     brewId,
     volumeMl: volume_mL,
+    filledMl: volume_mL,
     remainingMl: volume_mL,
     openedAt: null,
     ...standing(keeping, { madeAt, stands: [{ place, since: madeAt.toISOString() }], openedAt: null }),

@@ -12,7 +12,7 @@ const BREW = `
          array(SELECT x.id FROM bottles x WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id ORDER BY x.id)
            AS "bottleIds"
   FROM brews b JOIN accounts a ON a.id = b.made_by,
-    LATERAL (SELECT coalesce(sum(x.volume_ml), 0) AS ml FROM bottles x
+    LATERAL (SELECT coalesce(sum(x.filled_ml), 0) AS ml FROM bottles x
              WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id) filled
   WHERE b.kitchen_id = :kitchenId`;
 
@@ -66,7 +66,7 @@ export async function holdAllBottles(
 ): Promise<void> {
   await sequelize.query(
     `UPDATE brews b SET volume_ml = greatest(b.volume_ml, b.drunk_ml + (
-       SELECT coalesce(sum(x.volume_ml), 0) FROM bottles x WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id))
+       SELECT coalesce(sum(x.filled_ml), 0) FROM bottles x WHERE x.kitchen_id = b.kitchen_id AND x.brew_id = b.id))
      WHERE b.kitchen_id = :kitchenId AND b.id = :id`,
     { replacements: { kitchenId, id }, transaction },
   );

@@ -6,7 +6,7 @@ import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { Op } from 'sequelize';
 import { newInvitation } from '../accounts/account-service';
 import type { SignedIn } from '../accounts/session-store';
-import { pourFromBottle } from '../bottles/bottle-service';
+import { pourFromBottle } from '../bottles/pour-service';
 import type { BrewContext } from '../brews/brew-context';
 import { finishRun, postRunEvents, startRun } from '../brews/brew-run-service';
 import { recordBrew } from '../brews/brew-service';

@@ -13,7 +13,16 @@ const LIVES_h = 24;
 const MOST_VISITORS = 300;
 
 /** Everything of a kitchen, in the order in which one needs the other. */
-const PARTS = ['drinks', 'drinkRevisions', 'brews', 'brewEvents', 'bottles', 'pours', 'members'] as const;
+const PARTS = [
+  'drinks',
+  'drinkRevisions',
+  'brews',
+  'brewEvents',
+  'bottles',
+  'pours',
+  'bottleChanges',
+  'members',
+] as const;
 
 /** Copies all rows of one table from one kitchen to another, inside the database. */
 async function copyPart(
@@ -66,7 +75,7 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
   const id = randomUUID();
   const token = await sequelize.transaction(async (transaction) => {
     const original = await models.kitchens.findOne({ where: { id: kept.id }, transaction, rejectOnEmpty: true });
-    const { name, brewsMade, settings, settingsRevision, habitsSince } = original;
+    const { name, brewsMade, settings, settingsRevision, people, peopleRevision, habitsSince } = original;
     const expiresAt = new Date(now.getTime() + LIVES_h * 3_600_000);
     await models.kitchens.create(
       {
@@ -75,6 +84,8 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
         brewsMade,
         settings,
         settingsRevision,
+        people,
+        peopleRevision,
         habitsSince,
         expiresAt,
         invitation: newInvitation(),

@@ -1,5 +1,12 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { KitchenSettingsRecord, PlanRecord, SaveKitchenSettings, SavePlan } from '@wellhydra/contract';
+import type {
+  HouseholdRecord,
+  KitchenSettingsRecord,
+  PlanRecord,
+  SaveHousehold,
+  SaveKitchenSettings,
+  SavePlan,
+} from '@wellhydra/contract';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
 
@@ -7,6 +14,7 @@ import { Problem } from '../problem';
 const COLUMNS = {
   settings: { document: 'settings', revision: 'settingsRevision' },
   plan: { document: 'plan', revision: 'planRevision' },
+  people: { document: 'people', revision: 'peopleRevision' },
 } as const;
 type Kind = keyof typeof COLUMNS;
 
@@ -59,3 +67,18 @@ export const savePlan = async (
   kitchenId: string,
   { expectedRevision, plan }: SavePlan,
 ): Promise<PlanRecord> => ({ revision: await save(models, kitchenId, 'plan', expectedRevision, plan), plan });
+
+/** Who drinks what is made in a kitchen. */
+export async function readPeople(models: Models, kitchenId: string): Promise<HouseholdRecord> {
+  const { revision, document } = await read(models, kitchenId, 'people');
+  return { revision, people: document as HouseholdRecord['people'] };
+}
+
+export const savePeople = async (
+  models: Models,
+  kitchenId: string,
+  { expectedRevision, people }: SaveHousehold,
+): Promise<HouseholdRecord> => ({
+  revision: await save(models, kitchenId, 'people', expectedRevision, people),
+  people,
+});

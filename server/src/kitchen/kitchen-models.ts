@@ -1,5 +1,6 @@
 import { DEVICES, type Device, type Plan } from '@wellhydra/contract';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
+import type { Household } from '@wellhydra/core/people';
 import type { Sequelize } from 'sequelize';
 import {
   day,
@@ -31,6 +32,9 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     /** What is wanted, by when; null while nobody has planned anything. */
     plan: nullable(json<Plan>()),
     planRevision: withDefault(integer(), 0),
+    /** Who drinks what is made; null while nobody is named. */
+    people: nullable(json<Household>()),
+    peopleRevision: withDefault(integer(), 0),
     /** Readings before this do not teach. */
     habitsSince: nullable(moment()),
     /** A new kitchen has no device yet. */

@@ -4,6 +4,7 @@ import { analyseDrink, type Analysis } from '@wellhydra/core/analyse';
 import { brewRecipe, brewState, habitLearner, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
+import { drinkFactsOf, glassAdditions, intakeOf, type Intake } from '@wellhydra/core/people';
 import type { Habits } from '@wellhydra/core/process';
 import { kitchenOptions } from '@wellhydra/core/simulate';
 import { worktop } from '../devices/simulated/simulated-worktop';
@@ -15,18 +16,22 @@ export interface StoredBrew {
 }
 
 /** What the server reads off a run. */
-const runFigures = ({ drink, problems, keeping, serving, trace, liquid, cautions, perServing }: Analysis) => ({
-  drinkName: drink.name,
-  problems,
-  keeping,
-  servings: serving?.servings ?? 0,
-  servingMl: serving?.volume_mL ?? serving?.mass_g ?? 0,
-  /** A dry mix is kept by its mass, a gram taken as a millilitre. */
-  volumeMl: liquid?.volume_mL ?? trace.pot.mass_g,
-  dry: liquid === null,
-  cautions: cautions.map(({ code, severity, title, text, concerns }) => ({ code, severity, title, text, concerns })),
-  perServing: Object.fromEntries(SERVING_FIGURES.map((figure) => [figure, perServing[figure]])) as ServingFigures,
-});
+const runFigures = (analysis: Analysis) => {
+  const { drink, problems, keeping, serving, trace, liquid, cautions, perServing } = analysis;
+  return {
+    drinkName: drink.name,
+    problems,
+    keeping,
+    servings: serving?.servings ?? 0,
+    servingMl: serving?.volume_mL ?? serving?.mass_g ?? 0,
+    /** A dry mix is kept by its mass, a gram taken as a millilitre. */
+    volumeMl: liquid?.volume_mL ?? trace.pot.mass_g,
+    dry: liquid === null,
+    cautions: cautions.map(({ code, severity, title, text, concerns }) => ({ code, severity, title, text, concerns })),
+    perServing: Object.fromEntries(SERVING_FIGURES.map((figure) => [figure, perServing[figure]])) as ServingFigures,
+    facts: drinkFactsOf(analysis),
+  };
+};
 export type RunFigures = ReturnType<typeof runFigures>;
 
 /** What a kitchen has learned from brews, oldest first, each run as the kitchen was then but without its habits. */
@@ -39,6 +44,16 @@ function learn(brews: readonly (StoredBrew & { readonly name: string })[]) {
   const { habits, history } = learner.learned();
   const curves: HabitCurve[] = [...history].map(([key, points]) => ({ key, points: [...points] }));
   return { habits, curves };
+}
+
+/** What went into a glass, or the line that could not be read, counted from 0. */
+type GlassRead =
+  | { readonly kind: 'intake'; readonly intake: Intake }
+  | { readonly kind: 'unread'; readonly line: number; readonly message: string };
+
+function glass(lines: readonly string[], settings: KitchenSettings): GlassRead {
+  const read = glassAdditions(lines, kitchenOptions(settings));
+  return read.kind === 'facts' ? { kind: 'intake', intake: intakeOf(read.facts, 1) } : read;
 }
 
 /**
@@ -67,6 +82,8 @@ export const RUN_JOBS = {
     const { habits: _believed, ...settings } = recipe.settings;
     return worktop(brewRecipe({ ...recipe, settings: { ...settings, habits } }), brewState(events));
   },
+  glass: ({ lines, settings }: { readonly lines: readonly string[]; readonly settings: KitchenSettings }) =>
+    glass(lines, settings),
   learn: ({ brews }: { readonly brews: readonly (StoredBrew & { readonly name: string })[] }) => learn(brews),
 } as const;
 

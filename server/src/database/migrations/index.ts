@@ -9,6 +9,7 @@ import { migration as kitchenLeads } from './006-kitchen-leads';
 import { migration as visitors } from './007-visitors';
 import { migration as plans } from './008-plans';
 import { migration as bottlesTell } from './009-bottles-tell';
+import { migration as people } from './010-people';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -20,4 +21,5 @@ export const MIGRATIONS: readonly Migration[] = [
   visitors,
   plans,
   bottlesTell,
+  people,
 ];

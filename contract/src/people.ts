@@ -1,0 +1,135 @@
+import {
+  AGE_GROUPS,
+  BIRTH_MONTH,
+  DANGER_SIGNS,
+  FACT_CODES,
+  type Household,
+  type KeptSweatTest,
+  type OwnLine,
+  type Person,
+  type RehydrationSheet,
+  type SheetEntry,
+  type SpoonPhase,
+  type SpoonPlan,
+} from '@wellhydra/core/people';
+import Joi from 'joi';
+import { expectedRevision, id, timestamp } from './common';
+import {
+  describes,
+  integer,
+  nullable,
+  number,
+  object,
+  oneOf,
+  record,
+  text,
+  written,
+  type Of,
+  type Schema,
+} from './schema';
+
+/** How much a kitchen can keep of its people. */
+export const PEOPLE_LIMITS = {
+  people: 60,
+  plans: 100,
+  tests: 200,
+  sheets: 40,
+  entries: 300,
+  skipped: 1000,
+  phases: 6,
+  days: 366,
+} as const;
+
+const oneOfKeys = (keys: readonly string[]) => Joi.string().valid(...keys);
+const yes = (): Schema<true> => oneOf([true] as const);
+const LINE_KEY = /^(?:[a-zA-Z_]{1,40}|plant:[a-z][a-z-]{0,60})$/;
+
+const person = describes<Person>()(
+  object({
+    name: text(60).label('Name'),
+    note: written(80),
+    born: nullable(Joi.string().pattern(BIRTH_MONTH, { name: 'month such as 2019-05' }) as Schema<string>),
+    group: oneOf(AGE_GROUPS.map(({ code }) => code)),
+    weight_kg: nullable(number(1, 400)),
+    facts: record(oneOfKeys(FACT_CODES), yes()) as Schema<Person['facts']>,
+    lines: record(
+      Joi.string().pattern(LINE_KEY, { name: 'line' }),
+      describes<OwnLine>()(object({ most: number(0, 1_000_000), from: oneOf(['clinic', 'own'] as const) })),
+      80,
+    ),
+  }),
+);
+
+const LAST_MINUTE = 24 * 60 - 1;
+const days = () => integer(1, PEOPLE_LIMITS.days);
+const phase = Joi.alternatives(
+  object({ days: days(), every_h: number(0.25, 24) }),
+  object({ days: days(), timesADay: integer(1, 24) }),
+) as unknown as Schema<SpoonPhase>;
+
+/** A dose that was left out: the person, and when. */
+const DOSE_KEY = /^[0-9a-f-]{36}@\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}\.\d{3}Z$/;
+
+const spoonPlan = describes<SpoonPlan>()(
+  object({
+    people: record(id(), yes(), PEOPLE_LIMITS.people),
+    drinkId: id(),
+    amount_mL: Joi.number().greater(0).max(2000) as Schema<number>,
+    begins: timestamp(),
+    phases: Joi.array().items(phase).min(1).max(PEOPLE_LIMITS.phases) as unknown as Schema<readonly SpoonPhase[]>,
+    from_min: integer(0, LAST_MINUTE),
+    to_min: integer(0, LAST_MINUTE),
+    skipped: record(Joi.string().pattern(DOSE_KEY, { name: 'dose' }), yes(), PEOPLE_LIMITS.skipped),
+    ended: nullable(timestamp()),
+  }),
+);
+
+const sweatTest = describes<KeptSweatTest>()(
+  object({
+    personId: id(),
+    at: timestamp(),
+    before_kg: number(2, 400),
+    after_kg: number(2, 400),
+    drunk_mL: number(0, 20_000),
+    urine_mL: number(0, 20_000),
+    minutes: number(1, 2880),
+    clothes: oneOf(['none', 'dry', 'soaked'] as const),
+    marks: oneOf(['none', 'some', 'white', 'unknown'] as const),
+  }),
+);
+
+const sheetEntry = Joi.alternatives(
+  object({ kind: oneOf(['stool', 'vomit', 'urine'] as const), at: timestamp() }),
+  object({ kind: oneOf(['drunk'] as const), at: timestamp(), volume_mL: number(0, 5000) }),
+) as unknown as Schema<SheetEntry>;
+
+const rehydrationSheet = describes<RehydrationSheet>()(
+  object({
+    personId: id(),
+    begins: timestamp(),
+    entries: record(id(), sheetEntry, PEOPLE_LIMITS.entries),
+    signs: record(oneOfKeys(DANGER_SIGNS.map(({ code }) => code)), yes()) as Schema<RehydrationSheet['signs']>,
+    ended: nullable(timestamp()),
+  }),
+);
+
+/** Everything that is known of the people of a kitchen. */
+export const household: Joi.ObjectSchema & Schema<Household> = describes<Household>()(
+  object({
+    people: record(id(), person, PEOPLE_LIMITS.people),
+    spoonPlans: record(id(), spoonPlan, PEOPLE_LIMITS.plans),
+    sweatTests: record(id(), sweatTest, PEOPLE_LIMITS.tests),
+    sheets: record(id(), rehydrationSheet, PEOPLE_LIMITS.sheets),
+  }),
+);
+
+/** The people as they are stored; null while nobody is named. */
+export const householdRecord = object({ revision: integer(0), people: nullable(household) });
+export type HouseholdRecord = Of<typeof householdRecord>;
+
+export const saveHousehold = object({
+  /** Revision this edit started from; 0 while nothing was ever saved. */
+  expectedRevision: expectedRevision(),
+  people: household,
+});
+export type SaveHousehold = Of<typeof saveHousehold>;

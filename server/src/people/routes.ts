@@ -1,0 +1,54 @@
+import {
+  drunkPage,
+  drunkQuery,
+  householdRecord,
+  saveHousehold,
+  type DrunkQuery,
+  type SaveHousehold,
+} from '@wellhydra/contract';
+import type { FastifyPluginAsync } from 'fastify';
+import { listDrunk } from '../bottles/pour-store';
+import { knowFacts } from '../brews/known-facts';
+import { readPeople } from '../kitchen/kitchen-documents-store';
+import { saveHouseholdOf } from './people-service';
+
+const TAGS = ['people'];
+
+/** Who drinks what is made, and what each has had. */
+export const peopleRoutes: FastifyPluginAsync = async (app) => {
+  const { context } = app;
+  const answer = { 200: householdRecord };
+
+  app.get('/', { schema: { tags: TAGS, summary: 'The people of the kitchen', response: answer } }, (request) =>
+    readPeople(app.models, request.signedIn().kitchenId),
+  );
+
+  app.put<{ Body: SaveHousehold }>(
+    '/',
+    { schema: { tags: TAGS, summary: 'Save the people of the kitchen', body: saveHousehold, response: answer } },
+    (request) => saveHouseholdOf(context, request.signedIn(), request.body),
+  );
+
+  app.get<{ Querystring: DrunkQuery }>(
+    '/pours',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'What people drank, the newest first',
+        querystring: drunkQuery,
+        response: { 200: drunkPage },
+      },
+    },
+    async (request) => {
+      const { kitchenId } = request.signedIn();
+      const page = await listDrunk(app.sequelize, kitchenId, request.query);
+      const unknown = Object.entries(page.brews).flatMap(([id, { facts }]) => (facts ? [] : [id]));
+      const known = await knowFacts(context, kitchenId, unknown);
+      const brews = Object.entries(page.brews).map(([id, brew]) => [
+        id,
+        { ...brew, facts: brew.facts ?? known.get(id) ?? null },
+      ]);
+      return { ...page, brews: Object.fromEntries(brews) as typeof page.brews };
+    },
+  );
+};
