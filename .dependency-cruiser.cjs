@@ -1,7 +1,19 @@
 /** Dependencies point one way; see docs/architecture.md. */
 
 /** Features of the application: each may use those before it, so that none is in a circle. */
-const FEATURES = ['accounts', 'kitchen', 'bottles', 'drink', 'check', 'drinks', 'make', 'plan', 'today', 'shell'];
+const FEATURES = [
+  'accounts',
+  'kitchen',
+  'bottles',
+  'people',
+  'drink',
+  'check',
+  'drinks',
+  'make',
+  'plan',
+  'today',
+  'shell',
+];
 
 const only = (from, allowed) => ({
   name: `${from}-knows-only-${allowed.join('-and-') || 'itself'}`,

@@ -11,7 +11,7 @@ import {
   type SheetEntry,
   type SpoonPhase,
   type SpoonPlan,
-} from '@wellhydra/core/people';
+} from '@wellhydra/core/household';
 import Joi from 'joi';
 import { expectedRevision, id, timestamp } from './common';
 import {

@@ -1,21 +1,23 @@
 import {
-  LINE_ROWS,
-  NO_INTAKE,
   NOBODY,
   ageOf,
   ageWords,
+  personAt,
+  withoutPerson,
+  type AgeGroup,
+  type Household,
+  type Person,
+} from '../src/household';
+import {
+  LINE_ROWS,
+  NO_INTAKE,
   dailyLines,
   drinkFactsOf,
   intakeOf,
   intakeSum,
   lineRow,
   linesCrossedBy,
-  personAt,
   plantFamily,
-  withoutPerson,
-  type AgeGroup,
-  type Household,
-  type Person,
 } from '../src/people';
 import { molarMass } from '../src/catalogue';
 import { ATOMIC_WEIGHTS } from '../src/liquid';

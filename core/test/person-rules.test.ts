@@ -1,4 +1,13 @@
-import { ALLERGENS, FROM_ANIMALS, PERSON_RULES, drinkFactsOf, personCautions, type Person } from '../src/people';
+import { type Person } from '../src/household';
+import {
+  ALLERGENS,
+  FROM_ANIMALS,
+  PERSON_RULES,
+  drinkFactsOf,
+  namedCautions,
+  namedSummary,
+  personCautions,
+} from '../src/people';
 import { ingredientById } from '../src/catalogue';
 import type { DrinkKind } from '../src/drink';
 import { analyse, trialDrink } from './trial-drink';
@@ -299,6 +308,17 @@ test('a home mix for a child is told of by what kind of drink it is', () => {
   expect(codesFor(aged(90), 'sport', SALTY)).not.toContain('home-rehydration-child');
 });
 
+test('potassium that a clinic has drawn a line for is up to the line, and one of their own is none', () => {
+  const codes = (from: 'clinic' | 'own') =>
+    codesFor(
+      trialPerson({ lines: { addedPotassium_mg: { most: 400, from } } }, 'ace-inhibitor'),
+      'tea',
+      'add 0.5 g potassium chloride | add 250 mL water',
+    );
+  expect(codes('clinic')).not.toContain('potassium-builds-up');
+  expect(codes('own')).toContain('potassium-builds-up');
+});
+
 test('every rule has its row', () => {
   const rows = new Set(ROWS.map(([code]) => code));
   expect(PERSON_RULES.map(({ code }) => code).filter((code) => !rows.has(code))).toEqual([]);
@@ -327,4 +347,23 @@ test('what is only in the glass counts too', () => {
   });
   const facts = drinkFactsOf(analyse(drink));
   expect(personCautions(facts, 'p', trialPerson({}, 'vegan'), NOW)[0]?.code).toBe('not-vegan');
+});
+
+test('what is the same for several is said once, and a baby once', () => {
+  const facts = drinkFactsOf(analyse(trialDrink('tea', 'add 5 g honey | add 1 g table salt | add 250 mL water')));
+  const named = (name: string, person: Person) => ({ ...person, name });
+  const people = {
+    c: named('Wren', aged(5)),
+    b: named('Juno', trialPerson({}, 'vegan')),
+    a: named('Ada', trialPerson({}, 'vegan', 'heart')),
+    d: named('Marek', trialPerson({}, 'blood-pressure')),
+  };
+  const said = namedCautions(facts, people, NOW);
+  expect(said.map(({ title }) => title)).toEqual([
+    'Not for Ada and Juno: not vegan',
+    'Not for Wren: honey',
+    'With care for Ada and Marek: added salt',
+  ]);
+  expect(namedSummary(said)).toBe('Not for Ada, Juno and Wren. With care for Marek.');
+  expect(namedSummary(namedCautions(facts, {}, NOW))).toBe('');
 });

@@ -1,4 +1,4 @@
-import { doseKey, doseStandings, runOut, runOutAtPace, spoonDoses, type SpoonPlan } from '../src/people';
+import { doseKey, doseStandings, runOut, runOutAtPace, spoonDoses, type SpoonPlan } from '../src/household';
 
 const at = (day: number, hours: number, minutes = 0) => new Date(2026, 10, day, hours, minutes);
 const PLAN: SpoonPlan = {

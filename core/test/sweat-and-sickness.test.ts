@@ -2,13 +2,12 @@ import {
   DANGER_SIGNS,
   afterStool,
   personAt,
-  replacement,
   sheetStanding,
-  sweatTest,
   type RehydrationSheet,
   type SheetEntry,
   type SweatTest,
-} from '../src/people';
+} from '../src/household';
+import { replacement, sweatTest } from '../src/people';
 import { NOW, aged, trialPerson } from './trial-person';
 
 const TEST: SweatTest = {

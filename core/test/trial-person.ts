@@ -1,4 +1,4 @@
-import type { FactCode, Person } from '../src/people';
+import type { FactCode, Person } from '../src/household';
 
 export const NOW = new Date(2026, 10, 28, 12, 0);
 

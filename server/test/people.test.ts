@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { HouseholdRecord } from '@wellhydra/contract';
-import type { Person } from '@wellhydra/core/people';
+import type { Person } from '@wellhydra/core/household';
 import type { FastifyInstance } from 'fastify';
 import { bottledDrink, freshDatabase, newCook, startServer, type Cook } from './kitchen-server';
 

@@ -9,6 +9,8 @@ import { BREW_SENDERS, brewArrivals } from './brews/brew-sending';
 import { brewsReducer } from './brews/brews';
 import { planSync } from './plans/plan-sync';
 import { plansReducer } from './plans/plans';
+import { householdReducer } from './people/household';
+import { householdSync } from './people/household-sync';
 import { checkReducer } from './checks/checked-text';
 import { api } from '../state/api';
 import { noticesReducer } from '../state/notices';
@@ -32,6 +34,7 @@ export function createStore() {
       settingsDraft: settingsDraftReducer,
       brews: brewsReducer,
       plans: plansReducer,
+      household: householdReducer,
       check: checkReducer,
     },
     middleware: (defaults) =>
@@ -41,6 +44,7 @@ export function createStore() {
           draftSync.middleware,
           settingsSync.middleware,
           planSync.middleware,
+          householdSync.middleware,
           brewArrivals.middleware,
         )
         .concat(api.middleware),
@@ -59,6 +63,7 @@ export function createStore() {
     queue: ({ queue }) => queue.entries,
     aside: ({ queue }) => queue.aside,
     plans: ({ plans }) => [plans],
+    people: ({ household }) => [household],
     checks: ({ check }) => [check],
   });
   /** Sends everything that waits here, now. */
@@ -67,6 +72,7 @@ export function createStore() {
     draftSync.sendAll(store.getState, store.dispatch);
     settingsSync.sendAll(store.getState, store.dispatch);
     planSync.sendAll(store.getState, store.dispatch);
+    householdSync.sendAll(store.getState, store.dispatch);
   };
   return Object.assign(store, { sendWaiting });
 }

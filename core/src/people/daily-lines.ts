@@ -1,7 +1,7 @@
 import { COUMARIN } from '../caution';
-import type { AgeGroup } from './age';
+import type { AgeGroup } from '../household';
 import type { Intake } from './intake';
-import { is, type OwnLine, type PersonNow } from './person';
+import { is, type OwnLine, type PersonNow } from '../household';
 
 /** A line a day: the most of something that is advised for somebody from what they drink. */
 export interface DailyLine {

@@ -1,28 +1,18 @@
-/** Who drinks what is made: what it means for them, their lines a day, spoon plans, sweat and sickness. */
-export { AGE_GROUPS, BIRTH_MONTH, ageOf, ageWords } from './age';
-export type { Age, AgeGroup } from './age';
+/** What a drink means for people: rules that name them, what they take in, their lines a day, what makes up for sweat. */
 export { dailyLines, lineRow, linesCrossedBy, LINE_ROWS, standing, weightOf } from './daily-lines';
 export type { DailyLine, LineStanding } from './daily-lines';
 export { drinkFactsOf } from './drink-facts';
 export type { DrinkFacts } from './drink-facts';
-export { FACTS, FACT_CODES } from './fact';
-export type { FactAbout, FactCode } from './fact';
 export { glassAdditions } from './glass-additions';
 export type { GlassAdditions } from './glass-additions';
-export { NOBODY, withoutPerson } from './household';
-export type { Household, KeptSweatTest } from './household';
 export { NO_INTAKE, intakeOf, intakeSum, plantFamily } from './intake';
 export type { Intake } from './intake';
-export { personAt } from './person';
-export type { OwnLine, Person, PersonNow } from './person';
-export { peopleCautions, personCautions } from './person-cautions';
-export type { PersonCaution } from './person-cautions';
+export { namedCautions, namedSummary, namesTogether, personCautions } from './person-cautions';
+export type { NamedCaution, PersonCaution } from './person-cautions';
 export type { PersonRule } from './person-rule';
-export { DANGER_SIGNS, afterStool, sheetStanding } from './rehydration-sheet';
-export type { DangerSign, RehydrationSheet, SheetEntry, SheetStanding } from './rehydration-sheet';
 export { ALLERGENS, FROM_ANIMALS } from './rules/choice-rules';
 export { PERSON_RULES } from './rules/all-rules';
-export { doseKey, doseStandings, runOut, runOutAtPace, spoonDoses } from './spoon-plan';
-export type { Dose, DoseIs, RunOut, SpoonPhase, SpoonPlan } from './spoon-plan';
+export { readSpoonPlan } from './read-spoon-plan';
+export type { ReadSpoonPlan } from './read-spoon-plan';
 export { MOST_AN_HOUR_L, replacement, sweatTest } from './sweat-test';
-export type { Replacement, SweatResult, SweatTest } from './sweat-test';
+export type { Replacement, SweatResult } from './sweat-test';

@@ -1,6 +1,6 @@
 import type { Severity } from '../caution';
 import type { DrinkFacts } from './drink-facts';
-import type { PersonNow } from './person';
+import type { PersonNow } from '../household';
 
 /** A rule about a drink and a person: whom it is about, when it fires, and what it says then. */
 export interface PersonRule {

@@ -1,17 +1,5 @@
+import type { SweatTest } from '../household';
 import { USUAL_SWEAT, sweatLoss } from '../serving';
-
-/** What was weighed and drunk around an hour or two of effort. */
-export interface SweatTest {
-  readonly before_kg: number;
-  readonly after_kg: number;
-  readonly drunk_mL: number;
-  readonly urine_mL: number;
-  readonly minutes: number;
-  /** Weighed without clothes, in the same dry ones, or in what was sweated into. */
-  readonly clothes: 'none' | 'dry' | 'soaked';
-  /** What skin and cloth look like afterwards, where that was seen. */
-  readonly marks: 'none' | 'some' | 'white' | 'unknown';
-}
 
 export interface Spread {
   readonly likely: number;

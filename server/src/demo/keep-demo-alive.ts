@@ -11,7 +11,9 @@ import type { BrewContext } from '../brews/brew-context';
 import { finishRun, postRunEvents, startRun } from '../brews/brew-run-service';
 import { recordBrew } from '../brews/brew-service';
 import { saveDrinkRecord } from '../drinks/drink-service';
+import { savePeople } from '../kitchen/kitchen-documents-store';
 import { DEMO_BREWS } from './demo-brews';
+import { demoHousehold, personId } from './demo-people';
 import { DEMO_HABITS, DEMO_MADE, DEMO_RUNS } from './demo-runs';
 import { DEMO_DRINKS, DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
 
@@ -61,10 +63,11 @@ async function createBrews(context: BrewContext, members: readonly SignedIn[], n
   const cook = members[0] as SignedIn;
   for (const [index, brew] of DEMO_BREWS.entries()) {
     const madeAt = new Date(now.getTime() - brew.hoursAgo * HOUR_ms);
-    const bottles = brew.bottles.map(({ volume_mL, place }, place_) => ({
+    const bottles = brew.bottles.map(({ volume_mL, place, shape, size_mL }, place_) => ({
       id: demoId(`bottle-${index}-${place_}`),
       volume_mL,
       place,
+      vessel: { name: '', shape, size_mL, dark: false },
     }));
     const drinkRevision = DEMO_DRINKS[brew.drink]?.length as number;
     await recordBrew(context, cook, demoId(`brew-${index}`), {
@@ -77,13 +80,12 @@ async function createBrews(context: BrewContext, members: readonly SignedIn[], n
       where: { kitchenId: demoId('kitchen'), id: demoId(`brew-${index}`) },
     });
     for (const [place, { pours }] of brew.bottles.entries())
-      for (let count = 0; count < pours; count += 1) {
-        const pouredAt = new Date(madeAt.getTime() + ((count + 1) / (pours + 1)) * (now.getTime() - madeAt.getTime()));
+      for (const [count, { who, hoursAgo, servings = 1 }] of pours.entries()) {
         const ids = { id: demoId(`bottle-${index}-${place}`), pourId: demoId(`pour-${index}-${place}-${count}`) };
-        const who = members[(count + index) % members.length] as SignedIn;
-        await pourFromBottle(context, who, ids, {
-          volume_mL: made?.servingMl as number,
-          pouredAt: pouredAt.toISOString(),
+        await pourFromBottle(context, members[(count + index) % members.length] as SignedIn, ids, {
+          volume_mL: servings * (made?.servingMl as number),
+          pouredAt: new Date(now.getTime() - hoursAgo * HOUR_ms).toISOString(),
+          personId: who && personId(who),
         });
       }
   }
@@ -192,9 +194,7 @@ async function moveDates({ sequelize, models }: BrewContext, since: string, now:
     brew.bottles.map((_each, place) => demoId(`bottle-${index}-${place}`)),
   );
   const pours = DEMO_BREWS.flatMap((brew, index) =>
-    brew.bottles.flatMap(({ pours: count }, place) =>
-      Array.from({ length: count }, (_each, pour) => demoId(`pour-${index}-${place}-${pour}`)),
-    ),
+    brew.bottles.flatMap(({ pours: all }, place) => all.map((_each, pour) => demoId(`pour-${index}-${place}-${pour}`))),
   );
   await sequelize.transaction(async (transaction) => {
     const shift = async (table: string, column: string, ids: readonly string[], of = 'id') =>
@@ -212,7 +212,8 @@ async function moveDates({ sequelize, models }: BrewContext, since: string, now:
     await shift('bottles', 'opened_at', bottles);
     await shift('bottles', 'use_by', bottles);
     await shift('pours', 'poured_at', pours);
-    await models.kitchens.update({ demoDay: dayOf(now) }, { where: { id: demoId('kitchen') }, transaction });
+    const people = demoHousehold(now);
+    await models.kitchens.update({ demoDay: dayOf(now), people }, { where: { id: demoId('kitchen') }, transaction });
   });
 }
 
@@ -226,6 +227,7 @@ export async function keepDemoAlive(context: BrewContext, now: Date): Promise<vo
   if (kitchen) return moveDates(context, kitchen.demoDay as string, now);
   await removeHalfMade(context);
   const members = await createKitchen(context);
+  await savePeople(context.models, demoId('kitchen'), { expectedRevision: 0, people: demoHousehold(now) });
   await createDrinks(context, members);
   await createMade(context, members, now);
   await createBrews(context, members, now);

@@ -1,6 +1,6 @@
 import { DEVICES, type Device, type Plan } from '@wellhydra/contract';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
-import type { Household } from '@wellhydra/core/people';
+import type { Household } from '@wellhydra/core/household';
 import type { Sequelize } from 'sequelize';
 import {
   day,

@@ -1,8 +1,11 @@
 import type { BottleRecord, MakeBrew } from '@wellhydra/contract';
 import { movedTo, bottleUseBy } from '@wellhydra/core/keeping';
+import type { Intake } from '@wellhydra/core/people';
 import type { Store } from '../store';
 import { enqueued, entriesSent } from '../../state/sync/queue';
 import type { Draft } from '../drinks/drafts';
+import { weekStart } from '../people/drunk';
+import { peopleApi, type Drunk } from '../people/people-endpoints';
 import { bottlesApi } from './bottle-endpoints';
 import type { BottleDeeds } from './bottle-sending';
 
@@ -31,26 +34,62 @@ function enqueue<Kind extends keyof BottleDeeds>(dispatch: Dispatch, { kind, bod
   dispatch(enqueued({ ...rest, kind, body, lane: `bottle:${body.id}` }));
 }
 
+/** A glass that is poured, or was. */
+export interface Glass {
+  readonly pourId: string;
+  readonly volume_mL: number;
+  readonly at: Date;
+  /** Who drinks it; null for nobody in particular. */
+  readonly personId?: string | null;
+  readonly additions?: readonly string[];
+  readonly brought?: Intake | null;
+}
+
+/** Shows what somebody had at once, beside what the server has said of this week. */
+function showDrunk(dispatch: Dispatch, bottle: BottleRecord, glass: Glass, taken: boolean): void {
+  const { pourId: id, volume_mL, at, personId, additions = [], brought = null } = glass;
+  if (!personId) return;
+  const { brewId, drinkId, drinkName, batch, kind, serving_mL, facts } = bottle;
+  const pour = { id, bottleId: bottle.id, brewId, drinkId, personId, volume_mL, additions, brought };
+  dispatch(
+    peopleApi.util.updateQueryData('listDrunk', weekStart(new Date()), (list) => {
+      const { pours, brews } = list as Drunk;
+      const others = pours.filter((each) => each.id !== id);
+      const all = taken ? [{ ...pour, pouredAt: at.toISOString() }, ...others] : others;
+      return {
+        pours: [...all].sort((a, b) => b.pouredAt.localeCompare(a.pouredAt)),
+        brews: { ...brews, [brewId]: { drinkName, batch, kind, serving_mL, facts } },
+      } as never;
+    }),
+  );
+}
+
 /** Pours from a bottle: seen at once, and sent as soon as it can be. */
 export const pouredFrom =
-  (bottle: BottleRecord, { pourId, volume_mL, at }: { pourId: string; volume_mL: number; at: Date }): Thunk =>
+  (bottle: BottleRecord, glass: Glass): Thunk =>
   (dispatch) => {
+    const { pourId, volume_mL, at, personId = null, additions = [] } = glass;
     show(dispatch, bottle.id, ({ remaining_mL, openedAt }) => ({
       remaining_mL: Math.max(0, remaining_mL - volume_mL),
       openedAt: openedAt ?? at.toISOString(),
     }));
-    const body = { id: bottle.id, pourId, volume_mL, pouredAt: at.toISOString() };
+    showDrunk(dispatch, bottle, glass, true);
+    const who = personId ? { personId } : {};
+    const added = additions.length > 0 ? { additions } : {};
+    const body = { id: bottle.id, pourId, volume_mL, pouredAt: at.toISOString(), ...who, ...added };
     enqueue(dispatch, { id: pourId, kind: 'pour', body, about: bottle.drinkName });
   };
 
 /** Takes a pour back: one that has not gone out yet never does. */
 export const pourTakenBack =
-  (bottle: BottleRecord, { pourId, volume_mL }: { pourId: string; volume_mL: number }): Thunk =>
+  (bottle: BottleRecord, glass: Glass): Thunk =>
   (dispatch, getState) => {
+    const { pourId, volume_mL } = glass;
     show(dispatch, bottle.id, ({ remaining_mL, volume_mL: full }) => ({
       remaining_mL: Math.min(full, remaining_mL + volume_mL),
       openedAt: bottle.openedAt,
     }));
+    showDrunk(dispatch, bottle, glass, false);
     const { entries, trouble } = getState().queue;
     // In trouble nothing is on its way: what waits can be taken out. Else both are sent, one after the other.
     if (trouble && entries.some(({ id }) => id === pourId)) dispatch(entriesSent([pourId]));

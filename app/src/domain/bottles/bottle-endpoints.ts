@@ -8,6 +8,8 @@ export interface BottleList {
 }
 
 const LIST = { type: 'Bottle', id: 'LIST' } as const;
+/** What people drank. */
+const DRUNK = { type: 'Bottle', id: 'DRUNK' } as const;
 
 export const bottlesApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -33,11 +35,11 @@ export const bottlesApi = api.injectEndpoints({
     }),
     pourBottle: build.mutation<BottleRecord, Pour & { readonly id: string; readonly pourId: string }>({
       query: ({ id, pourId, ...body }) => ({ url: `/bottles/${id}/pours/${pourId}`, method: 'PUT', body }),
-      invalidatesTags: (_result, _error, { id }) => [LIST, { type: 'Bottle', id }],
+      invalidatesTags: (_result, _error, { id }) => [LIST, DRUNK, { type: 'Bottle', id }],
     }),
     undoPour: build.mutation<BottleRecord, { readonly id: string; readonly pourId: string }>({
       query: ({ id, pourId }) => ({ url: `/bottles/${id}/pours/${pourId}`, method: 'DELETE' }),
-      invalidatesTags: (_result, _error, { id }) => [LIST, { type: 'Bottle', id }],
+      invalidatesTags: (_result, _error, { id }) => [LIST, DRUNK, { type: 'Bottle', id }],
     }),
     moveBottle: build.mutation<BottleRecord, MoveBottle & { readonly id: string }>({
       query: ({ id, ...body }) => ({ url: `/bottles/${id}/place`, method: 'PUT', body }),

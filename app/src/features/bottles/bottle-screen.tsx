@@ -1,5 +1,6 @@
 import type { BottleRecord } from '@wellhydra/contract';
 import type { Place } from '@wellhydra/contract/places';
+import type { Household } from '@wellhydra/core/household';
 import { placesByKeeping } from '@wellhydra/core/keeping';
 import { Link, router } from 'expo-router';
 import { Linking, View } from 'react-native';
@@ -16,13 +17,16 @@ import { useNow } from '../../ui/use-now';
 import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { usePrintLabelsMutation } from '../../domain/brews/device-endpoints';
 import { bottleMoved } from '../../domain/bottles/bottle-deeds';
+import { useNamedCautions } from '../../domain/people/use-named';
+import { usePeople } from '../../domain/people/use-people';
+import { NamedList } from '../../ui/named-list';
 import { bySeverity } from '../../domain/drinks/cautions-view';
 import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useListPoursInfiniteQuery } from '../../domain/bottles/bottle-endpoints';
 import { PLACE_NAMES, bottleView, dateWords, measure, servingFigures } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { drinkColour } from './drink-colour';
-import { usePour } from './use-pour';
+import { usePour } from './pour/use-pour';
 
 const POLL_ms = 15_000;
 
@@ -30,6 +34,8 @@ const POLL_ms = 15_000;
 export function BottleScreen({ id }: { readonly id: string }) {
   const { data: bottle, error } = useGetBottleQuery(id, { pollingInterval: POLL_ms, refetchOnMountOrArgChange: true });
   const now = useNow();
+  const named = useNamedCautions(bottle?.facts ?? null);
+  const { household } = usePeople();
   const { pour, question } = usePour();
   const dispatch = useAppDispatch();
   const [print] = usePrintLabelsMutation();
@@ -79,6 +85,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
         />
         <Button label="To the label printer" kind="plain" size="large" onPress={() => void printIt()} />
       </View>
+      <NamedList cautions={named} />
       {cautions.stops.map(({ title, text }) => (
         <StopNote key={title} title={title} text={text} />
       ))}
@@ -104,7 +111,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
           onChange={(place) => void move(place)}
         />
       </View>
-      <Pours bottle={bottle} />
+      <Pours bottle={bottle} people={household.people} />
       <Text variant="small" className="text-[14px]">
         Made {dateWords(bottle.madeAt)} from{' '}
         <Link href={`/drinks/${bottle.drinkId}`} className="text-teal underline">
@@ -135,7 +142,7 @@ function PerServing({ bottle }: { readonly bottle: BottleRecord }) {
 }
 
 /** What was poured from it, the newest first; what is further back on asking. */
-function Pours({ bottle }: { readonly bottle: BottleRecord }) {
+function Pours({ bottle, people }: { readonly bottle: BottleRecord; readonly people: Household['people'] }) {
   const { data, error, hasNextPage, isFetchingNextPage, fetchNextPage } = useListPoursInfiniteQuery(bottle.id);
   const pours = data?.pages.flatMap((page) => page.pours);
   return (
@@ -143,9 +150,12 @@ function Pours({ bottle }: { readonly bottle: BottleRecord }) {
       <Text variant="heading">Poured</Text>
       {pours?.length === 0 ? <Text className="text-mute">Nothing yet.</Text> : null}
       {!pours && error ? <Text className="text-mute">{failureOf(error).message}</Text> : null}
-      {pours?.map(({ id, volume_mL, pouredAt, pouredBy }) => (
+      {pours?.map(({ id, volume_mL, pouredAt, pouredBy, personId, additions }) => (
         <View key={id} className="flex-row justify-between border-b border-line py-2">
-          <Text>{pouredBy}</Text>
+          <Text className="shrink">
+            {people[personId ?? '']?.name ?? pouredBy}
+            {additions.length > 0 ? <Text variant="small"> with {additions.join(', ')}</Text> : null}
+          </Text>
           <Text className="text-mute">
             {measure(bottle, volume_mL)} · {dateWords(pouredAt)}
           </Text>

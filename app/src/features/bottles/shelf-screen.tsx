@@ -12,7 +12,7 @@ import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { shelfView, type BottleView } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { drinkColour } from './drink-colour';
-import { usePour } from './use-pour';
+import { usePour } from './pour/use-pour';
 
 const POLL_ms = 15_000;
 

@@ -12,6 +12,8 @@ import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { BottleForm, fillingOf, useBottleForm } from '../bottles/bottle-form';
+import { useNamedOf } from '../../domain/people/use-named';
+import { NamedList } from '../../ui/named-list';
 import { cautionsView, keepingView } from '../../domain/drinks/cautions-view';
 import { brewFilled } from '../../domain/brews/brews';
 import { MakeFrame } from './make-frame';
@@ -33,6 +35,7 @@ export function FinishPage({
   const [failure, setFailure] = useState<string | null>(null);
   const keeping = keepingView(analysis);
   const cautions = cautionsView(analysis);
+  const named = useNamedOf(analysis);
   const amount = analysis.liquid
     ? showVolume(analysis.liquid.volume_mL)
     : `${formatNumber(analysis.trace.pot.mass_g)} g`;
@@ -73,6 +76,7 @@ export function FinishPage({
           <Text className="text-[17px] leading-[25px] text-onpanel">{title}</Text>
         </View>
       ))}
+      <NamedList cautions={named} />
       <View className="gap-4 rounded-[18px] bg-sheet p-4">
         <BottleForm form={form} madeAt={now} />
       </View>

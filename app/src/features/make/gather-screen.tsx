@@ -16,6 +16,8 @@ import { analyseDocument } from '../../domain/run/analyse-document';
 import { usedDocuments } from '../../domain/run/used-documents';
 import type { Draft } from '../../domain/drinks/drafts';
 import { useDraft } from '../../domain/drinks/use-draft';
+import { useNamedOf } from '../../domain/people/use-named';
+import { NamedList } from '../../ui/named-list';
 import { cautionsView } from '../../domain/drinks/cautions-view';
 import { yieldWords } from '../../domain/words/yield-words';
 import { durationWords } from '@wellhydra/core/quantity';
@@ -92,6 +94,7 @@ function Gather({ draft }: { readonly draft: Draft }) {
   const gathered = useMemo(() => gatherList(analysis, context.settings), [analysis, context.settings]);
   const { total } = yieldWords(analysis);
   const cautions = cautionsView(analysis);
+  const named = useNamedOf(analysis);
   const running = useAppSelector((state) =>
     Object.values(state.brews.byId).some(({ drinkId }) => drinkId === draft.id),
   );
@@ -148,6 +151,7 @@ function Gather({ draft }: { readonly draft: Draft }) {
           <Text className="text-onpanel">{text}</Text>
         </View>
       ))}
+      <NamedList cautions={named} />
       <Section title="How much, and who">
         <View className="flex-row gap-3">
           <View className="w-[120px]">

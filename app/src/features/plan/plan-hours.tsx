@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { useAppDispatch } from '../../domain/store';
 import { Choice } from '../../ui/choice';
+import { ClockField } from '../../ui/clock-field';
 import { Text } from '../../ui/text';
 import { PlanSection } from './plan-section';
 import type { Plan } from '@wellhydra/contract';
@@ -8,31 +9,9 @@ import { hoursChosen } from '../../domain/plans/plans';
 
 const COOKS = ['1', '2', '3'].map((value) => ({ value, label: value }));
 
-const clock = (minutes: number): string =>
-  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
-const minutesOf = (text: string): number | null => {
-  const match = /^(\d{2}):(\d{2})$/.exec(text);
-  return match ? 60 * Number(match[1]) + Number(match[2]) : null;
-};
-
 /** How many cook, and when they sleep. */
 export function PlanHours({ plan }: { readonly plan: Plan }) {
   const dispatch = useAppDispatch();
-  const time = (label: string, value: number, name: 'bed_min' | 'up_min') => (
-    <View className="gap-1">
-      <Text variant="smallStrong">{label}</Text>
-      <input
-        type="time"
-        aria-label={label}
-        value={clock(value)}
-        onChange={(event) => {
-          const minutes = minutesOf(event.target.value);
-          if (minutes !== null) dispatch(hoursChosen({ [name]: minutes }));
-        }}
-        className="min-h-[44px] rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
-      />
-    </View>
-  );
   return (
     <PlanSection title="Who is up">
       <View className="flex-row flex-wrap items-end gap-4">
@@ -45,8 +24,8 @@ export function PlanHours({ plan }: { readonly plan: Plan }) {
             onChange={(value) => dispatch(hoursChosen({ cooks: Number(value) }))}
           />
         </View>
-        {time('To bed', plan.bed_min, 'bed_min')}
-        {time('Up again', plan.up_min, 'up_min')}
+        <ClockField label="To bed" value={plan.bed_min} onChange={(bed_min) => dispatch(hoursChosen({ bed_min }))} />
+        <ClockField label="Up again" value={plan.up_min} onChange={(up_min) => dispatch(hoursChosen({ up_min }))} />
       </View>
     </PlanSection>
   );

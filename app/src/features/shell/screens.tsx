@@ -12,6 +12,9 @@ const LOADERS = {
   check: async () => ({ default: (await secondLoad()).CheckScreen }),
   shelf: async () => ({ default: (await secondLoad()).ShelfScreen }),
   bottle: async () => ({ default: (await secondLoad()).BottleScreen }),
+  people: async () => ({ default: (await secondLoad()).PeopleScreen }),
+  newPerson: async () => ({ default: (await secondLoad()).NewPersonScreen }),
+  person: async () => ({ default: (await secondLoad()).PersonScreen }),
   make: async () => ({ default: (await secondLoad()).MakeScreen }),
   gather: async () => ({ default: (await secondLoad()).GatherScreen }),
   plan: async () => ({ default: (await secondLoad()).PlanScreen }),
@@ -40,6 +43,9 @@ export const LazyDrinkScreen = screen(LOADERS.drink, 'the drink');
 export const LazyCheckScreen = screen(LOADERS.check, 'the check');
 export const LazyShelfScreen = screen(LOADERS.shelf, 'the shelf');
 export const LazyBottleScreen = screen(LOADERS.bottle, 'the bottle');
+export const LazyPeopleScreen = screen(LOADERS.people, 'the people');
+export const LazyNewPersonScreen = screen(LOADERS.newPerson, 'the form');
+export const LazyPersonScreen = screen(LOADERS.person, 'them');
 export const LazyKitchenScreen = screen(LOADERS.kitchen, 'the kitchen');
 export const LazyMakeScreen = screen(LOADERS.make, 'the brew');
 export const LazyGatherScreen = screen(LOADERS.gather, 'the drink');
@@ -52,6 +58,16 @@ export function LazyTimerBar() {
   return (
     <Suspense fallback={null}>
       <Timers />
+    </Suspense>
+  );
+}
+
+const Bell = lazy(async () => ({ default: (await secondLoad()).SpoonBell }));
+/** Says that a spoon is due, on every page. */
+export function LazySpoonBell() {
+  return (
+    <Suspense fallback={null}>
+      <Bell />
     </Suspense>
   );
 }

@@ -2,6 +2,7 @@ import { Link, Slot, router, usePathname } from 'expo-router';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { unitsChosen } from '../../state/units-choice';
+import { useGetPeopleQuery } from '../../domain/people/people-endpoints';
 import { useAppSelector } from '../../domain/store';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
@@ -11,8 +12,8 @@ import { useRunsInBackground } from '../../domain/brews/use-runs';
 import { keepOnDevice, openFromNotification } from './keep-on-device';
 import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
-import { PLACES } from './places';
-import { LazyTimerBar, fetchScreens } from './screens';
+import { BAR_PLACES, MORE_PLACES, PLACES, isIn, type PlaceRow } from './places';
+import { LazySpoonBell, LazyTimerBar, fetchScreens } from './screens';
 import { useShownUnits } from './use-shown-units';
 
 const KEYS: readonly (readonly [string, string])[] = [
@@ -25,6 +26,8 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Space, arrows', 'On a step’s grip: pick it up, move it, put it down'],
 ];
 
+const PEOPLE_POLL_ms = 60_000;
+const nothing = () => ({});
 /** The page that was asked for comes first, ms. */
 const FETCH_AFTER_ms = 400;
 
@@ -40,6 +43,9 @@ export function Shell() {
   // Before anything below is drawn; other units draw everything anew.
   unitsChosen(units);
   const hasBrews = useAppSelector((state) => Object.keys(state.brews.byId).length > 0);
+  // So that a spoon is told of wherever one is.
+  useGetPeopleQuery(undefined, { pollingInterval: PEOPLE_POLL_ms, selectFromResult: nothing });
+  const hasSpoons = useAppSelector(({ household }) => Object.keys(household.mine.spoonPlans).length > 0);
   useShortcuts({ '?': () => setHelp(true) });
   useEffect(() => {
     const timer = setTimeout(() => {
@@ -59,6 +65,7 @@ export function Shell() {
       <View className="min-w-0 flex-1">
         <OfflineBar />
         {hasBrews ? <LazyTimerBar /> : null}
+        {hasSpoons ? <LazySpoonBell /> : null}
         <View key={units} className="min-h-0 flex-1">
           <Slot />
         </View>
@@ -80,15 +87,43 @@ export function Shell() {
 }
 
 function BottomBar() {
+  const path = usePathname();
+  const [more, setMore] = useState(false);
+  // Going somewhere closes it.
+  useEffect(() => setMore(false), [path]);
+  const behind = MORE_PLACES.find((place) => isIn(place, path));
   return (
     <View
       role="navigation"
       aria-label="Places"
       className="on-panel h-[64px] flex-row items-center justify-around bg-panel"
     >
-      {PLACES.map((place) => (
+      {BAR_PLACES.map((place) => (
         <PlaceLink key={place.href} place={place} />
       ))}
+      <Pressable
+        role="button"
+        aria-expanded={more}
+        aria-label={behind ? `More places; here is ${behind.label}` : 'More places'}
+        onPress={() => setMore(true)}
+        className={`min-h-[44px] flex-row items-center justify-center rounded-[12px] px-4 ${behind ? 'bg-chosen' : 'active:opacity-70'}`}
+      >
+        <PlaceWords here={behind !== undefined}>{behind?.label ?? 'More'}</PlaceWords>
+      </Pressable>
+      <Sheet title="More places" open={more} onClose={() => setMore(false)}>
+        <View role="navigation" aria-label="More places">
+          {MORE_PLACES.map(({ href, label }) => (
+            <Link key={href} href={href} asChild>
+              <Pressable
+                aria-current={behind?.href === href ? 'page' : undefined}
+                className="min-h-[56px] justify-center border-b border-line active:opacity-70"
+              >
+                <Text variant="subheading">{label}</Text>
+              </Pressable>
+            </Link>
+          ))}
+        </View>
+      </Sheet>
     </View>
   );
 }
@@ -104,9 +139,8 @@ function SideRail() {
   );
 }
 
-function PlaceLink({ place, wide = false }: { readonly place: (typeof PLACES)[number]; readonly wide?: boolean }) {
-  const path = usePathname();
-  const here = place.covers.some((prefix) => path === prefix || path.startsWith(`${prefix}/`));
+function PlaceLink({ place, wide = false }: { readonly place: PlaceRow; readonly wide?: boolean }) {
+  const here = isIn(place, usePathname());
   return (
     <Link href={place.href} asChild>
       <Pressable

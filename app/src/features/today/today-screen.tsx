@@ -8,10 +8,11 @@ import { useNow } from '../../ui/use-now';
 import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { shelfView } from '../bottles/bottles-view';
 import { DueBadge } from '../bottles/due-badge';
-import { usePour } from '../bottles/use-pour';
+import { usePour } from '../bottles/pour/use-pour';
 import { useRuns } from '../../domain/brews/use-runs';
 import { DayRibbon, RibbonKey } from './day-ribbon';
 import { PlannedList } from './planned-list';
+import { SpoonsToday } from './spoons-today';
 import { inWords, todayView, type RunningView } from './today-view';
 
 const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
@@ -64,6 +65,7 @@ export function TodayScreen() {
             </>
           )}
           <PlannedList brews={brews} now={now} />
+          <SpoonsToday now={now} />
           <DrinkFirst now={now} />
         </View>
       </View>

@@ -9,7 +9,16 @@ import type { Owner, Row, Shelf } from './row';
 
 export type { Owner, Row, Shelf } from './row';
 export type Rows = Readonly<Record<Shelf, readonly Row[]>>;
-export const NO_ROWS: Rows = { drafts: [], settings: [], brews: [], queue: [], aside: [], plans: [], checks: [] };
+export const NO_ROWS: Rows = {
+  drafts: [],
+  settings: [],
+  brews: [],
+  queue: [],
+  aside: [],
+  plans: [],
+  people: [],
+  checks: [],
+};
 
 /** What a tab has written, for the others. */
 export interface Written {
@@ -93,6 +102,7 @@ export async function rowsOf(owner: Owner): Promise<Rows> {
     queue: [],
     aside: [],
     plans: [],
+    people: [],
     checks: [],
   };
   keys.forEach((key, index) => {

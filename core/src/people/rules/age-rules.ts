@@ -1,6 +1,6 @@
 import { formatNumber } from '../../quantity';
 import { contains, gramsOf, herb_g, type DrinkFacts } from '../drink-facts';
-import { under } from '../person';
+import { under } from '../../household';
 import type { PersonRule } from '../person-rule';
 
 /** Dried herb in a serving from which a drink is a herbal preparation and no longer a flavour, g (estimate of ours, C). */

@@ -1,8 +1,8 @@
 import { DAISY_FAMILY } from '../../caution';
 import { formatNumber } from '../../quantity';
 import { contains } from '../drink-facts';
-import type { FactCode } from '../fact';
-import { is } from '../person';
+import type { FactCode } from '../../household';
+import { is } from '../../household';
 import type { PersonRule } from '../person-rule';
 
 const DAIRY = ['milk', 'kefir', 'cream', 'butter', 'ghee', 'whey-powder'] as const;

@@ -1,7 +1,7 @@
 import { CASSIA, NOT_IN_PREGNANCY } from '../../caution';
 import { formatNumber } from '../../quantity';
 import { contains, gramsOf } from '../drink-facts';
-import { is } from '../person';
+import { is } from '../../household';
 import type { PersonRule } from '../person-rule';
 
 const TINCTURES = ['herbal-tincture', 'herbal-tincture-60'] as const;
@@ -70,7 +70,10 @@ export const HEALTH_RULES: readonly PersonRule[] = [
     code: 'potassium-builds-up',
     severity: 'stop',
     what: 'potassium',
-    about: (person) => is(person, 'kidneys', 'ace-inhibitor', 'potassium-sparing', 'trimethoprim'),
+    // A clinic that has drawn a line has said how much may be.
+    about: (person) =>
+      is(person, 'kidneys', 'ace-inhibitor', 'potassium-sparing', 'trimethoprim') &&
+      person.lines.addedPotassium_mg?.from !== 'clinic',
     fires: ({ added, perServing }) => added.potassium_mg > TRACE_mg || perServing.potassium_mg > POTASSIUM_mg,
     text: ({ added, perServing }) =>
       `A serving has ${formatNumber(perServing.potassium_mg)} mg of potassium${added.potassium_mg > TRACE_mg ? `, ${formatNumber(added.potassium_mg)} mg of it from salts` : ''}. With kidney disease or medicines of this kind it can build up and disturb the heartbeat. Ask your clinician first.`,

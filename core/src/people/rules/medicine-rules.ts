@@ -1,7 +1,7 @@
 import { GRAPEFRUIT_KIN } from '../../caution';
 import { contains, gramsOf } from '../drink-facts';
-import { MEDICINES } from '../fact';
-import { is } from '../person';
+import { MEDICINES } from '../../household';
+import { is } from '../../household';
 import type { PersonRule } from '../person-rule';
 
 /** Minerals that hold a medicine back in the gut. */

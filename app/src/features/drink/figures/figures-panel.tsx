@@ -9,6 +9,9 @@ import { Choice } from '../../../ui/choice';
 import { Rail } from '../../../ui/rail';
 import { Text } from '../../../ui/text';
 import { useIsWide } from '../../../ui/use-layout';
+import { namedSummary } from '@wellhydra/core/people';
+import { useNamedOf } from '../../../domain/people/use-named';
+import { NamedList } from '../../../ui/named-list';
 import type { RunContext } from '../../../domain/run/run-context';
 import type { SpreadAnswer } from './answer-spread';
 import { CautionList, StopCautions } from './cautions';
@@ -52,6 +55,7 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
   const askedFigure =
     asked === null ? undefined : figuresView(analysis, basis, spread.ranges).find(({ id }) => id === asked);
   const cautions = cautionsView(analysis);
+  const named = useNamedOf(analysis);
   const unread = unreadLines(document, analysis);
   const whole = wide || open;
   const most = whole ? null : cautions.stops.length > 0 ? 1 : FIGURES_IN_SIGHT;
@@ -59,6 +63,7 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
   const figuresAndMore = (
     <View className="gap-3">
       <StopCautions cautions={cautions.stops} />
+      {whole ? <NamedList cautions={named} /> : <NamedLine words={namedSummary(named)} />}
       <UnreadNote lines={unread} onOpen={onOpenStep} />
       {whole ? (
         <Choice
@@ -131,6 +136,11 @@ const LiveRails = memo(function LiveRails({
   if (figures.length === 0) return <Text className="text-panelmute">Add a step, and what is in it stands here.</Text>;
   return shown.map(({ id, ...figure }) => <Rail key={id} id={id} {...figure} onAsk={onAsk} />);
 });
+
+/** Whom it is not for, where there is room for one line. */
+function NamedLine({ words }: { readonly words: string }) {
+  return words ? <Text className="text-[14px] font-bold leading-[20px] text-[#FFB199]">{words}</Text> : null;
+}
 
 function MoreAboutIt({
   analysis,

@@ -8,7 +8,7 @@ import { Text } from '../../../ui/text';
 import { useNow } from '../../../ui/use-now';
 import { stepTitle } from '../../../domain/words/step-words';
 import { eventsOf, selectBrews, type Brews } from '../../../domain/brews/brews';
-import { ring, ringsNow } from './notify';
+import { ring, ringsNow } from '../../../domain/alarms/notify';
 import { restOf } from './timers';
 import { clockWords } from '@wellhydra/core/quantity';
 

@@ -4,7 +4,7 @@ import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
 import { useNow } from '../../../ui/use-now';
 import { clockWords, durationWords } from '@wellhydra/core/quantity';
-import { askToNotify } from './notify';
+import { askToNotify } from '../../../domain/alarms/notify';
 import { restOf, untilWords } from './timers';
 
 interface TimerCardProps {

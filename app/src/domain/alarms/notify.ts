@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { readDurable, writeDurable } from '../../../state/durable';
+import { readDurable, writeDurable } from '../../state/durable';
 
 /** What is said when a timer is over, and the page it belongs to. */
 export interface Alarm {

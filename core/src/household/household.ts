@@ -1,13 +1,7 @@
 import type { Person } from './person';
 import type { RehydrationSheet } from './rehydration-sheet';
 import type { SpoonPlan } from './spoon-plan';
-import type { SweatTest } from './sweat-test';
-
-/** A sweat test as it is kept. */
-export interface KeptSweatTest extends SweatTest {
-  readonly personId: string;
-  readonly at: string;
-}
+import type { KeptSweatTest } from './sweat-record';
 
 /**
  * Everything that is known of the people of a kitchen, by id: one document, so that it is edited without a network,

@@ -1,0 +1,3 @@
+import { LazyPeopleScreen } from '../../../features/shell/screens';
+
+export default LazyPeopleScreen;

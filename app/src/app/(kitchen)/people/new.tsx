@@ -1,0 +1,3 @@
+import { LazyNewPersonScreen } from '../../../features/shell/screens';
+
+export default LazyNewPersonScreen;

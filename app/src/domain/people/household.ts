@@ -1,0 +1,85 @@
+import type { HouseholdRecord } from '@wellhydra/contract';
+import { NOBODY, withoutPerson, type Household } from '@wellhydra/core/household';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
+import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
+import type { Row } from '../../state/sync/vault';
+import { peopleApi } from './people-endpoints';
+
+export const HOUSEHOLD_ID = 'household';
+/** The people of the kitchen as they are edited here, and what of it is stored. */
+export type HouseholdDraft = KitchenDocument<Household>;
+const document = kitchenDocument<Household>(HOUSEHOLD_ID, NOBODY);
+const { nothing: NOTHING, edited } = document;
+const stored = ({ revision, people }: HouseholdRecord) => ({ revision, content: people });
+
+/** Whether something here is not yet stored. */
+export const householdUnsent = document.unsent;
+const isHousehold = (row: Row): row is HouseholdDraft => row.id === HOUSEHOLD_ID;
+
+type Part = keyof Household;
+/** A row of a part of the household, by its id. */
+interface RowOf<P extends Part> {
+  readonly part: P;
+  readonly id: string;
+  readonly row: Household[P][string];
+}
+export type HouseholdRow = { [P in Part]: RowOf<P> }[Part];
+
+const slice = createSlice({
+  name: 'household',
+  initialState: NOTHING,
+  reducers: {
+    /** Somebody, a plan, a test or a sheet is new, or is as it says now. */
+    householdRowSaved: (state, { payload: { part, id, row } }: PayloadAction<HouseholdRow>) =>
+      edited(state as HouseholdDraft, { [part]: { ...state.mine[part], [id]: row } }),
+    householdRowRemoved: (
+      state,
+      { payload: { part, id } }: PayloadAction<{ part: Exclude<Part, 'people'>; id: string }>,
+    ) => {
+      const { [id]: _gone, ...rest } = state.mine[part];
+      return edited(state as HouseholdDraft, { [part]: rest });
+    },
+    /** With somebody goes all that was kept of them. */
+    personRemoved: (state, { payload: id }: PayloadAction<string>) =>
+      edited(state as HouseholdDraft, withoutPerson(state.mine as Household, id)),
+    /** As it was before: what was taken out is back. */
+    householdRestored: (state, { payload }: PayloadAction<Household>) => edited(state as HouseholdDraft, payload),
+    householdSaved: (
+      state,
+      { payload: { record, sent } }: PayloadAction<{ record: HouseholdRecord; sent: Household }>,
+    ) => document.saved(state as HouseholdDraft, record.revision, sent),
+    householdFailed: (
+      state,
+      { payload }: PayloadAction<{ stuck: NonNullable<HouseholdDraft['stuck']>; message: string }>,
+    ) => ({ ...(state as HouseholdDraft), ...payload }),
+    householdCollided: (state, { payload }: PayloadAction<HouseholdRecord>) =>
+      document.withStored(state as HouseholdDraft, stored(payload)),
+  },
+  extraReducers: (builder) =>
+    builder
+      .addCase(ownerEntered, (_state, { payload: { rows } }) => rows.people.find(isHousehold) ?? NOTHING)
+      .addCase(ownerLeft, () => NOTHING)
+      .addCase(rowsWrittenElsewhere, (state, { payload }) => {
+        const other = payload.shelf === 'people' ? payload.rows.find(isHousehold) : undefined;
+        return other ? document.withOther(state as HouseholdDraft, other) : state;
+      })
+      .addMatcher(peopleApi.endpoints.getPeople.matchFulfilled, (state, { payload }) =>
+        document.withAnswer(state as HouseholdDraft, stored(payload)),
+      ),
+});
+
+export const {
+  householdRowSaved,
+  householdRowRemoved,
+  personRemoved,
+  householdRestored,
+  householdSaved,
+  householdFailed,
+  householdCollided,
+} = slice.actions;
+export const householdReducer = slice.reducer;
+
+/** Every action by which somebody changes the people. */
+const EDITS = [householdRowSaved, householdRowRemoved, personRemoved, householdRestored];
+export const householdEdited = (action: { readonly type: string }): boolean => EDITS.some((each) => each.match(action));

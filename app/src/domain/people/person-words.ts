@@ -1,0 +1,29 @@
+import { ageWords, type Person } from '@wellhydra/core/household';
+import { type DailyLine, type LineStanding } from '@wellhydra/core/people';
+import { formatNumber } from '@wellhydra/core/quantity';
+
+const thousands = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 0 });
+/** "1,320", "31.2", "0.45". */
+export const plainAmount = (amount: number): string =>
+  amount >= 1000 ? thousands.format(amount) : formatNumber(amount);
+
+/** "1,320 mg", whole milligrams and tenths of a gram. */
+export const lineAmount = ({ unit }: Pick<DailyLine, 'unit'>, amount: number): string =>
+  `${plainAmount(amount)} ${unit}`;
+
+/** Who drew a line, behind "a day". */
+export const FROM_WORDS: Readonly<Record<DailyLine['from'], string>> = {
+  usual: '',
+  clinic: ', from the clinic',
+  own: ', their own',
+};
+
+/** "587 mg of 400 mg a day, from the clinic"; where none is advised, that. */
+export function standingWords({ line, taken }: LineStanding): string {
+  if (line.most === 0) return `${lineAmount(line, taken)}, and none is advised${FROM_WORDS[line.from]}`;
+  return `${lineAmount(line, taken)} of ${lineAmount(line, line.most)} a day${FROM_WORDS[line.from]}`;
+}
+
+/** What stands beside a name: the age where it matters, and the note. */
+export const besideName = (person: Person, now: Date): string =>
+  [ageWords(person, now), person.note].filter(Boolean).join(' · ');

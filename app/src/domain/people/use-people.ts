@@ -1,0 +1,51 @@
+import type { Household, Person } from '@wellhydra/core/household';
+import { useMemo } from 'react';
+import { failureOf } from '../../state/api';
+import { documentState } from '../../state/sync/kitchen-document';
+import { useAppSelector } from '../store';
+import { hadOf, weekStart, type Had } from './drunk';
+import { useGetPeopleQuery, useListDrunkQuery } from './people-endpoints';
+
+/** How often other phones are listened to, ms. */
+const POLL_ms = 15_000;
+const nothing = () => ({});
+
+export interface PersonRow {
+  readonly id: string;
+  readonly person: Person;
+}
+
+/** Everybody, in the order of their names. */
+export const peopleRows = ({ people }: Household): readonly PersonRow[] =>
+  Object.entries(people)
+    .map(([id, person]) => ({ id, person }))
+    .sort((a, b) => a.person.name.localeCompare(b.person.name, 'en') || a.id.localeCompare(b.id));
+
+/** The people of the kitchen as they are edited here, and whether that is kept. */
+export function usePeople() {
+  useGetPeopleQuery(undefined, {
+    pollingInterval: POLL_ms,
+    refetchOnMountOrArgChange: true,
+    selectFromResult: nothing,
+  });
+  const draft = useAppSelector((state) => state.household);
+  const household = draft.mine;
+  const rows = useMemo(() => peopleRows(household), [household]);
+  return { household, rows, kept: documentState(draft) };
+}
+
+export interface WeekHad {
+  /** Null while it is not known. */
+  readonly had: readonly Had[] | null;
+  readonly failure: string | null;
+}
+
+/** What everybody had in the last seven days. */
+export function useWeekHad(now: Date): WeekHad {
+  const { data, error } = useListDrunkQuery(weekStart(now), {
+    pollingInterval: POLL_ms,
+    refetchOnMountOrArgChange: true,
+  });
+  const had = useMemo(() => (data ? hadOf(data) : null), [data]);
+  return { had, failure: !data && error ? failureOf(error).message : null };
+}

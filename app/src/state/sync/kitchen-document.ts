@@ -1,0 +1,102 @@
+import { isSame, mergeFields } from '@wellhydra/core/merge';
+import { sendOrMerge, type Try } from './send-documents';
+import { keptWords, type Trouble } from './trouble';
+
+/** A document that a kitchen has one of, as it is edited here, and what of it is stored. */
+export interface KitchenDocument<Content extends object> {
+  readonly id: string;
+  /** What was last stored, and its revision; 0 while nobody has saved anything. */
+  readonly revision: number;
+  readonly base: Content;
+  readonly mine: Content;
+  readonly stuck: Trouble | 'refused' | null;
+  /** Why it is refused, if it is. */
+  readonly message: string;
+}
+
+/** What the server has of it; nothing while nobody has saved anything. */
+export interface StoredDocument<Content> {
+  readonly revision: number;
+  readonly content: Content | null;
+}
+
+/** How documents of one kind are edited and merged; nothing in here depends on what they hold. */
+export function kitchenDocument<Content extends object>(id: string, empty: Content) {
+  type Draft = KitchenDocument<Content>;
+  const nothing: Draft = { id, revision: 0, base: empty, mine: empty, stuck: null, message: '' };
+  const unsent = ({ base, mine }: Draft): boolean => !isSame(base, mine);
+
+  /** What is stored now, with what is typed here merged into it. */
+  const withStored = (draft: Draft, { revision, content }: StoredDocument<Content>): Draft => {
+    const base = content ?? empty;
+    const mine = unsent(draft) ? mergeFields(draft.base, draft.mine, base) : base;
+    return { ...draft, revision, base, mine, stuck: null, message: '' };
+  };
+  return {
+    nothing,
+    unsent,
+    withStored,
+    /** An answer that was asked for before the last save tells nothing new. */
+    withAnswer: (draft: Draft, stored: StoredDocument<Content>): Draft =>
+      stored.revision > draft.revision ? withStored(draft, stored) : draft,
+    /** What another tab has: its edits beside those of this one. */
+    withOther: (draft: Draft, other: Draft): Draft => {
+      const { revision, base } = other;
+      const newer = revision > draft.revision ? withStored(draft, { revision, content: base }) : draft;
+      return unsent(other) ? { ...newer, mine: mergeFields(other.base, newer.mine, other.mine) } : newer;
+    },
+    edited: (draft: Draft, by: Partial<Content>): Draft => ({
+      ...draft,
+      mine: { ...draft.mine, ...by },
+      stuck: null,
+      message: '',
+    }),
+    /** What was typed meanwhile goes on from the new revision. */
+    saved: (draft: Draft, revision: number, sent: Content): Draft => ({
+      ...draft,
+      revision,
+      base: sent,
+      stuck: null,
+      message: '',
+    }),
+  };
+}
+
+/** Nothing is said while all is stored, or on its way. */
+export const documentState = ({ stuck, message }: KitchenDocument<object>): string | null =>
+  stuck && keptWords(stuck, message);
+
+/** How one is sent, and what is told to the store of it. */
+export interface DocumentSending<Content extends object, Stored> {
+  readonly draftNow: () => KitchenDocument<Content>;
+  readonly unsent: (draft: KitchenDocument<Content>) => boolean;
+  readonly save: (expectedRevision: number, content: Content) => Promise<{ data?: Stored; error?: unknown }>;
+  readonly fetch: () => Promise<{ data?: Stored }>;
+  readonly saved: (stored: Stored, sent: Content) => void;
+  readonly collided: (stored: Stored) => void;
+  readonly failed: (stuck: Trouble | 'refused', message: string) => void;
+}
+
+/** Sends it once; an older revision is merged, never sent over a newer one. */
+export async function sendDocument<Content extends object, Stored>({
+  draftNow,
+  unsent,
+  save,
+  fetch,
+  saved,
+  collided,
+  failed,
+}: DocumentSending<Content, Stored>): Promise<Try> {
+  const draft = draftNow();
+  if (!unsent(draft)) return 'done';
+  return sendOrMerge({
+    save: () => save(draft.revision, draft.mine),
+    saved: (record: Stored) => {
+      saved(record, draft.mine);
+      return unsent(draftNow());
+    },
+    fetch,
+    collided,
+    failed,
+  });
+}
