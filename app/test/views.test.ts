@@ -112,6 +112,7 @@ const bottle = (changes: Partial<BottleRecord>): BottleRecord => ({
   place: 'fridge',
   spot: null,
   vessel: null,
+  label: null,
   facts: null,
   volume_mL: 500,
   remaining_mL: 500,

@@ -109,6 +109,7 @@ const drinkFacts = describes<DrinkFacts>()(
     ),
     added: object(each(['sodium_mg', 'potassium_mg', 'magnesium_mg'] as const, figure())),
     contains: list(text(200), { most: BOTTLE_LIMITS.contains }),
+    byWeight: list(text(200), { most: BOTTLE_LIMITS.contains }),
     grams: grams(),
     dried_g: grams(),
     alcohol_pct: figure(),
@@ -217,6 +218,9 @@ const bottleKeeping = object({
   heldBackBy: list(text(500), { most: 20 }),
 });
 
+/** A label that is on a bottle: since when, and what it said of what can change. */
+const bottleLabel = object({ at: timestamp(), said: text(200) });
+
 export const bottleRecord = object({
   id: id(),
   brewId: id(),
@@ -245,6 +249,8 @@ export const bottleRecord = object({
   perServing: nullable(perServing),
   /** Null of brews whose making can no longer be told. */
   facts: nullable(drinkFacts),
+  /** What its label said when it was stuck on; null where it has none. */
+  label: nullable(bottleLabel),
 });
 export type BottleRecord = Of<typeof bottleRecord>;
 

@@ -82,6 +82,8 @@ export type {
   SaveDrink,
   VersionPage,
 } from './drinks';
+export { MOST_LABELS, labelOrder, labelPages, labelsStuck } from './labels';
+export type { LabelOrder, LabelPage, LabelPages, LabelsStuck } from './labels';
 export { ERROR_BODY_BYTES, ERROR_CODES } from './error-codes';
 export type { ErrorBody, ErrorCode } from './error-codes';
 export {

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import type { FastifyInstance } from 'fastify';
-import { labelPdf } from '../src/documents/label-pdf';
 import { bottledDrink, document, freshDatabase, newCook, SACHET, send, startServer, type Cook } from './kitchen-server';
 
 let app: FastifyInstance;
@@ -212,25 +211,6 @@ describe('brews and bottles', () => {
     });
     expect([status, answer.headers['content-type']]).toEqual([200, 'application/pdf']);
     expect(answer.rawPayload.subarray(0, 5).toString()).toBe('%PDF-');
-  });
-
-  test('a label says stops in full, and however many there are it stays one label', async () => {
-    const { ids } = await bottledDrink(cook);
-    const { json } = await cook.send('GET', `/api/bottles/${ids.bottle}`);
-    const stop = (number: number) => ({
-      code: `stop-${number}`,
-      severity: 'stop' as const,
-      title: `Stop ${number}`,
-      text: 'Nobody may have it before it is boiled for ten minutes, whatever it tastes of. '.repeat(2),
-    });
-    const pages = async (stops: number) => {
-      const cautions = Array.from({ length: stops }, (_, number) => stop(number));
-      return (await labelPdf({ ...json, cautions }, 'https://example.test/bottle')).toString('latin1');
-    };
-    const [none, one, many] = [await pages(0), await pages(1), await pages(30)];
-    for (const pdf of [none, one, many]) expect(pdf).toContain('/Count 1');
-    // A page of text that is there is longer than one that is not.
-    expect(one.length).toBeGreaterThan(none.length + 100);
   });
 
   test('the list has the first to be used up first', async () => {

@@ -2,10 +2,6 @@ import { batchInitials, batchName } from '../src/brews/batch-name';
 import { configFromEnvironment } from '../src/config';
 import { create } from 'qrcode';
 import { codeRuns } from '../src/documents/code-runs';
-import { labelPdf } from '../src/documents/label-pdf';
-
-const MADE = new Date('2026-01-01T08:00:00Z');
-const day = (date: string) => new Date(`${date}T08:00:00Z`);
 
 describe('batch numbers', () => {
   test.each([
@@ -35,48 +31,6 @@ describe('configuration', () => {
   ])('%j is refused by name', (env, says) =>
     expect(() => configFromEnvironment(env as NodeJS.ProcessEnv)).toThrow(says),
   );
-});
-
-test('a label holds the longest name and every caution without a second page', async () => {
-  const pdf = await labelPdf(
-    {
-      id: 'b',
-      brewId: 'w',
-      batch: 'AB-12',
-      drinkId: 'd',
-      drinkName: 'A very long name of a drink '.repeat(4).trim(),
-      kind: 'dry-mix',
-      place: 'cupboard',
-      volume_mL: 260,
-      remaining_mL: 260,
-      serving_mL: 5,
-      madeAt: MADE.toISOString(),
-      openedAt: null,
-      useBy: day('2026-01-02').toISOString(),
-      useByReason: '',
-      stands: [{ place: 'cupboard', since: MADE.toISOString() }],
-      keeping: {
-        place: 'cupboard',
-        days: 365,
-        daysOpened: 365,
-        daysInCoolRoom: 365,
-        closed: { fridge: 365, 'cool room': 365, cupboard: 365, freezer: 240 },
-        heldBackBy: [],
-      },
-      cautions: [
-        'Added potassium',
-        'Not for anyone under 12 months: honey',
-        'When to get medical help now',
-        'Is the water safe?',
-      ].map((title) => ({ code: '', severity: 'warn', title, text: '', concerns: '' })),
-      vessel: null,
-      spot: null,
-      facts: null,
-      perServing: null,
-    },
-    'http://localhost:4870/bottles/b',
-  );
-  expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
 });
 
 test('a code is drawn square by square as it is made', () => {

@@ -4,7 +4,7 @@ import { ATOMIC_WEIGHTS } from '../liquid';
 import type { DrinkKind } from '../drink';
 import { driedFromFresh } from '../process';
 import type { Nutrients } from '../serving';
-import type { Pot } from '../simulate';
+import type { Pot, PotEntry } from '../simulate';
 
 /** What is in a serving of a drink, as far as it matters to people. Plain data, stored with a brew. */
 export interface DrinkFacts {
@@ -24,6 +24,8 @@ export interface DrinkFacts {
   readonly added: { readonly sodium_mg: number; readonly potassium_mg: number; readonly magnesium_mg: number };
   /** Everything that went into the batch or into a glass, by id, but water. */
   readonly contains: readonly string[];
+  /** Names of everything that went in, the most of it by weight first. */
+  readonly byWeight: readonly string[];
   /** Grams of plants, salts and vinegars whose strength is in a serving, by id. */
   readonly grams: Readonly<Record<string, number>>;
   /** Plants of {@link grams} as what they would weigh dried. */
@@ -53,6 +55,13 @@ function addOrigins({ origins }: Pot, share: number, grams: Map<string, number>,
   }
 }
 
+function namesByWeight(entries: readonly PotEntry[]): readonly string[] {
+  const masses = new Map<string, number>();
+  for (const { ingredient, mass_g } of entries)
+    masses.set(ingredient.name, (masses.get(ingredient.name) ?? 0) + mass_g);
+  return [...masses].sort((a, b) => b[1] - a[1]).map(([name]) => name.toLowerCase());
+}
+
 /** What matters to people, read off the trace of a drink. */
 export function drinkFactsOf(analysis: Analysis): DrinkFacts {
   const { drink, trace, glass, serving, perServing, addedPerServing, liquid, cautions } = analysis;
@@ -76,6 +85,7 @@ export function drinkFactsOf(analysis: Analysis): DrinkFacts {
         entries.filter(({ ingredient }) => ingredient.role !== 'water').map(({ ingredient }) => ingredient.id),
       ),
     ],
+    byWeight: namesByWeight(entries),
     grams: Object.fromEntries(grams),
     dried_g: Object.fromEntries(dried),
     alcohol_pct: liquid?.alcohol_pctABV ?? 0,

@@ -7,6 +7,8 @@ export { glassAdditions } from './glass-additions';
 export type { GlassAdditions } from './glass-additions';
 export { NO_INTAKE, intakeOf, intakeSum, plantFamily } from './intake';
 export type { Intake } from './intake';
+export { labelSummary } from './label-summary';
+export type { Labelled } from './label-summary';
 export { namedCautions, namedSummary, namesTogether, personCautions } from './person-cautions';
 export type { NamedCaution, PersonCaution } from './person-cautions';
 export type { PersonRule } from './person-rule';

@@ -36,6 +36,8 @@ const BOTTLE = {
   spot: nullable(text()),
   /** What it is; null where nobody has said. */
   vessel: nullable(json<Vessel>()),
+  /** What its label says, and since when it is on it. */
+  label: nullable(json<{ readonly at: string; readonly said: string }>()),
   /** The most that has been in it. */
   volumeMl: double(),
   /** What it was filled with from its brew; nothing of one that was filled from another bottle. */

@@ -59,7 +59,7 @@ function asRecord({ keeping, useBy: until, ...row }: StoredBottle): BottleRecord
 
 const BOTTLE = `
   SELECT x.id, x.brew_id AS "brewId", b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, x.place, x.spot,
-         x.vessel, x.stands,
+         x.vessel, x.label, x.stands,
          x.volume_ml AS "volume_mL", x.remaining_ml AS "remaining_mL", b.serving_ml AS "serving_mL",
          b.made_at AS "madeAt", x.opened_at AS "openedAt", x.use_by AS "useBy", b.keeping, b.cautions,
          b.per_serving AS "perServing", b.facts

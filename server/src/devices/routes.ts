@@ -15,7 +15,8 @@ import {
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { readBottle } from '../bottles/bottle-service';
-import { labelPdf } from '../documents/label-pdf';
+import { labelsPdf } from '../documents/labels/label-pdf';
+import { labelsFor, stickLabels } from '../documents/labels/label-service';
 import { findSession } from '../accounts/session-store';
 import { sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
@@ -112,12 +113,14 @@ export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (
       const { devices } = await listDevices(context, who.kitchenId);
       if (!devices.some(({ device, plugged }) => device === 'printer' && plugged))
         throw new Problem('device-unplugged');
-      const files: string[] = [];
-      for (const id of request.body.bottles) {
-        const bottle = await readBottle(context, who, id);
-        const pdf = await labelPdf(bottle, `${request.protocol}://${request.host}/bottles/${id}`);
-        files.push(await printer.print(`${bottle.batch} ${id.slice(0, 8)}`, pdf));
-      }
+      const { bottles } = request.body;
+      const first = await readBottle(context, who, bottles[0]!);
+      const order = { bottles, sheet: 'roll-89' as const, start: 1 };
+      const pages = await labelsFor(context, who, order, `${request.protocol}://${request.host}`);
+      // One strip of the roll, however many labels there are.
+      const name = bottles.length === 1 ? first.batch : `${first.batch} and ${bottles.length - 1} more`;
+      const files = [await printer.print(`${name} ${first.id.slice(0, 8)}`, await labelsPdf(pages, name))];
+      await stickLabels(context, who, bottles);
       return { files, printedAt: new Date().toISOString() };
     },
   );

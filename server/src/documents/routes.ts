@@ -1,8 +1,21 @@
-import { idParams, planCalendar, type IdParams, type PlanCalendar } from '@wellhydra/contract';
-import type { FastifyPluginAsync } from 'fastify';
+import {
+  idParams,
+  labelOrder,
+  labelPages,
+  labelsStuck,
+  planCalendar,
+  type IdParams,
+  type LabelOrder,
+  type LabelsStuck,
+  type PlanCalendar,
+} from '@wellhydra/contract';
+import type { FastifyPluginAsync, FastifyRequest } from 'fastify';
 import { readBottle } from '../bottles/bottle-service';
-import { labelPdf } from './label-pdf';
+import { labelsPdf } from './labels/label-pdf';
+import { labelsFor, stickLabels } from './labels/label-service';
 import { planCalendarFile } from './plan-calendar';
+
+const baseOf = ({ protocol, host }: FastifyRequest): string => `${protocol}://${host}`;
 
 /** Things to print. */
 export const documentRoutes: FastifyPluginAsync = async (app) => {
@@ -10,12 +23,48 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
     '/bottles/:id/label.pdf',
     { schema: { tags: ['documents'], summary: 'A label to print', params: idParams } },
     async (request, reply) => {
-      const bottle = await readBottle(app.context, request.signedIn(), request.params.id);
-      const address = `${request.protocol}://${request.host}/bottles/${bottle.id}`;
+      const who = request.signedIn();
+      const bottle = await readBottle(app.context, who, request.params.id);
+      const order = { bottles: [bottle.id], sheet: 'roll-89' as const, start: 1 };
+      const pages = await labelsFor(app.context, who, order, baseOf(request));
       return reply
         .type('application/pdf')
         .header('content-disposition', `inline; filename="label-${bottle.batch}.pdf"`)
-        .send(await labelPdf(bottle, address));
+        .send(await labelsPdf(pages, `${bottle.drinkName} ${bottle.batch}`));
+    },
+  );
+
+  app.post<{ Body: LabelOrder }>(
+    '/labels.pdf',
+    { schema: { tags: ['documents'], summary: 'Labels on a sheet, to print', body: labelOrder } },
+    async (request, reply) => {
+      const pages = await labelsFor(app.context, request.signedIn(), request.body, baseOf(request));
+      return reply
+        .type('application/pdf')
+        .header('content-disposition', 'attachment; filename="wellhydra-labels.pdf"')
+        .send(await labelsPdf(pages, 'Labels'));
+    },
+  );
+
+  app.post<{ Body: LabelOrder }>(
+    '/labels',
+    {
+      schema: {
+        tags: ['documents'],
+        summary: 'The same labels as they lie on their pages, to be looked at first',
+        body: labelOrder,
+        response: { 200: labelPages },
+      },
+    },
+    (request) => labelsFor(app.context, request.signedIn(), request.body, baseOf(request)),
+  );
+
+  app.post<{ Body: LabelsStuck }>(
+    '/labels/stuck',
+    { schema: { tags: ['documents'], summary: 'Note that bottles wear these labels now', body: labelsStuck } },
+    async (request, reply) => {
+      await stickLabels(app.context, request.signedIn(), request.body.bottles);
+      return reply.code(204).send();
     },
   );
 

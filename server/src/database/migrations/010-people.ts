@@ -17,7 +17,8 @@ export const migration: Migration = {
     ALTER TABLE bottles
       ADD COLUMN filled_ml double precision CHECK (filled_ml >= 0),
       ADD COLUMN vessel jsonb CHECK (jsonb_typeof(vessel) = 'object'),
-      ADD COLUMN spot text;
+      ADD COLUMN spot text,
+      ADD COLUMN label jsonb CHECK (jsonb_typeof(label) = 'object');
     UPDATE bottles SET filled_ml = volume_ml;
     ALTER TABLE bottles ALTER COLUMN filled_ml SET NOT NULL;
 

@@ -1,0 +1,86 @@
+import type { BottleRecord } from '@wellhydra/contract';
+import type { Person } from '@wellhydra/core/household';
+import { namedCautions, type NamedCaution } from '@wellhydra/core/people';
+import { formatNumber, formatPortion } from '@wellhydra/core/quantity';
+
+/** What a label says, as words. */
+export interface LabelWords {
+  readonly name: string;
+  readonly batch: string;
+  readonly due: string;
+  /** Where it is kept, how much is in it, how much is taken. */
+  readonly keep: string;
+  /** What must not be overlooked, in full. */
+  readonly stops: readonly string[];
+  /** What is good to know before, in a few words each. */
+  readonly warns: string;
+  /** What is in it, the most of it first. */
+  readonly contains: string;
+  readonly perServing: string;
+}
+
+const dates = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const day = (iso: string): string => dates.format(new Date(iso));
+/** What keeps shorter than this needs the hour on its label too. */
+const SHORT_ms = 3 * 86_400_000;
+
+function due({ useBy, madeAt }: BottleRecord): string {
+  const short = Date.parse(useBy) - Date.parse(madeAt) < SHORT_ms;
+  return short ? `${day(useBy)}, ${clock.format(new Date(useBy))}` : day(useBy);
+}
+
+const PLACE_WORDS = {
+  fridge: 'Keep in the fridge',
+  'cool-room': 'Keep in a cool room',
+  cupboard: 'Keep dry and dark',
+  freezer: 'Keep frozen',
+} as const;
+
+const FIGURES = [
+  ['energy_kcal', '', 'kcal', 1],
+  ['sugars_g', 'sugars', 'g', 0.1],
+  ['sodium_mg', 'sodium', 'mg', 1],
+  ['potassium_mg', 'potassium', 'mg', 1],
+  ['magnesium_mg', 'magnesium', 'mg', 1],
+  ['vitaminC_mg', 'vitamin C', 'mg', 1],
+  ['caffeine_mg', 'caffeine', 'mg', 1],
+  ['ethanol_g', 'alcohol', 'g', 0.1],
+] as const;
+
+function perServing({ perServing: figures, serving_mL, kind }: BottleRecord): string {
+  if (!figures) return '';
+  const words = FIGURES.filter(([key, , , least]) => figures[key] >= least).map(([key, name, unit]) =>
+    `${name} ${formatNumber(figures[key])} ${unit}`.trim(),
+  );
+  return words.length > 0 ? `In ${formatPortion(serving_mL, kind === 'dry-mix')}: ${words.join(', ')}` : '';
+}
+
+/** A caution that names somebody says it for them; the general one of the same thing is not said twice. */
+const SAME: Readonly<Record<string, string>> = { 'honey-infant': 'honey-under-12-months' };
+const inFull = ({ title, text }: Pick<NamedCaution, 'title' | 'text'>): string => `${title}. ${text}`;
+
+/**
+ * What the label of a bottle says.
+ *
+ * @param people of the kitchen, who are named where it is not for them
+ */
+export function labelWords(bottle: BottleRecord, people: Readonly<Record<string, Person>>, now: Date): LabelWords {
+  const amount = (each: number) => formatPortion(each, bottle.kind === 'dry-mix');
+  const named = bottle.facts ? namedCautions(bottle.facts, people, now) : [];
+  const said = new Set(named.map(({ code }) => SAME[code]));
+  const general = bottle.cautions.filter(({ code }) => !said.has(code));
+  const of = <Said extends { severity: string }>(all: readonly Said[], severity: Said['severity']) =>
+    all.filter((each) => each.severity === severity);
+  const place = bottle.spot ? `${PLACE_WORDS[bottle.place]}: ${bottle.spot}` : PLACE_WORDS[bottle.place];
+  return {
+    name: bottle.drinkName,
+    batch: `Batch ${bottle.batch} · made ${day(bottle.madeAt)}`,
+    due: `Use by ${due(bottle)}`,
+    keep: `${place} · ${amount(bottle.remaining_mL)} · serving ${amount(bottle.serving_mL)}`,
+    stops: [...of(named, 'stop').map(inFull), ...of(general, 'stop').map(inFull)],
+    warns: [...of(named, 'warn'), ...of(general, 'warn')].map(({ title }) => title).join(' · '),
+    contains: bottle.facts && bottle.facts.byWeight.length > 0 ? `Contains ${bottle.facts.byWeight.join(', ')}` : '',
+    perServing: perServing(bottle),
+  };
+}
