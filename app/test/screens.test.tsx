@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import { user } from './user';
 import { BottleScreen } from '../src/features/bottles/bottle-screen';
-import { ShelfScreen } from '../src/features/bottles/shelf-screen';
+import { ShelfScreen } from '../src/features/bottles/shelf/shelf-screen';
 import { RegisterForm, SignInForm } from '../src/features/accounts/account-forms';
 import { WelcomeScreen } from '../src/features/accounts/welcome-screen';
 import { DrinkScreen } from '../src/features/drink/drink-screen';
@@ -64,6 +64,10 @@ const BOTTLE = {
   },
   cautions: [{ code: 'sodium', severity: 'warn', title: 'Added salt', text: 'Why.', concerns: 'some' }],
   perServing: null,
+  spot: null,
+  vessel: null,
+  label: null,
+  facts: null,
 };
 const KITCHEN = {
   id: 'k',
@@ -151,6 +155,13 @@ describe('a drink', () => {
   });
 });
 
+/** The shelf in the order of use, where each bottle can be poured from. */
+async function shelfInOrder() {
+  const store = renderScreen(<ShelfScreen />);
+  await user.click(await screen.findByRole('radio', { name: 'Use first' }));
+  return store;
+}
+
 describe('the shelf', () => {
   test('pours and takes back', async () => {
     const answers: Record<string, unknown> = { 'GET /bottles': { bottles: [BOTTLE] } };
@@ -160,7 +171,7 @@ describe('the shelf', () => {
           target[key] ?? (key.includes('/pours/') ? { ...BOTTLE, remaining_mL: 500 } : undefined),
       }),
     );
-    renderScreen(<ShelfScreen />);
+    await shelfInOrder();
     await user.click(await screen.findByRole('button', { name: 'Pour 500 mL of Dawn bottle' }));
     expect(await screen.findByText('Poured 500 mL of Dawn bottle')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Undo' }));
@@ -178,7 +189,7 @@ describe('the shelf', () => {
       concerns: 'all',
     };
     const sent = fakeKitchen({ 'GET /bottles': { bottles: [{ ...BOTTLE, cautions: [stop] }] } });
-    renderScreen(<ShelfScreen />);
+    await shelfInOrder();
     const poured = () => sent.some(({ key }) => key.includes('/pours/'));
     await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
     expect(await screen.findByText('Pour in 500 mL of water.')).toBeTruthy();
@@ -190,7 +201,7 @@ describe('the shelf', () => {
   });
   test('a pour without a network is seen at once and waits; taken back, it never goes out', async () => {
     const sent = fakeKitchen({ 'GET /bottles': { bottles: [BOTTLE] } });
-    const store = renderScreen(<ShelfScreen />);
+    const store = await shelfInOrder();
     await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
     expect(await screen.findByText('Poured 500 mL of Dawn bottle')).toBeTruthy();
     await waitFor(() => expect(store.getState().queue).toMatchObject({ trouble: 'no-connection', entries: [{}] }));
@@ -206,7 +217,7 @@ describe('the shelf', () => {
         get: (target, key: string) => target[key] ?? (key.includes('/pours/') ? refusal : undefined),
       }),
     );
-    renderScreen(<ShelfScreen />);
+    await shelfInOrder();
     await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
     expect(await screen.findByText('Dawn bottle: There are 100 mL left.')).toBeTruthy();
   });
@@ -223,7 +234,8 @@ describe('a bottle', () => {
     renderScreen(<BottleScreen id="b" />);
     expect(await screen.findByText(/it is not sterile/)).toBeTruthy();
     expect(screen.getByText('Added salt')).toBeTruthy();
-    await user.click(screen.getByRole('radio', { name: 'Cupboard' }));
+    await user.click(screen.getByRole('button', { name: 'Move or freeze' }));
+    await user.click(await screen.findByRole('button', { name: 'Cupboard' }));
     await waitFor(() =>
       expect(sent.find(({ key }) => key === 'PUT /bottles/b/place')?.body).toEqual({
         place: 'cupboard',

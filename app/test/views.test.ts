@@ -1,6 +1,6 @@
 import type { BottleRecord, DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { bottleView, dueView, nextPour_mL, poursLeft, shelfView } from '../src/features/bottles/bottles-view';
+import { bottleView, dueView, nextPour_mL, poursLeft, shelfSummary } from '../src/features/bottles/bottles-view';
 import { fillBottles, fillWords, suggestBottles } from '../src/features/bottles/fill-bottles';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { answerSpread } from '../src/features/drink/figures/answer-spread';
@@ -143,7 +143,7 @@ describe('bottles', () => {
     ['2026-03-12T08:00:00Z', '10 days', 'later'],
     ['2026-09-12T08:00:00Z', '6 months', 'later'],
     ['2026-03-01T08:00:00Z', 'past by 24 h', 'past'],
-  ])('until %s is %s', (useBy, words, urgency) => expect(dueView(useBy, NOW)).toEqual({ words, urgency }));
+  ])('until %s is %s', (useBy, words, urgency) => expect(dueView(useBy, NOW)).toMatchObject({ words, urgency }));
   test('a pour is a serving, or the rest', () => {
     expect(nextPour_mL(bottle({}))).toBe(200);
     expect(nextPour_mL(bottle({ remaining_mL: 50 }))).toBe(50);
@@ -151,9 +151,9 @@ describe('bottles', () => {
     expect(bottleView(bottle({ remaining_mL: 50 }), NOW).pourLabel).toBe('Pour 50 mL');
     expect(bottleView(bottle({ kind: 'dry-mix', serving_mL: 5 }), NOW).pourLabel).toBe('Pour 5 g');
   });
-  test('the empty stand apart', () => {
-    const { full, empty, summary } = shelfView([bottle({}), bottle({ id: 'e', remaining_mL: 0 })], NOW);
-    expect([full.length, empty.length, summary]).toEqual([1, 1, '1 bottle · 500 mL']);
+  test('powders are counted, and not poured together with what is wet', () => {
+    expect(shelfSummary([bottle({}), bottle({ id: 'e', kind: 'dry-mix' })])).toBe('2 bottles · 500 mL');
+    expect(shelfSummary([bottle({ kind: 'dry-mix' })])).toBe('1 bottle');
   });
   test.each([
     [1000, { count: '1', size: '1 L' }],

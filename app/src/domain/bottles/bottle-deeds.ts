@@ -1,4 +1,4 @@
-import type { BottleRecord, MakeBrew } from '@wellhydra/contract';
+import type { BottleChange, BottleRecord, MakeBrew } from '@wellhydra/contract';
 import { movedTo, bottleUseBy } from '@wellhydra/core/keeping';
 import type { Intake } from '@wellhydra/core/people';
 import type { Store } from '../store';
@@ -99,17 +99,62 @@ export const pourTakenBack =
     }
   };
 
+/** What a change shows on the bottle it is done to, before the server has said. */
+function changeShown(bottle: BottleRecord, change: BottleChange): Partial<BottleRecord> {
+  const opened = bottle.openedAt ?? change.at;
+  switch (change.kind) {
+    case 'opened':
+      return { openedAt: opened };
+    case 'discarded':
+      return { remaining_mL: 0 };
+    case 'corrected':
+      return { remaining_mL: change.remaining_mL };
+    case 'topped-up':
+      return { remaining_mL: bottle.remaining_mL + change.volume_mL, openedAt: opened };
+    case 'split':
+      return { remaining_mL: Math.max(0, bottle.remaining_mL - change.into.volume_mL), openedAt: opened };
+  }
+}
+
+/**
+ * Opens a bottle, throws it away, corrects it, tops it up or splits it.
+ *
+ * @param changeId made by whoever does it, so that it can be taken back
+ */
+export const bottleChanged =
+  (bottle: BottleRecord, changeId: string, change: BottleChange): Thunk =>
+  (dispatch) => {
+    show(dispatch, bottle.id, (shown) => changeShown(shown, change));
+    if (change.kind === 'topped-up')
+      show(dispatch, change.from, ({ remaining_mL }) => ({
+        remaining_mL: Math.max(0, remaining_mL - change.volume_mL),
+      }));
+    const body = { ...change, id: bottle.id, changeId };
+    enqueue(dispatch, { id: changeId, kind: 'bottle-changed', body, about: bottle.drinkName });
+  };
+
+/** Takes a change back; what it touched is as it was before. */
+export const changeTakenBack =
+  (bottle: BottleRecord, changeId: string): Thunk =>
+  (dispatch, getState) => {
+    show(dispatch, bottle.id, () => ({ remaining_mL: bottle.remaining_mL, openedAt: bottle.openedAt }));
+    const { entries, trouble } = getState().queue;
+    if (trouble && entries.some(({ id }) => id === changeId)) return void dispatch(entriesSent([changeId]));
+    const body = { id: bottle.id, changeId };
+    enqueue(dispatch, { id: `${changeId}:undone`, kind: 'change-undone', body, about: bottle.drinkName });
+  };
+
 /** Puts a bottle somewhere else. */
 export const bottleMoved =
-  (bottle: BottleRecord, place: BottleRecord['place']): Thunk =>
+  (bottle: BottleRecord, place: BottleRecord['place'], spot: string | null = null): Thunk =>
   (dispatch) => {
     const at = new Date().toISOString();
     show(dispatch, bottle.id, ({ keeping, stands, madeAt, openedAt }) => {
       const moved = movedTo(keeping, stands, { place, since: at });
       const until = bottleUseBy(keeping, { madeAt, stands: moved, openedAt });
-      return { place, stands: [...moved], useBy: until.useBy, useByReason: until.reason };
+      return { place, spot, stands: [...moved], useBy: until.useBy, useByReason: until.reason };
     });
-    const body = { id: bottle.id, place, at };
+    const body = { id: bottle.id, place, at, ...(spot ? { spot } : {}) };
     enqueue(dispatch, { id: crypto.randomUUID(), kind: 'bottle-moved', body, about: bottle.drinkName });
   };
 

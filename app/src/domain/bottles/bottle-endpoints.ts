@@ -1,4 +1,4 @@
-import type { BottleRecord, BrewRecord, MakeBrew, MoveBottle, Pour, PourPage } from '@wellhydra/contract';
+import type { BottleChange, BottleRecord, BrewRecord, MakeBrew, MoveBottle, Pour, PourPage } from '@wellhydra/contract';
 import { api } from '../../state/api';
 import { everyPage, pageAddress, type Ask } from '../../state/pages';
 
@@ -40,6 +40,14 @@ export const bottlesApi = api.injectEndpoints({
     undoPour: build.mutation<BottleRecord, { readonly id: string; readonly pourId: string }>({
       query: ({ id, pourId }) => ({ url: `/bottles/${id}/pours/${pourId}`, method: 'DELETE' }),
       invalidatesTags: (_result, _error, { id }) => [LIST, DRUNK, { type: 'Bottle', id }],
+    }),
+    changeBottle: build.mutation<BottleRecord, BottleChange & { readonly id: string; readonly changeId: string }>({
+      query: ({ id, changeId, ...body }) => ({ url: `/bottles/${id}/changes/${changeId}`, method: 'PUT', body }),
+      invalidatesTags: (_result, _error, { id }) => [LIST, { type: 'Bottle', id }],
+    }),
+    undoChange: build.mutation<BottleRecord, { readonly id: string; readonly changeId: string }>({
+      query: ({ id, changeId }) => ({ url: `/bottles/${id}/changes/${changeId}`, method: 'DELETE' }),
+      invalidatesTags: (_result, _error, { id }) => [LIST, { type: 'Bottle', id }],
     }),
     moveBottle: build.mutation<BottleRecord, MoveBottle & { readonly id: string }>({
       query: ({ id, ...body }) => ({ url: `/bottles/${id}/place`, method: 'PUT', body }),

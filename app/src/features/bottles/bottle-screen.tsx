@@ -1,31 +1,25 @@
 import type { BottleRecord } from '@wellhydra/contract';
-import type { Place } from '@wellhydra/contract/places';
 import type { Household } from '@wellhydra/core/household';
-import { placesByKeeping } from '@wellhydra/core/keeping';
 import { Link, router } from 'expo-router';
-import { Linking, View } from 'react-native';
+import { View } from 'react-native';
 import { failureOf } from '../../state/api';
-import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
-import { Choice } from '../../ui/choice';
 import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
-import { usePrintLabelsMutation } from '../../domain/brews/device-endpoints';
-import { bottleMoved } from '../../domain/bottles/bottle-deeds';
 import { useNamedCautions } from '../../domain/people/use-named';
 import { usePeople } from '../../domain/people/use-people';
 import { NamedList } from '../../ui/named-list';
 import { bySeverity } from '../../domain/drinks/cautions-view';
 import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useListPoursInfiniteQuery } from '../../domain/bottles/bottle-endpoints';
-import { PLACE_NAMES, bottleView, dateWords, measure, servingFigures } from './bottles-view';
+import { BottleActions } from './changes/bottle-actions';
+import { standingView } from './shelf/shelf-groups';
+import { bottleView, dateWords, measure, servingFigures } from './bottles-view';
 import { DueBadge } from './due-badge';
-import { drinkColour } from './drink-colour';
 import { usePour } from './pour/use-pour';
 
 const POLL_ms = 15_000;
@@ -37,8 +31,6 @@ export function BottleScreen({ id }: { readonly id: string }) {
   const named = useNamedCautions(bottle?.facts ?? null);
   const { household } = usePeople();
   const { pour, question } = usePour();
-  const dispatch = useAppDispatch();
-  const [print] = usePrintLabelsMutation();
   if (!bottle && error) {
     const { code, message } = failureOf(error);
     return (
@@ -51,40 +43,26 @@ export function BottleScreen({ id }: { readonly id: string }) {
   }
   if (!bottle) return <Loading what="the bottle" />;
   const view = bottleView(bottle, now);
+  const standing = standingView(bottle, now);
   const cautions = bySeverity(bottle.cautions);
-  const move = (place: Place) => dispatch(bottleMoved(bottle, place));
-  const printIt = async () => {
-    const { data, error: failed } = await print([id]);
-    dispatch(
-      noticeRaised(
-        failed ? { text: failureOf(failed).message, grave: true } : { text: `Printed: ${data!.files.join(', ')}` },
-      ),
-    );
-  };
   return (
     <Page title={view.name} aside={`Batch ${view.batch}`}>
       {question}
       <View className="flex-row items-center gap-5">
-        <BottleDrawing fill={view.fill} colour={drinkColour(bottle.kind)} size={150} />
+        <BottleDrawing fill={standing.level} colour={standing.colour} shape={standing.shape} size={150} />
         <View className="flex-1 gap-2">
           <DueBadge due={view.due} />
           <Text variant="strong">Use by {dateWords(bottle.useBy)}</Text>
           <Text variant="small" className="text-[14px]">
             {bottle.useByReason}
           </Text>
-          <Text>{view.empty ? 'Empty' : view.left}</Text>
+          <Text>{view.empty ? 'Empty' : `${view.left} · ${view.place.toLowerCase()}`}</Text>
         </View>
       </View>
       <View className="flex-row flex-wrap gap-2">
         {view.empty ? null : <Button label={view.pourLabel} size="large" onPress={() => pour(bottle)} />}
-        <Button
-          label="Print label"
-          kind="plain"
-          size="large"
-          onPress={() => void Linking.openURL(`/api/documents/bottles/${id}/label.pdf`)}
-        />
-        <Button label="To the label printer" kind="plain" size="large" onPress={() => void printIt()} />
       </View>
+      {view.empty ? null : <BottleActions bottle={bottle} />}
       <NamedList cautions={named} />
       {cautions.stops.map(({ title, text }) => (
         <StopNote key={title} title={title} text={text} />
@@ -102,15 +80,6 @@ export function BottleScreen({ id }: { readonly id: string }) {
         </View>
       ) : null}
       <PerServing bottle={bottle} />
-      <View className="gap-2">
-        <Text variant="heading">Stands in</Text>
-        <Choice
-          label="Place"
-          options={placesByKeeping(bottle.keeping).map(({ place }) => ({ value: place, label: PLACE_NAMES[place] }))}
-          value={bottle.place}
-          onChange={(place) => void move(place)}
-        />
-      </View>
       <Pours bottle={bottle} people={household.people} />
       <Text variant="small" className="text-[14px]">
         Made {dateWords(bottle.madeAt)} from{' '}

@@ -41,6 +41,8 @@ const EMPTY_mL = 0.01;
 
 export interface DueView {
   readonly words: string;
+  /** Said in full for those who cannot see where it stands. */
+  readonly spoken: string;
   readonly urgency: Urgency;
 }
 
@@ -50,8 +52,8 @@ export function dueView(useBy: string, now: Date): DueView {
   const past = left_ms < 0;
   const span_ms = Math.abs(left_ms);
   const span = shelfWords(span_ms / DAY_ms);
-  if (past) return { words: `past by ${span}`, urgency: 'past' };
-  return { words: span, urgency: left_ms < SOON_ms ? 'soon' : 'later' };
+  if (past) return { words: `past by ${span}`, spoken: `past its date by ${span}`, urgency: 'past' };
+  return { words: span, spoken: `to be used up within ${span}`, urgency: left_ms < SOON_ms ? 'soon' : 'later' };
 }
 
 const dates = new Intl.DateTimeFormat('en-GB', {
@@ -85,8 +87,6 @@ export interface BottleView {
   readonly due: DueView;
   readonly left: string;
   readonly pourLabel: string;
-  /** How full it stands, 0 to 1. */
-  readonly fill: number;
   readonly empty: boolean;
 }
 
@@ -96,26 +96,19 @@ export function bottleView(bottle: BottleRecord, now: Date): BottleView {
     id: bottle.id,
     name: bottle.drinkName,
     batch: bottle.batch,
-    place: PLACE_NAMES[bottle.place],
+    place: bottle.spot ?? PLACE_NAMES[bottle.place],
     due: dueView(bottle.useBy, now),
     left: `${measure(bottle, bottle.remaining_mL)} left · ${formatNumber(left)} ${left === 1 ? 'serving' : 'servings'}`,
     pourLabel: `Pour ${measure(bottle, nextPour_mL(bottle))}`,
-    fill: bottle.remaining_mL / bottle.volume_mL,
     empty: bottle.remaining_mL < EMPTY_mL,
   };
 }
 
-/** Bottles that hold something, the first to be used up first, and the empty ones apart. */
-export function shelfView(bottles: readonly BottleRecord[], now: Date) {
-  const views = bottles.map((bottle) => bottleView(bottle, now));
-  const full = views.filter(({ empty }) => !empty);
+/** "11 bottles · 6.4 L"; powders are counted and not poured together. */
+export function shelfSummary(bottles: readonly BottleRecord[]): string {
   const volume_mL = bottles
     .filter(({ kind }) => kind !== 'dry-mix')
     .reduce((sum, { remaining_mL }) => sum + remaining_mL, 0);
-  const count = `${full.length} ${full.length === 1 ? 'bottle' : 'bottles'}`;
-  return {
-    full,
-    empty: views.filter(({ empty }) => empty),
-    summary: volume_mL > 0 ? `${count} · ${showVolume(volume_mL)}` : count,
-  };
+  const count = `${bottles.length} ${bottles.length === 1 ? 'bottle' : 'bottles'}`;
+  return volume_mL > 0 ? `${count} · ${showVolume(volume_mL)}` : count;
 }

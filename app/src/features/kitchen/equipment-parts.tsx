@@ -138,6 +138,34 @@ export function Stove({ settings, change }: PartProps) {
   );
 }
 
+/** Where bottles stand besides the four usual places. */
+export function Places({ settings, change }: PartProps) {
+  return (
+    <RowEditor
+      what="Place"
+      rows={settings.places ?? []}
+      make={() => ({ name: '', like: 'cool-room' as const })}
+      onChange={(places) => change({ places })}
+      fields={(row, by) => (
+        <View className="gap-1">
+          <Text variant="smallStrong">Bottles keep there as in</Text>
+          <Choice
+            label="Bottles keep there as in"
+            options={[
+              { value: 'fridge', label: 'The fridge' },
+              { value: 'cool-room', label: 'A cool room' },
+              { value: 'cupboard', label: 'A cupboard' },
+              { value: 'freezer', label: 'The freezer' },
+            ]}
+            value={row.like}
+            onChange={(like) => by({ like })}
+          />
+        </View>
+      )}
+    />
+  );
+}
+
 export function Vessels({ settings, change }: PartProps) {
   return (
     <RowEditor

@@ -3,7 +3,17 @@ import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
-import { Measures, Rooms, Stove, Strainers, TAP_LABELS, Vessels, Water, type PartProps } from './equipment-parts';
+import {
+  Measures,
+  Places,
+  Rooms,
+  Stove,
+  Strainers,
+  TAP_LABELS,
+  Vessels,
+  Water,
+  type PartProps,
+} from './equipment-parts';
 import { useSettingsDraft } from './use-settings-draft';
 
 const n = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;
@@ -33,6 +43,11 @@ const PARTS: readonly {
         'pieces',
       ),
     Part: Vessels,
+  },
+  {
+    title: 'Places for bottles',
+    says: ({ places = [] }) => ['Fridge, cool room, cupboard, freezer', ...places.map(({ name }) => name)].join(', '),
+    Part: Places,
   },
   { title: 'Strainers', says: ({ strainers }) => strainers.join(', ') || 'none', Part: Strainers },
   {

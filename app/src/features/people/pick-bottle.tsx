@@ -3,9 +3,8 @@ import { Pressable, View } from 'react-native';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { BottleDrawing } from '../bottles/bottle-drawing';
-import { bottleView } from '../bottles/bottles-view';
-import { drinkColour } from '../bottles/drink-colour';
 import { DueBadge } from '../bottles/due-badge';
+import { standingView } from '../bottles/shelf/shelf-groups';
 
 interface PickBottleProps {
   readonly bottles: readonly BottleRecord[];
@@ -20,7 +19,7 @@ export function PickBottle({ bottles, now, onPick, onClose }: PickBottleProps) {
     <Sheet title="From which bottle?" open onClose={onClose}>
       <View role="list" aria-label="Bottles">
         {bottles.map((bottle) => {
-          const view = bottleView(bottle, now);
+          const view = standingView(bottle, now);
           return (
             <View key={bottle.id} role="listitem">
               <Pressable
@@ -29,7 +28,7 @@ export function PickBottle({ bottles, now, onPick, onClose }: PickBottleProps) {
                 onPress={() => onPick(bottle)}
                 className="min-h-[56px] flex-row items-center gap-3 border-b border-line py-2 active:opacity-70"
               >
-                <BottleDrawing fill={view.fill} colour={drinkColour(bottle.kind)} size={44} />
+                <BottleDrawing fill={view.level} colour={view.colour} shape={view.shape} size={44} />
                 <View className="flex-1">
                   <Text variant="strong">{view.name}</Text>
                   <View className="flex-row flex-wrap items-center gap-2">

@@ -3,7 +3,7 @@
  * load, and core is most of each.
  */
 export { BottleScreen } from '../bottles/bottle-screen';
-export { ShelfScreen } from '../bottles/shelf-screen';
+export { ShelfScreen } from '../bottles/shelf/shelf-screen';
 export { CheckScreen } from '../check/check-screen';
 export { DrinkScreen } from '../drink/drink-screen';
 export { KitchenScreen } from '../kitchen/kitchen-screen';

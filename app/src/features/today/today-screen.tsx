@@ -6,7 +6,7 @@ import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
-import { shelfView } from '../bottles/bottles-view';
+import { bottleView } from '../bottles/bottles-view';
 import { DueBadge } from '../bottles/due-badge';
 import { usePour } from '../bottles/pour/use-pour';
 import { useRuns } from '../../domain/brews/use-runs';
@@ -150,7 +150,10 @@ function DrinkFirst({ now }: { readonly now: Date }) {
   const { pour, question } = usePour();
   if (!data) return null;
   const byId = new Map(data.bottles.map((bottle) => [bottle.id, bottle]));
-  const first = shelfView(data.bottles, now).full.slice(0, FIRST_BOTTLES);
+  const first = data.bottles
+    .map((bottle) => bottleView(bottle, now))
+    .filter(({ empty }) => !empty)
+    .slice(0, FIRST_BOTTLES);
   if (first.length === 0) return null;
   return (
     <>

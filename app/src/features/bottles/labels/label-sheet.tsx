@@ -1,0 +1,129 @@
+import type { BottleRecord, LabelPages } from '@wellhydra/contract';
+import { LABEL_SHEETS, labelsOn, type LabelSheetId } from '@wellhydra/contract/label-sheets';
+import { useEffect, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { useLabelsStuckMutation, useLookAtLabelsMutation } from '../../../domain/bottles/label-endpoints';
+import { saveLabels } from '../../../domain/bottles/save-labels';
+import { usePrintLabelsMutation } from '../../../domain/brews/device-endpoints';
+import { useAppDispatch } from '../../../domain/store';
+import { failureOf } from '../../../state/api';
+import { noticeRaised } from '../../../state/notices';
+import { Button } from '../../../ui/button';
+import { Choice } from '../../../ui/choice';
+import { Sheet } from '../../../ui/sheet';
+import { Text } from '../../../ui/text';
+import { LabelPreview } from './label-preview';
+
+interface LabelSheetProps {
+  readonly bottles: readonly BottleRecord[];
+  readonly onClose: () => void;
+}
+
+/** Labels for bottles: on which sheet, from which label on, looked at before they are printed. */
+export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
+  const dispatch = useAppDispatch();
+  const [sheet, setSheet] = useState<LabelSheetId>('roll-89');
+  const [start, setStart] = useState(1);
+  const [look] = useLookAtLabelsMutation();
+  const [stick] = useLabelsStuckMutation();
+  const [print] = usePrintLabelsMutation();
+  const [pages, setPages] = useState<LabelPages['pages'] | null>(null);
+  const [failure, setFailure] = useState<string | null>(null);
+  const ids = bottles.map(({ id }) => id);
+  const key = ids.join(' ');
+  const { columns, rows } = LABEL_SHEETS.find(({ id }) => id === sheet)!;
+  const order = { bottles: ids, sheet, start: Math.min(start, labelsOn({ columns, rows })) };
+  useEffect(() => {
+    let gone = false;
+    void look({ bottles: key.split(' '), sheet, start: order.start }).then(({ data, error }) => {
+      if (gone) return;
+      setPages(data?.pages ?? null);
+      setFailure(error ? failureOf(error).message : null);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [look, key, sheet, order.start]);
+  const say = (text: string, grave = false) => dispatch(noticeRaised({ text, ...(grave ? { grave } : {}) }));
+  const save = async () => {
+    const problem = await saveLabels(order);
+    if (problem) return say(problem, true);
+    const { error } = await stick({ bottles: ids });
+    say(error ? failureOf(error).message : 'The labels are saved as a PDF', Boolean(error));
+  };
+  const toPrinter = async () => {
+    const { data, error } = await print(ids);
+    say(error ? failureOf(error).message : `Printed: ${data!.files.join(', ')}`, Boolean(error));
+  };
+  return (
+    <Sheet title={bottles.length === 1 ? 'A label' : `${bottles.length} labels`} open onClose={onClose} wide>
+      <Choice
+        label="Sheet or roll"
+        options={LABEL_SHEETS.map(({ id, name }) => ({ value: id as LabelSheetId, label: name }))}
+        value={sheet}
+        onChange={setSheet}
+      />
+      {labelsOn({ columns, rows }) > 1 ? (
+        <StartAt columns={columns} rows={rows} start={order.start} onChange={setStart} />
+      ) : null}
+      {failure ? (
+        <Text role="alert" className="text-heat">
+          {failure}
+        </Text>
+      ) : null}
+      {pages?.map((page, index) => (
+        <LabelPreview key={index} page={page} label={`Page ${index + 1} of ${pages.length}, as it is printed`} />
+      ))}
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Save the PDF" size="large" disabled={!pages} onPress={() => void save()} />
+        <Button
+          label="To the label printer"
+          kind="plain"
+          size="large"
+          disabled={!pages}
+          onPress={() => void toPrinter()}
+        />
+      </View>
+    </Sheet>
+  );
+}
+
+interface StartAtProps {
+  readonly columns: number;
+  readonly rows: number;
+  readonly start: number;
+  readonly onChange: (start: number) => void;
+}
+
+/** The sheet from above: the first label that is still there is touched. */
+function StartAt({ columns, rows, start, onChange }: StartAtProps) {
+  return (
+    <View className="gap-1">
+      <Text variant="smallStrong">The first label that is still on the sheet</Text>
+      <View role="radiogroup" aria-label="The first label that is still on the sheet" className="gap-1 self-start">
+        {Array.from({ length: rows }, (_row, row) => (
+          <View key={row} className="flex-row gap-1">
+            {Array.from({ length: columns }, (_column, column) => {
+              const number = row * columns + column + 1;
+              const used = number < start;
+              return (
+                <Pressable
+                  key={number}
+                  role="radio"
+                  aria-checked={number === start}
+                  aria-label={`Label ${number}`}
+                  onPress={() => onChange(number)}
+                  className={`h-[32px] w-[56px] items-center justify-center rounded-[4px] border ${number === start ? 'border-teal bg-teal' : used ? 'border-line bg-line' : 'border-line bg-sheet'}`}
+                >
+                  <Text variant="small" className={number === start ? 'text-onteal' : ''}>
+                    {number}
+                  </Text>
+                </Pressable>
+              );
+            })}
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}
