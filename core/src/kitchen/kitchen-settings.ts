@@ -1,4 +1,3 @@
-import type { ShelfPlace } from '../keeping';
 import type { Habits } from '../process';
 
 /** Minerals of a water in mg/L, as a supplier's sheet prints them. */
@@ -38,7 +37,7 @@ export interface OwnContainer {
 /** A place of a kitchen's own, and which usual one it keeps as. */
 export interface OwnPlace {
   readonly name: string;
-  readonly like: ShelfPlace;
+  readonly like: 'fridge' | 'cool-room' | 'cupboard' | 'freezer';
 }
 
 /** What a kitchen has; every computation of its drinks uses it. */

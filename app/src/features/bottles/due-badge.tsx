@@ -8,11 +8,11 @@ const LOOKS = {
 } as const;
 
 /** How long a bottle still keeps. */
-export function DueBadge({ due }: { readonly due: DueView }) {
+export function DueBadge({ due, centred = false }: { readonly due: DueView; readonly centred?: boolean }) {
   return (
     <Text
       variant="smallStrong"
-      className={`self-start overflow-hidden rounded-[8px] px-2 py-[3px] ${LOOKS[due.urgency]}`}
+      className={`${centred ? 'self-center' : 'self-start'} overflow-hidden rounded-[8px] px-2 py-[3px] ${LOOKS[due.urgency]}`}
     >
       {due.words}
     </Text>

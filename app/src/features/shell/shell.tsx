@@ -89,8 +89,6 @@ export function Shell() {
 function BottomBar() {
   const path = usePathname();
   const [more, setMore] = useState(false);
-  // Going somewhere closes it.
-  useEffect(() => setMore(false), [path]);
   const behind = MORE_PLACES.find((place) => isIn(place, path));
   return (
     <View
@@ -116,6 +114,7 @@ function BottomBar() {
             <Link key={href} href={href} asChild>
               <Pressable
                 aria-current={behind?.href === href ? 'page' : undefined}
+                onPress={() => setMore(false)}
                 className="min-h-[56px] justify-center border-b border-line active:opacity-70"
               >
                 <Text variant="subheading">{label}</Text>

@@ -44,6 +44,7 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
       gone = true;
     };
   }, [look, key, sheet, order.start]);
+  const several = pages !== null && (labelsOn({ columns, rows }) > 1 || pages.length > 1);
   const say = (text: string, grave = false) => dispatch(noticeRaised({ text, ...(grave ? { grave } : {}) }));
   const save = async () => {
     const problem = await saveLabels(order);
@@ -71,9 +72,14 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
           {failure}
         </Text>
       ) : null}
-      {pages?.map((page, index) => (
-        <LabelPreview key={index} page={page} label={`Page ${index + 1} of ${pages.length}, as it is printed`} />
-      ))}
+      {pages?.[0] ? (
+        <LabelPreview
+          page={pages[0]}
+          part={pages[0].cells[0]}
+          label="The first label, as it is printed"
+          most_px={520}
+        />
+      ) : null}
       <View className="flex-row flex-wrap gap-2">
         <Button label="Save the PDF" size="large" disabled={!pages} onPress={() => void save()} />
         <Button
@@ -84,6 +90,19 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
           onPress={() => void toPrinter()}
         />
       </View>
+      {several ? (
+        <View className="gap-3">
+          <Text variant="smallStrong">{pages.length === 1 ? 'The page' : `All ${pages.length} pages`}</Text>
+          {pages.map((page, index) => (
+            <LabelPreview
+              key={index}
+              page={page}
+              label={`Page ${index + 1} of ${pages.length}, as it is printed`}
+              most_px={page.cells[0]!.width > page.width - 1 ? 360 : 620}
+            />
+          ))}
+        </View>
+      ) : null}
     </Sheet>
   );
 }

@@ -182,7 +182,7 @@ const AMOUNTS = {
 
 /** How much, what goes into the glass, and when it was. */
 function PourDetails({ bottle, form, onChange, usual, wrong, opened }: DetailsProps) {
-  const amounts = [usual, ...AMOUNTS[bottle.kind === 'dry-mix' ? 'dry' : 'wet']];
+  const amounts = [...new Set([usual, ...AMOUNTS[bottle.kind === 'dry-mix' ? 'dry' : 'wet']])];
   return (
     <View className="gap-3">
       <Field

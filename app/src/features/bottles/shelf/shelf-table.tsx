@@ -61,6 +61,8 @@ export function ShelfTable({ bottles, now }: ShelfTableProps) {
     [minute],
   );
   const data = useMemo(() => [...bottles], [bottles]);
+  // Its functions change without telling; nothing here keeps them from one drawing to the next.
+  // eslint-disable-next-line react-hooks/incompatible-library
   const table = useReactTable({
     data,
     columns,
@@ -132,7 +134,10 @@ export function ShelfTable({ bottles, now }: ShelfTableProps) {
                   />
                 </td>
                 {row.getVisibleCells().map((cell) => (
-                  <td key={cell.id} className="min-h-[44px] px-2 py-2">
+                  <td
+                    key={cell.id}
+                    className={`px-2 py-2 ${cell.column.id === 'drinkName' ? '' : 'whitespace-nowrap'}`}
+                  >
                     {flexRender(cell.column.columnDef.cell, cell.getContext())}
                   </td>
                 ))}

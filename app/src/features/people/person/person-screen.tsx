@@ -20,6 +20,8 @@ import { usePour } from '../../bottles/pour/use-pour';
 import { cardViews } from '../cards/card-view';
 import { LineGauge } from '../cards/line-gauge';
 import { PickBottle } from '../pick-bottle';
+import { SheetPart } from '../sickness/sheet-part';
+import { SweatPart } from '../sweat/sweat-part';
 import { PersonSpoons } from '../spoons/person-spoons';
 import { OwnLines } from './own-lines';
 import { Glasses, WeekLine } from './week';
@@ -115,6 +117,12 @@ function Somebody({ id, person, kept }: SomebodyProps) {
           now={now}
           onPour={({ bottle, amount_mL }) => bottle && pour(bottle, { personId: id, amount: `${amount_mL} mL` })}
         />
+      </Section>
+      <Section title="Sickness">
+        <SheetPart personId={id} person={person} had={had ?? []} now={now} />
+      </Section>
+      <Section title="Sweat">
+        <SweatPart personId={id} />
       </Section>
       <Section title="Lines a day">
         <OwnLines person={person} onChange={change} now={now} />
