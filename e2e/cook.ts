@@ -161,3 +161,36 @@ export const test = base.extend<{ watched: void }>({
 });
 
 export { expect };
+
+/** Goes to a place by the bar; on a phone some of them are behind More. */
+export async function goTo(page: Page, place: string): Promise<void> {
+  const bar = page.getByRole('navigation', { name: 'Places', exact: true });
+  const link = bar.getByRole('link', { name: place, exact: true });
+  await expect(bar).toBeVisible();
+  if ((await link.count()) === 0) await page.getByRole('button', { name: /^More places/ }).click();
+  await page.getByRole('link', { name: place, exact: true }).click();
+}
+
+interface Made {
+  readonly name: string;
+  readonly kind: string;
+  readonly serving: string;
+  readonly lines: readonly string[];
+  readonly bottles: readonly number[];
+}
+
+/** A drink that is made and stands in the fridge: for tests that are about what comes after. */
+export async function bottled(page: Page, { name, kind, serving, lines, bottles }: Made): Promise<readonly string[]> {
+  const [drink, brew] = [randomUUID(), randomUUID()];
+  const steps = lines.map((text, index) => ({ id: `s${index}`, verb: 'add', text }));
+  const document = { name, kind, serving, target: null, steps };
+  const filled = bottles.map((volume_mL) => ({ id: randomUUID(), volume_mL, place: 'fridge' }));
+  const saved = await page.request.put(`/api/drinks/${drink}`, { data: { expectedRevision: 0, document } });
+  expect(saved.ok(), await saved.text()).toBe(true);
+  const made = await page.request.put(`/api/brews/${brew}`, {
+    data: { drinkId: drink, drinkRevision: 1, madeAt: new Date().toISOString(), bottles: filled },
+  });
+  expect(made.ok(), await made.text()).toBe(true);
+  await page.reload();
+  return filled.map(({ id }) => id);
+}

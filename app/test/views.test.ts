@@ -1,7 +1,7 @@
 import type { BottleRecord, DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { bottleView, dueView, nextPour_mL, poursLeft, shelfSummary } from '../src/features/bottles/bottles-view';
-import { fillBottles, fillWords, suggestBottles } from '../src/features/bottles/fill-bottles';
+import { fillBottles, fillWords, suggestBottles, vesselRow } from '../src/features/bottles/fill-bottles';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { answerSpread } from '../src/features/drink/figures/answer-spread';
 import { cautionsView, keepingView } from '../src/domain/drinks/cautions-view';
@@ -172,9 +172,22 @@ describe('bottles', () => {
   ])('%d mL go evenly into the bottles that the steps name, %j: %j', (volume, named, row) =>
     expect(suggestBottles(volume, named)).toEqual(row),
   );
+  test('one of the kitchen’s own is filled with room at the top, and never over its brim', () => {
+    const row = vesselRow({ name: '500 mL jar', size_mL: 500, dark: false }, '2');
+    expect(row).toEqual({
+      count: '2',
+      size: '475 mL',
+      vessel: { name: '500 mL jar', shape: 'jar', size_mL: 500, dark: false },
+    });
+    expect(fillBottles([row], 700, false)).toMatchObject({
+      volumes_mL: [475, 225],
+      vessels: [{ shape: 'jar' }, { shape: 'jar' }],
+    });
+    expect(fillBottles([{ ...row, size: '600 mL' }], 700, false)).toMatchObject({ kind: 'wrong', field: 'size' });
+  });
   test('the form says what is wrong with it', () => {
     const filled = (count: string, size: string, dry = false) => fillBottles([{ count, size }], 1000, dry);
-    expect(filled('2', '500 mL')).toEqual({ kind: 'bottles', volumes_mL: [500, 500], empty: 0, rest_mL: 0 });
+    expect(filled('2', '500 mL')).toMatchObject({ kind: 'bottles', volumes_mL: [500, 500], empty: 0, rest_mL: 0 });
     expect(filled('0', '500 mL')).toMatchObject({ field: 'count' });
     expect(filled('2', 'big')).toMatchObject({ field: 'size' });
     expect(filled('2', '500 g')).toMatchObject({ field: 'size' });
@@ -199,7 +212,7 @@ describe('bottles', () => {
   ])('%s: %j of %d mL', (_what, rows, made, volumes, empty, rest, words) => {
     const typed = rows.map((row) => ({ count: row.slice(0, 1), size: row.slice(2) }));
     const filled = fillBottles(typed, made, false);
-    expect(filled).toEqual({ kind: 'bottles', volumes_mL: volumes, empty, rest_mL: rest });
+    expect(filled).toMatchObject({ kind: 'bottles', volumes_mL: volumes, empty, rest_mL: rest });
     expect(filled.kind === 'bottles' && fillWords(filled, false)).toBe(words);
   });
 });

@@ -1,4 +1,4 @@
-import { expect, fromMenu, openDemo, register, test } from '../cook';
+import { expect, fromMenu, goTo, openDemo, register, test } from '../cook';
 
 const RECIPE = `Skerry root bottle
 Makes 4 mugs
@@ -12,7 +12,7 @@ Chill to 5 °C.`;
 
 test('a recipe is pasted, two questions answered, a slip repaired; it is kept and can be made', async ({ page }) => {
   await register(page, 'Ines');
-  await page.getByRole('link', { name: 'Check', exact: true }).click();
+  await goTo(page, 'Check');
   const box = page.getByLabel('The recipe');
   await box.fill(RECIPE);
   await page.getByRole('button', { name: 'Read it' }).click();

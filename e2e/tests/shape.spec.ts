@@ -3,6 +3,7 @@ import {
   allFigures,
   expect,
   fromMenu,
+  goTo,
   newDrink,
   openDemo,
   register,
@@ -244,7 +245,7 @@ test('a kitchen that reads ounces is shown ounces, whatever was typed', async ({
   await saved(page);
   const total = page.getByText(/^\d[\d.,]* (?:mL|L)$/).first();
   await expect(total).toBeVisible();
-  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await goTo(page, 'Kitchen');
   await page.getByRole('button', { name: 'Change measures' }).click();
   await page.getByRole('radio', { name: 'fl oz, oz, °F' }).click();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();

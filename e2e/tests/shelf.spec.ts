@@ -18,6 +18,7 @@ test('made, bottled, labelled, poured, taken back', async ({ page }) => {
   await expect(page.getByRole('listitem')).toHaveCount(2);
   await expect(page.getByText('2 bottles · 1 L')).toBeVisible();
 
+  await page.getByRole('radio', { name: 'Use first' }).click();
   await page.getByRole('button', { name: 'Pour 500 mL of Dawn bottle' }).first().click();
   await expect(page.getByText('1 bottle · 500 mL')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();

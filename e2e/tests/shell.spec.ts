@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { allFigures, expect, fromMenu, openDemo, registerByHand, stepButton, test } from '../cook';
+import { allFigures, expect, fromMenu, goTo, openDemo, registerByHand, stepButton, test } from '../cook';
 
 /** Every address there is, and something that only stands there. */
 async function addresses(page: Page): Promise<readonly (readonly [string, string])[]> {
@@ -113,7 +113,7 @@ for (const [theme, rules] of THEMES)
 
 test('an account goes in and out, and a wrong password is told', async ({ page }) => {
   const cook = await registerByHand(page, 'Ines');
-  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await goTo(page, 'Kitchen');
   await page.getByRole('button', { name: 'Sign out' }).click();
   await expect(page.getByRole('button', { name: 'Open the demo kitchen' })).toBeVisible();
   await page.goto('/drinks');

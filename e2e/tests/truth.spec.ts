@@ -70,10 +70,14 @@ test('what is bottled too salty says so on the bottle, and pouring it asks first
   await expect(page.getByText(/2\d\d mL does not fit in/)).toBeVisible();
   await page.getByRole('radio', { name: 'Drunk now' }).click();
   await page.getByRole('button', { name: 'Put on the shelf' }).click();
+  await page.getByRole('radio', { name: 'Use first' }).click();
   await page.getByRole('button', { name: 'Pour 250 mL of Harbour trial' }).click();
   await expect(page.getByText(/Do not give this as it is/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave it' }).click();
-  await page.getByRole('link', { name: /^Harbour trial/ }).click();
+  await page
+    .getByRole('link', { name: /^Harbour trial/ })
+    .first()
+    .click();
   await expect(page.getByText('Too salty to give')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'In 250 mL, a serving' })).toBeVisible();
 });

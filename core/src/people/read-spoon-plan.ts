@@ -88,6 +88,7 @@ export function readSpoonPlan(text: string): ReadSpoonPlan {
     .split(/(?:[,;.]\s*|\s+)(?:and )?then\s+/i)
     .map((part) => part.trim());
   const begins = [EVERY, A_DAY].map((pattern) => pattern.exec(first)?.index ?? Infinity);
+  if (first !== '' && begins.every((begin) => begin === Infinity)) return unread(`How often? Write it as ${EXAMPLE}.`);
   const words = first
     .slice(0, Math.min(first.length, ...begins))
     .replace(/[,:]\s*$/, '')

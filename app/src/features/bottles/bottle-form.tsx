@@ -11,11 +11,22 @@ import { Field } from '../../ui/field';
 import { IconButton } from '../../ui/icon-button';
 import { Text } from '../../ui/text';
 import { PLACE_NAMES, dateWords } from './bottles-view';
-import { fillBottles, fillWords, suggestBottles, type BottleRow, type FilledBottles, type Rest } from './fill-bottles';
+import { useRunContext } from '../../domain/run/use-run-context';
+import {
+  fillBottles,
+  fillWords,
+  suggestBottles,
+  vesselRow,
+  type BottleRow,
+  type FilledBottles,
+  type Rest,
+} from './fill-bottles';
 
 export interface BottleFormState {
   readonly rows: readonly BottleRow[];
   readonly place: Place;
+  /** A place of the kitchen's own. */
+  readonly spot: string | null;
   readonly filled: FilledBottles;
   /** What becomes of what no bottle takes, once it is said. */
   readonly rest: Rest | null;
@@ -24,7 +35,7 @@ export interface BottleFormState {
   /** Everything that has to be said is said. */
   readonly complete: boolean;
   readonly setRows: (rows: readonly BottleRow[]) => void;
-  readonly setPlace: (place: Place) => void;
+  readonly setPlace: (place: Place, spot?: string | null) => void;
   readonly setRest: (rest: Rest) => void;
 }
 
@@ -37,25 +48,34 @@ export function useBottleForm(analysis: Analysis): BottleFormState {
     dry ? { count: '1', size: `${formatNumber(made)} g` } : suggestBottles(made, named),
   ]);
   const { keeping } = analysis;
-  const [place, setPlace] = useState<Place>(() => (keeping ? placesByKeeping(keeping)[0]!.place : 'fridge'));
+  const [where, setWhere] = useState<{ readonly place: Place; readonly spot: string | null }>(() => ({
+    place: keeping ? placesByKeeping(keeping)[0]!.place : 'fridge',
+    spot: null,
+  }));
   const [rest, setRest] = useState<Rest | null>(null);
   const filled = fillBottles(rows, made, dry);
   const complete = filled.kind === 'bottles' && (filled.rest_mL === 0 || rest !== null);
-  return { rows, place, filled, rest, dry, keeping, complete, setRows, setPlace, setRest };
+  const setPlace = (place: Place, spot: string | null = null) => setWhere({ place, spot });
+  return { rows, ...where, filled, rest, dry, keeping, complete, setRows, setPlace, setRest };
 }
 
 /** Bottles as they cross to the server, and what was drunk at once. */
-export function fillingOf({ filled, place, rest }: BottleFormState) {
+export function fillingOf({ filled, place, spot, rest }: BottleFormState) {
   if (filled.kind !== 'bottles') return { bottles: [] };
   return {
-    bottles: filled.volumes_mL.map((volume_mL) => ({ id: crypto.randomUUID(), volume_mL, place })),
+    bottles: filled.volumes_mL.map((volume_mL, index) => {
+      const vessel = filled.vessels[index];
+      return { id: crypto.randomUUID(), volume_mL, place, ...(spot ? { spot } : {}), ...(vessel ? { vessel } : {}) };
+    }),
     ...(rest === 'drunk' && filled.rest_mL > 0 ? { drunk_mL: filled.rest_mL } : {}),
   };
 }
 
 /** How many bottles, of what, put where, and what becomes of the rest. */
 export function BottleForm({ form, madeAt }: { readonly form: BottleFormState; readonly madeAt: Date }) {
-  const { rows, place, filled, dry, keeping, setRows, setPlace } = form;
+  const { rows, place, spot, filled, dry, keeping, setRows, setPlace } = form;
+  const { settings } = useRunContext();
+  const own = settings.places ?? [];
   const wrong = (row: number, field: 'count' | 'size') =>
     filled.kind === 'wrong' && filled.row === row && filled.field === field ? filled.message : undefined;
   const change = (at: number, by: Partial<BottleRow>) =>
@@ -93,6 +113,22 @@ export function BottleForm({ form, madeAt }: { readonly form: BottleFormState; r
           ) : null}
         </View>
       ))}
+      {dry || settings.containers.length === 0 ? null : (
+        <View className="gap-1">
+          <Text variant="small">Of the kitchen’s own, with room at the top:</Text>
+          <View className="flex-row flex-wrap gap-2">
+            {settings.containers.map((container) => (
+              <Button
+                key={container.name}
+                label={container.name}
+                hint={`Fill ${container.name}`}
+                kind="plain"
+                onPress={() => setRows([...rows.slice(0, -1), vesselRow(container, rows.at(-1)?.count ?? '1')])}
+              />
+            ))}
+          </View>
+        </View>
+      )}
       {filled.kind === 'bottles' && filled.volumes_mL.length > 0 ? (
         <Text variant="small" role="status">
           {fillWords(filled, dry)}
@@ -103,9 +139,16 @@ export function BottleForm({ form, madeAt }: { readonly form: BottleFormState; r
         <Text variant="smallStrong">Put in</Text>
         <Choice
           label="Put in"
-          options={places.map((each) => ({ value: each, label: PLACE_NAMES[each] }))}
-          value={place}
-          onChange={setPlace}
+          options={[
+            ...places.map((each) => ({ value: each as string, label: PLACE_NAMES[each] })),
+            ...own.map(({ name }) => ({ value: `own ${name}`, label: name })),
+          ]}
+          value={spot === null ? place : `own ${spot}`}
+          onChange={(next) => {
+            const chosen = own.find(({ name }) => `own ${name}` === next);
+            if (chosen) setPlace(chosen.like, chosen.name);
+            else setPlace(next as Place);
+          }}
         />
         {keeping ? <Until keeping={keeping} place={place} madeAt={madeAt} /> : null}
       </View>

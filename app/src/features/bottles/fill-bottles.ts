@@ -1,3 +1,4 @@
+import { shapeOf, type Vessel } from '@wellhydra/core/keeping';
 import { formatPortion, formatVolume, readAmount } from '@wellhydra/core/quantity';
 
 /** Bottles that people have, mL. */
@@ -8,7 +9,24 @@ const CLINGS = 0.02;
 /** A row of the form: so many bottles of a size. */
 export interface BottleRow {
   readonly count: string;
+  /** What goes into each. */
   readonly size: string;
+  /** Which of the kitchen's vessels they are; null where nobody has said. */
+  readonly vessel?: Vessel | null;
+}
+
+/** Room at the top of a vessel that is closed, of what it holds to the brim. */
+const HEADSPACE = 0.05;
+/** A row of one of the kitchen's own vessels, filled with room at the top. */
+export function vesselRow(
+  { name, size_mL, dark }: { readonly name: string; readonly size_mL: number; readonly dark: boolean },
+  count: string,
+): BottleRow {
+  return {
+    count,
+    size: formatVolume(Math.floor(size_mL * (1 - HEADSPACE))),
+    vessel: { name, shape: shapeOf(name), size_mL, dark },
+  };
 }
 
 /** What becomes of what no bottle takes. */
@@ -40,6 +58,8 @@ export type FilledBottles =
       readonly kind: 'bottles';
       /** What is in each, in the order in which they are filled. */
       readonly volumes_mL: readonly number[];
+      /** What each of them is. */
+      readonly vessels: readonly (Vessel | null)[];
       /** Bottles that there is nothing left for. */
       readonly empty: number;
       /** What no bottle takes; 0 where it is no more than what clings to the pot. */
@@ -51,9 +71,11 @@ const MOST_BOTTLES = 60;
 /** Less than this is no bottle any more, mL. */
 const LEAST_mL = 1;
 
-type ReadRow = { readonly count: number; readonly size_mL: number } | Extract<FilledBottles, { kind: 'wrong' }>;
+type ReadRow =
+  | { readonly count: number; readonly size_mL: number; readonly vessel: Vessel | null }
+  | Extract<FilledBottles, { kind: 'wrong' }>;
 
-function readRow({ count, size }: BottleRow, row: number, dry: boolean): ReadRow {
+function readRow({ count, size, vessel = null }: BottleRow, row: number, dry: boolean): ReadRow {
   const number = Number(count);
   if (!Number.isInteger(number) || number < 1 || number > MOST_BOTTLES)
     return { kind: 'wrong', row, field: 'count', message: `A whole number from 1 to ${MOST_BOTTLES}.` };
@@ -66,7 +88,10 @@ function readRow({ count, size }: BottleRow, row: number, dry: boolean): ReadRow
       field: 'size',
       message: dry ? 'A jar of dry mix is said in g.' : 'A bottle is said in mL or L.',
     };
-  return { count: number, size_mL: amount.value * amount.unit.size };
+  const size_mL = amount.value * amount.unit.size;
+  if (vessel && size_mL > vessel.size_mL)
+    return { kind: 'wrong', row, field: 'size', message: `It holds ${formatVolume(vessel.size_mL)} to the brim.` };
+  return { count: number, size_mL, vessel };
 }
 
 /**
@@ -77,22 +102,24 @@ function readRow({ count, size }: BottleRow, row: number, dry: boolean): ReadRow
  */
 export function fillBottles(rows: readonly BottleRow[], made_mL: number, dry: boolean): FilledBottles {
   const read = rows.map((row, index) => readRow(row, index, dry));
-  const sizes: number[] = [];
+  const sizes: { readonly size_mL: number; readonly vessel: Vessel | null }[] = [];
   for (const [index, row] of read.entries()) {
     if ('kind' in row) return row;
-    sizes.push(...Array.from({ length: row.count }, () => row.size_mL));
+    sizes.push(...Array.from({ length: row.count }, () => row));
     if (sizes.length > MOST_BOTTLES)
       return { kind: 'wrong', row: index, field: 'count', message: `${MOST_BOTTLES} bottles at most.` };
   }
   let left_mL = made_mL;
-  const volumes_mL = sizes.flatMap((size_mL) => {
+  const filled = sizes.flatMap(({ size_mL, vessel }) => {
     const filled_mL = Math.min(size_mL, left_mL);
     if (filled_mL < LEAST_mL) return [];
     left_mL -= filled_mL;
-    return [filled_mL];
+    return [{ filled_mL, vessel }];
   });
+  const volumes_mL = filled.map(({ filled_mL }) => filled_mL);
   const rest_mL = left_mL > CLINGS * made_mL ? left_mL : 0;
-  return { kind: 'bottles', volumes_mL, empty: sizes.length - volumes_mL.length, rest_mL };
+  const vessels = filled.map(({ vessel }) => vessel);
+  return { kind: 'bottles', volumes_mL, vessels, empty: sizes.length - volumes_mL.length, rest_mL };
 }
 
 /** What goes into the bottles, in words: "750 mL and 156 mL". */

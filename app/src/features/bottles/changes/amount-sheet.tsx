@@ -53,15 +53,17 @@ export function AmountSheet({ bottle, change, onClose }: AmountSheetProps) {
   );
   const [from, setFrom] = useState(others[0]?.id ?? '');
   const source = others.find(({ id }) => id === from);
-  const [text, setText] = useState<string | null>(null);
-  const [placeKey, setPlaceKey] = useState<string>(bottle.spot ? `own ${bottle.spot}` : bottle.place);
-  const [shape, setShape] = useState<VesselShape>(bottle.vessel?.shape ?? shapeOf(''));
-  const usual =
+  const usualOf = (of: BottleRecord | undefined) =>
     change === 'topped-up'
-      ? (source?.remaining_mL ?? 0)
+      ? (of?.remaining_mL ?? 0)
       : change === 'split'
         ? bottle.remaining_mL / 2
         : bottle.remaining_mL;
+  // As it was when the sheet was opened: what others pour meanwhile changes nothing under the fingers.
+  const [usual, setUsual] = useState(() => usualOf(source));
+  const [text, setText] = useState<string | null>(null);
+  const [placeKey, setPlaceKey] = useState<string>(bottle.spot ? `own ${bottle.spot}` : bottle.place);
+  const [shape, setShape] = useState<VesselShape>(bottle.vessel?.shape ?? shapeOf(''));
   const shown = text ?? measure(bottle, usual);
   const amount = text === null ? usual : readIt(text, dry);
   const most = change === 'topped-up' ? (source?.remaining_mL ?? 0) : bottle.remaining_mL;
@@ -110,6 +112,7 @@ export function AmountSheet({ bottle, change, onClose }: AmountSheetProps) {
               value={from}
               onChange={(next) => {
                 setFrom(next);
+                setUsual(usualOf(others.find(({ id }) => id === next)));
                 setText(null);
               }}
             />

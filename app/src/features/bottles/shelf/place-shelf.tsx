@@ -44,10 +44,7 @@ const Standing = memo(function Standing({ bottle }: { readonly bottle: StandingV
   return (
     <View role="listitem" className="min-w-[92px] max-w-[150px] flex-1 basis-[92px]">
       <Link href={`/bottles/${id}`} asChild>
-        <Pressable
-          aria-label={`${name}, batch ${batch}, ${left}, ${due.spoken}`}
-          className="flex-1 items-center active:opacity-70"
-        >
+        <Pressable className="flex-1 items-center active:opacity-70">
           <View className="h-[124px] w-full items-center justify-end border-b-[5px] border-ink dark:border-mute">
             <View style={{ marginBottom: -4 }}>
               <BottleDrawing fill={level} colour={colour} size={height} shape={shape} />
@@ -61,6 +58,7 @@ const Standing = memo(function Standing({ bottle }: { readonly bottle: StandingV
             <Text variant="small" className="text-center text-[12px] leading-[15px]">
               {count || batch}
             </Text>
+            <Text className="sr-only">{`, ${left}, ${due.spoken}`}</Text>
           </View>
         </Pressable>
       </Link>
