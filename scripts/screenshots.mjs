@@ -12,6 +12,13 @@ const FOLDER = join(ROOT, 'docs', 'screenshots');
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 
+/** The hour at which they are taken, whenever that is: people have had something by then, and more is to come. */
+const HOUR = 15;
+const ahead = ((HOUR - new Date().getUTCHours() + 36) % 24) - 12;
+/** A zone in which it is that hour now; names of these zones have their sign turned round. */
+const ZONE = `Etc/GMT${ahead > 0 ? '-' : '+'}${Math.abs(ahead)}`;
+process.env.TZ = ZONE;
+
 /**
  * @typedef {import('@playwright/test').Page} Page
  * @typedef {{ name: string, size?: typeof PHONE, night?: boolean, path: string, then?: (page: Page) => Promise<void> }} Picture
@@ -46,7 +53,11 @@ Add the sliced lemon. Good for the little one, too.`;
 
 /** @type {readonly Picture[]} */
 const PICTURES = [
-  { name: 'welcome', path: '/welcome' },
+  {
+    name: 'people',
+    path: '/people',
+    then: (page) => page.getByRole('list', { name: 'Doses today' }).first().waitFor(),
+  },
   { name: 'drinks', path: '/drinks' },
   { name: 'drink', path: '/drinks', then: open('Fogbank') },
   {
@@ -97,15 +108,6 @@ const PICTURES = [
     }),
   },
   {
-    name: 'drink-figures',
-    path: '/drinks',
-    then: async (page) => {
-      await open('Sea-room')(page);
-      await page.getByRole('button', { name: 'All', exact: true }).click();
-      await page.getByRole('radio', { name: 'Litre' }).click();
-    },
-  },
-  {
     name: 'salt-caution',
     path: '/drinks',
     then: async (page) => {
@@ -153,9 +155,23 @@ const PICTURES = [
     path: '/shelf',
     then: (page) =>
       page
-        .getByRole('link', { name: /^Cherry-ink/ })
+        .getByRole('link', { name: /Cherry-ink/ })
         .first()
         .click(),
+  },
+  {
+    name: 'labels',
+    path: '/shelf',
+    then: async (page) => {
+      await page
+        .getByRole('main')
+        .getByRole('link', { name: /Fogbank/ })
+        .first()
+        .click();
+      await page.getByRole('button', { name: 'Label', exact: true }).click();
+      await page.getByRole('radio', { name: 'A4, 8' }).click();
+      await page.getByRole('img', { name: /^Page 1/ }).waitFor();
+    },
   },
   { name: 'kitchen', path: '/kitchen' },
 ];
@@ -181,6 +197,7 @@ try {
     const context = await browser.newContext({
       viewport: size,
       colorScheme: night ? 'dark' : 'light',
+      timezoneId: ZONE,
       baseURL: `http://localhost:${server.port}`,
     });
     const page = await context.newPage();

@@ -12,7 +12,7 @@ export function DueBadge({ due, centred = false }: { readonly due: DueView; read
   return (
     <Text
       variant="smallStrong"
-      className={`${centred ? 'self-center' : 'self-start'} overflow-hidden rounded-[8px] px-2 py-[3px] ${LOOKS[due.urgency]}`}
+      className={`${centred ? 'self-center' : 'self-start'} overflow-hidden whitespace-nowrap rounded-[8px] px-2 py-[3px] ${LOOKS[due.urgency]}`}
     >
       {due.words}
     </Text>

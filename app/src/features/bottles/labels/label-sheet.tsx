@@ -58,6 +58,14 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
   };
   return (
     <Sheet title={bottles.length === 1 ? 'A label' : `${bottles.length} labels`} open onClose={onClose} wide>
+      {pages?.[0] ? (
+        <LabelPreview
+          page={pages[0]}
+          part={pages[0].cells[0]}
+          label="The first label, as it is printed"
+          most_px={520}
+        />
+      ) : null}
       <Choice
         label="Sheet or roll"
         options={LABEL_SHEETS.map(({ id, name }) => ({ value: id as LabelSheetId, label: name }))}
@@ -71,14 +79,6 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
         <Text role="alert" className="text-heat">
           {failure}
         </Text>
-      ) : null}
-      {pages?.[0] ? (
-        <LabelPreview
-          page={pages[0]}
-          part={pages[0].cells[0]}
-          label="The first label, as it is printed"
-          most_px={520}
-        />
       ) : null}
       <View className="flex-row flex-wrap gap-2">
         <Button label="Save the PDF" size="large" disabled={!pages} onPress={() => void save()} />

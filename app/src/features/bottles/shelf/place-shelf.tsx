@@ -52,7 +52,7 @@ const Standing = memo(function Standing({ bottle }: { readonly bottle: StandingV
           </View>
           <View className="w-full items-center gap-1 px-1 pb-4 pt-2">
             <DueBadge due={due} centred />
-            <Text variant="small" className="text-center text-[13px] leading-[17px]" numberOfLines={2}>
+            <Text variant="small" className="text-center text-[13px] leading-[17px]" numberOfLines={3}>
               {name}
             </Text>
             <Text variant="small" className="text-center text-[12px] leading-[15px]">
