@@ -9,6 +9,8 @@ import { drinkColour } from '../src/features/bottles/drink-colour';
 import { cardViews } from '../src/features/people/cards/card-view';
 import { daysHad, weekView } from '../src/features/people/person/week-view';
 import { planPreview } from '../src/features/people/spoons/plan-view';
+import { aimForm, aimQuestion, withPeople } from '../src/features/drink/aim/aim-form';
+import { analyseDrink } from '@wellhydra/core/analyse';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { labelSummary } from '@wellhydra/core/people';
 import { BREWS, FACTS, HOUSE, NOW, at, bottle, drunk, person, spoonPlan } from './trial-people';
@@ -252,4 +254,15 @@ describe('the shelf', () => {
     expect(staleLabels([{ ...stuck, place: 'freezer' }], {}, NOW)).toHaveLength(1);
     expect(staleLabels([stuck], { wren: person('Wren', { group: 'infant' }) }, NOW)).toHaveLength(1);
   });
+});
+
+test('doses that are made for somebody come under their lines', () => {
+  const analysis = analyseDrink({ name: 'Trial', kind: 'sport', steps: [{ verb: 'add', text: '1 L water' }] });
+  const form = withPeople(aimForm(analysis, DEFAULT_SETTINGS), [{ id: 'wilf', person: HOUSE.people['wilf']! }], NOW);
+  expect(form.people).toEqual(['wilf']);
+  expect(form.limits).toContainEqual({ person: 'Wilf', key: 'addedPotassium_mg', most: 400 });
+  expect(form.limits).toContainEqual({ person: 'Wilf', key: 'sodium_mg', most: 2300 });
+  expect(aimQuestion(form)).toMatchObject({ limits: form.limits });
+  const question = aimQuestion(withPeople(form, [], NOW));
+  expect(typeof question === 'string' ? question : question.limits).toBeUndefined();
 });

@@ -23,6 +23,60 @@ function firedOn(aim: Aim, kind: DrinkKind, serving: string): readonly string[] 
   return cautions.map(({ code }) => code).filter((code) => CODES.has(code));
 }
 
+describe('made for somebody', () => {
+  const sport = (limits: NonNullable<Aim['limits']>): Aim => ({
+    ...read({
+      kind: 'sport',
+      serving: '500 mL',
+      target: { sodium_mmol_L: 20, potassium_mmol_L: 12 },
+      available: ['table salt', 'potassium chloride'],
+    }),
+    limits,
+  });
+  const potassium_mg = (aim: Aim): number =>
+    aimAt(aim).doses.reduce(
+      (sum, { ingredient, mass_g }) => sum + mass_g * (ingredient.composition!.potassium_mmol ?? 0) * 39.0983,
+      0,
+    );
+  test('no serving crosses a line of theirs, and it is told whose it is', () => {
+    // 12 mmol/L are 235 mg in half a litre: over a line of 100 mg.
+    const wilf = sport([{ person: 'Wilf', key: 'addedPotassium_mg', most: 100 }]);
+    expect(potassium_mg(sport([])) / 2).toBeGreaterThan(200);
+    expect(potassium_mg(wilf) / 2).toBeLessThanOrEqual(100);
+    expect(aimAt(wilf).heldBy.map(({ name, unit }) => `${name}, ${unit}`)).toEqual([
+      'added potassium for Wilf, mg a serving',
+    ]);
+  });
+  test('none at all is none, and a line that is far off changes nothing', () => {
+    expect(potassium_mg(sport([{ person: 'Wilf', key: 'addedPotassium_mg', most: 0 }]))).toBe(0);
+    const far = sport([{ person: 'Ines', key: 'addedPotassium_mg', most: 1564 }]);
+    expect(aimAt(far).doses).toEqual(aimAt(sport([])).doses);
+  });
+  test.each(['sodium_mg', 'sugars_g', 'addedMagnesium_mg', 'caffeine_mg', 'vitaminC_mg'] as const)(
+    'a line about %s is one that doses come under',
+    (key) => {
+      const aim: Aim = {
+        ...read({
+          kind: 'sport',
+          serving: '500 mL',
+          target: { sodium_mmol_L: 20, carbohydrate_g_L: 60, magnesium_mmol_L: 2 },
+          available: ['table salt', 'white sugar', 'magnesium citrate', 'green tea', 'sodium ascorbate'],
+        }),
+        limits: [{ person: 'Tam', key, most: 0 }],
+      };
+      const of = aimAt(aim).doses.map(({ ingredient }) => ingredient.id);
+      const without = {
+        sodium_mg: 'table-salt',
+        sugars_g: 'white-sugar',
+        addedMagnesium_mg: 'magnesium-citrate',
+        caffeine_mg: 'green-tea',
+        vitaminC_mg: 'sodium-ascorbate',
+      };
+      expect(of).not.toContain(without[key]);
+    },
+  );
+});
+
 const SALTS = ['table salt', 'potassium chloride', 'trisodium citrate', 'tripotassium citrate', 'baking soda'];
 
 describe('a target above a line is not met', () => {

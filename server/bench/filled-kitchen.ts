@@ -15,6 +15,8 @@ export interface FilledKitchen {
   readonly drinks: readonly string[];
   /** A bottle that can be poured from for ever, nearly. */
   readonly bottle: string;
+  /** Somebody who drank all of it. */
+  readonly person: string;
 }
 
 export const benchDocument = (name: string) => ({
@@ -91,7 +93,12 @@ export async function fillKitchen(app: FastifyInstance, brews: number): Promise<
   const bottles = [{ id: bottle, place: 'fridge', volume_mL: 20_000 }];
   const madeAt = new Date().toISOString();
   await send('PUT', `/api/brews/${randomUUID()}`, { drinkId: drinks[0], drinkRevision: 1, madeAt, bottles }, cookie);
-  await send('PUT', `/api/bottles/${bottle}/pours/${randomUUID()}`, { volume_mL: 1, pouredAt: madeAt }, cookie);
+  const person = randomUUID();
+  const named = { name: 'Ines', note: '', born: null, group: 'adult', weight_kg: null, facts: {}, lines: {} };
+  const people = { people: { [person]: named }, spoonPlans: {}, sweatTests: {}, sheets: {} };
+  await send('PUT', '/api/people', { expectedRevision: 0, people }, cookie);
+  const poured = { volume_mL: 1, pouredAt: madeAt, personId: person };
+  await send('PUT', `/api/bottles/${bottle}/pours/${randomUUID()}`, poured, cookie);
 
   const { sequelize } = app;
   await copyRow(sequelize, {
@@ -121,5 +128,5 @@ export async function fillKitchen(app: FastifyInstance, brews: number): Promise<
       poured_at: "one.poured_at - brew * interval '1 hour'",
     },
   });
-  return { cookie, drinks, bottle };
+  return { cookie, drinks, bottle, person };
 }

@@ -96,11 +96,21 @@ const json = (body: object, cookie = '') => ({
   headers: { ...PLAIN, 'content-type': 'application/json', ...(cookie ? { cookie } : {}) },
 });
 
+const WEEK_ms = 7 * 86_400_000;
+
 async function benchLists(small: FilledKitchen, big: FilledKitchen, at: { small: string; big: string }) {
   print('\nA page of a list, median of requests one after the other, ms');
-  const lists = ['/api/drinks', '/api/brews', '/api/brews/under-way', '/api/bottles', 'pours'];
-  for (const list of lists) {
-    const url = ({ bottle }: FilledKitchen) => (list === 'pours' ? `/api/bottles/${bottle}/pours` : list);
+  const since = new Date(Date.now() - WEEK_ms).toISOString();
+  const lists: Readonly<Record<string, (kitchen: FilledKitchen) => string>> = {
+    drinks: () => '/api/drinks',
+    brews: () => '/api/brews',
+    'under way': () => '/api/brews/under-way',
+    shelf: () => '/api/bottles',
+    'pours of a bottle': ({ bottle }) => `/api/bottles/${bottle}/pours`,
+    'a person’s week': ({ person }) => `/api/people/pours?limit=500&since=${since}&personId=${person}`,
+    'everybody’s week': () => `/api/people/pours?limit=500&since=${since}`,
+  };
+  for (const [list, url] of Object.entries(lists)) {
     const work =
       (kitchen: FilledKitchen, base: string): Ask =>
       () =>

@@ -7,6 +7,7 @@ import { AIM_FIGURES, type AimFigure } from './aim-figures';
 import { bestDoses } from './best-doses';
 import type { DoseProblem } from './dose-problem';
 import { levelsFor, type Instrument, type Levels } from './measurable-levels';
+import { limitLines, type PersonLimit } from './person-limits';
 
 /** What to aim at, and what with. */
 export interface Aim {
@@ -19,6 +20,8 @@ export interface Aim {
   readonly kinds?: readonly DrinkKind[];
   /** A serving of it, mL. */
   readonly serving_mL?: number;
+  /** Whom it is made for: no serving crosses a line of theirs. */
+  readonly limits?: readonly PersonLimit[];
   /** Where a figure is as good as met, from low to high. */
   readonly bands?: Readonly<Partial<Record<AimFigure, readonly [low: number, high: number]>>>;
 }
@@ -71,6 +74,12 @@ const perGram = ({ composition }: Ingredient, figure: AimFigure, volume_mL: numb
 /** Volume that a gram takes up in the drink, mL. */
 const volumePerGram = ({ composition }: Ingredient): number => (composition ? volumeOf(composition) : 1);
 
+/** The lines that hold: those of its kinds, and those of the people it is made for. */
+const linesFor = ({ kinds = [], limits = [] }: Aim): readonly DoseLine[] => [
+  ...doseLinesFor(kinds),
+  ...limitLines(limits),
+];
+
 /** What a gram takes up of a line, in the volume that is made. */
 function shareOfLine({ of, most, per }: DoseLine, ingredient: Ingredient, aim: Aim): number {
   const portion_mL = per === 'litre' ? 1000 : Math.min(aim.volume_mL, aim.serving_mL ?? USUAL_SERVING_mL);
@@ -85,7 +94,7 @@ const NOTHING_LEFT = 1e-9;
 /** Rows of what must not be crossed: the lines of its kinds, and the volume itself, less what the fixed doses take up. */
 function ceilingsOf(aim: Aim, candidates: readonly Candidate[]): readonly Float64Array[] {
   const shares: readonly ((ingredient: Ingredient) => number)[] = [
-    ...doseLinesFor(aim.kinds ?? []).map((line) => (ingredient: Ingredient) => shareOfLine(line, ingredient, aim)),
+    ...linesFor(aim).map((line) => (ingredient: Ingredient) => shareOfLine(line, ingredient, aim)),
     (ingredient) => volumePerGram(ingredient) / aim.volume_mL,
   ];
   return shares.map((share) => {
@@ -153,7 +162,7 @@ function linesInTheWay(
   candidates: readonly Candidate[],
 ): readonly DoseLine[] {
   const { grams } = bestDoses(free, NODES_TO_EXPLAIN);
-  return doseLinesFor(aim.kinds ?? []).filter((line) => {
+  return linesFor(aim).filter((line) => {
     const share = (ingredient: Ingredient): number => shareOfLine(line, ingredient, aim);
     const added = candidates.reduce((sum, { ingredient }, index) => sum + grams[index]! * share(ingredient), 0);
     const there = aim.fixed.reduce((sum, { ingredient, mass_g }) => sum + mass_g * share(ingredient), 0);

@@ -12,6 +12,8 @@ export { distanceOf, isAllowed } from './dose-problem';
 export type { DoseProblem } from './dose-problem';
 export { INSTRUMENTS } from './measurable-levels';
 export type { Instrument } from './measurable-levels';
+export { LINE_OF_PERSON, isLimitKey } from './person-limits';
+export type { LimitKey, PersonLimit } from './person-limits';
 export { nonNegativeLeastSquares } from './non-negative-least-squares';
 export { AIM_FORMAT, readAim } from './read-aim';
 export type { AimProblem, ReadAim } from './read-aim';

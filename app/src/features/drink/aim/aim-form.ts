@@ -1,4 +1,14 @@
-import { bandsOf, figuresOf, type AimFigure, type Instrument, type Remedy } from '@wellhydra/core/aim';
+import { personAt, type Person } from '@wellhydra/core/household';
+import { dailyLines } from '@wellhydra/core/people';
+import {
+  bandsOf,
+  figuresOf,
+  isLimitKey,
+  type AimFigure,
+  type Instrument,
+  type PersonLimit,
+  type Remedy,
+} from '@wellhydra/core/aim';
 import type { Analysis } from '@wellhydra/core/analyse';
 import type { DrinkKind } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
@@ -19,6 +29,9 @@ export interface AimForm {
   /** What the drink is, and a serving of it, mL: their lines hold. */
   readonly kind: DrinkKind;
   readonly serving_mL: number | null;
+  /** Ids of those it is made for, and what their lines allow in a serving. */
+  readonly people: readonly string[];
+  readonly limits: readonly PersonLimit[];
 }
 
 /** What most kitchens have of what targets ask for. */
@@ -44,6 +57,8 @@ export function aimForm(analysis: Analysis, { scale_g }: KitchenSettings): AimFo
     figures: typedFigures(target),
     available: [...new Set([...inIt, ...USUAL])],
     locked: [],
+    people: [],
+    limits: [],
     kind: analysis.drink.kind,
     serving_mL: analysis.serving?.volume_mL ?? null,
     instrument: scale_g === null ? 'spoon set' : scale_g === 1 ? '1 g scale' : '0.1 g scale',
@@ -53,6 +68,20 @@ export function aimForm(analysis: Analysis, { scale_g }: KitchenSettings): AimFo
 /** Another target; a maker's own begins with the figures that were there. */
 export const withTarget = (form: AimForm, target: string): AimForm =>
   target === '' ? { ...form, target } : { ...form, target, figures: typedFigures(target) };
+
+/** Made for these people: no serving brings any of them over a line of the day. */
+export function withPeople(
+  form: AimForm,
+  people: readonly { readonly id: string; readonly person: Person }[],
+  now: Date,
+): AimForm {
+  const limits = people.flatMap(({ person }) =>
+    dailyLines(personAt(person, now)).flatMap(({ key, most }): PersonLimit[] =>
+      isLimitKey(key) && Number.isFinite(most) ? [{ person: person.name, key, most }] : [],
+    ),
+  );
+  return { ...form, people: people.map(({ id }) => id), limits };
+}
 
 /** The form after a remedy: the measure and the batch that would do. */
 export const withRemedy = (form: AimForm, { instrument, volume_mL }: Remedy): AimForm => ({
@@ -82,6 +111,7 @@ export function aimQuestion(form: AimForm): AimQuestion | string {
     kinds: [...new Set([form.kind, ...(target?.kinds.slice(0, 1) ?? [])])],
     ...(form.serving_mL === null ? {} : { serving_mL: form.serving_mL }),
     ...(target ? { bands: bandsOf(target) } : {}),
+    ...(form.limits.length > 0 ? { limits: form.limits } : {}),
     available: form.available,
     locked: form.locked,
     instrument: form.instrument,

@@ -20,7 +20,10 @@ import type { RunContext } from '../../../domain/run/run-context';
 import { oddsWords } from '../figures/target-words';
 import { sensible } from '../figures/figures-view';
 import { Suggestions } from '../step/suggestions';
-import { aimForm, aimQuestion, withRemedy, withTarget, type AimForm } from './aim-form';
+import { peopleRows } from '../../../domain/people/use-people';
+import { useAppSelector } from '../../../domain/store';
+import { Toggle } from '../../../ui/toggle';
+import { aimForm, aimQuestion, withPeople, withRemedy, withTarget, type AimForm } from './aim-form';
 import { figureName, linesOf, type AimAnswer } from './answer-aim';
 import { useAim } from './use-aim';
 
@@ -74,6 +77,7 @@ export function AimSheet({ analysis, context, onTake, onClose }: AimSheetProps) 
           {problem}
         </Text>
       ) : null}
+      <MadeFor form={form} onChange={setForm} />
       {answer ? <Doses answer={answer} form={form} onChange={setForm} /> : null}
       <Available form={form} onChange={setForm} />
       <Button
@@ -140,6 +144,29 @@ function Reached({ answer }: { readonly answer: AimAnswer }) {
 interface FormProps {
   readonly form: AimForm;
   readonly onChange: (form: AimForm) => void;
+}
+
+/** Whom it is made for: their lines a day hold for a serving. */
+function MadeFor({ form, onChange }: FormProps) {
+  const household = useAppSelector((state) => state.household.mine);
+  const rows = peopleRows(household);
+  if (rows.length === 0) return null;
+  const toggle = (id: string, value: boolean) => {
+    const chosen = rows.filter((row) => (row.id === id ? value : form.people.includes(row.id)));
+    onChange(withPeople(form, chosen, new Date()));
+  };
+  return (
+    <View role="group" aria-label="Made for">
+      <Text variant="smallStrong">Made for</Text>
+      <View className="flex-row flex-wrap gap-x-4">
+        {rows.map(({ id, person }) => (
+          <View key={id} className="min-w-[110px]">
+            <Toggle label={person.name} value={form.people.includes(id)} onChange={(value) => toggle(id, value)} />
+          </View>
+        ))}
+      </View>
+    </View>
+  );
 }
 
 function OwnFigures({ form, onChange }: FormProps) {

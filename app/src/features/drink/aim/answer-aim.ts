@@ -1,5 +1,6 @@
 import {
   AIM_FIGURES,
+  LINE_OF_PERSON,
   aimAt,
   aimedDrink,
   doseLines,
@@ -8,6 +9,7 @@ import {
   type Aim,
   type AimFigure,
   type Instrument,
+  type PersonLimit,
   type Remedy,
 } from '@wellhydra/core/aim';
 import { analyseDrink, type SpreadFigure } from '@wellhydra/core/analyse';
@@ -32,6 +34,7 @@ export interface AimQuestion {
   readonly kinds: readonly DrinkKind[];
   readonly serving_mL?: number;
   readonly bands?: NonNullable<Aim['bands']>;
+  readonly limits?: readonly PersonLimit[];
 }
 
 export interface AimedDose {
@@ -72,7 +75,8 @@ const DRAWS = 1000;
 const NEAR = [0.95, 1.05] as const;
 
 /** What the caution behind a line is called. */
-const cautionTitle = (code: string): string => CAUTION_RULES.find((rule) => rule.code === code)?.title ?? code;
+const cautionTitle = (code: string): string =>
+  code === LINE_OF_PERSON ? 'their line a day' : (CAUTION_RULES.find((rule) => rule.code === code)?.title ?? code);
 
 /** The figure of an analysis behind a figure that is aimed at. */
 const spreadFigureOf = (figure: AimFigure): SpreadFigure =>
