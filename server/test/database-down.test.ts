@@ -112,10 +112,18 @@ describe('the demo kitchen', () => {
     const guest = cookWith(app, cookieOf(answer));
     expect((await guest.send('GET', '/api/drinks')).json.drinks).toHaveLength(Object.keys(DEMO_DRINKS).length);
     const { json } = await guest.send('GET', '/api/bottles');
-    const filled = DEMO_BREWS.flatMap(({ bottles }) => bottles);
-    expect(json.bottles.length).toBeGreaterThanOrEqual(filled.length - 1);
+    expect(json.bottles).toHaveLength(18);
     expect(json.bottles.every((bottle: { remaining_mL: number }) => bottle.remaining_mL > 0)).toBe(true);
-    expect(new Set(json.bottles.map(({ place }: { place: string }) => place)).size).toBe(3);
+    expect(new Set(json.bottles.map(({ place }: { place: string }) => place)).size).toBe(4);
+    const { people } = (await guest.send('GET', '/api/people')).json;
+    expect(Object.keys(people.people)).toHaveLength(7);
+    // Pours of three weeks say whose they were.
+    const { pours } = (await guest.send('GET', '/api/people/pours?limit=500')).json;
+    const days = pours.map(
+      ({ pouredAt }: { pouredAt: string }) => (today.getTime() - Date.parse(pouredAt)) / 86_400_000,
+    );
+    expect(Math.max(...days)).toBeGreaterThan(19);
+    expect(Math.min(...days)).toBeLessThan(1);
 
     const made = Date.parse((await guest.send('GET', `/api/brews/${demoId('brew-0')}`)).json.madeAt);
     expect(today.getTime() - made).toBe(DEMO_BREWS[0]!.hoursAgo * 3_600_000);

@@ -96,7 +96,14 @@ export const DEMO_BREWS: readonly DemoBrew[] = [
   {
     drink: 'dawn',
     hoursAgo: 9,
-    bottles: [bottle(500, { as: 'flask', size_mL: 600 }), bottle(500, { as: 'flask', size_mL: 600 }, had('juno', 7))],
+    bottles: [
+      bottle(500, { as: 'flask', size_mL: 600 }),
+      bottle(
+        500,
+        { as: 'flask', size_mL: 600 },
+        had('juno', 7).map((pour) => ({ ...pour, servings: 0.5 })),
+      ),
+    ],
   },
   { drink: 'light', hoursAgo: 7, bottles: [bottle(500), bottle(500, { in: 'cool-room' })] },
   {

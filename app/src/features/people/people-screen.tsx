@@ -1,7 +1,7 @@
 import type { BottleRecord } from '@wellhydra/contract';
 import Plus from 'lucide-react-native/icons/plus';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { usePeople, useWeekHad } from '../../domain/people/use-people';
@@ -30,7 +30,12 @@ export function PeopleScreen() {
   const [picking, setPicking] = useState(false);
   const { spoons, lasts } = useSpoons(now);
   const bottles = data?.bottles ?? NO_BOTTLES;
-  const cards = cardViews(rows, { had: had ?? [], bottles, now });
+  // Every bottle is held against every person: not at each touch.
+  const minute = Math.floor(now.getTime() / 60_000);
+  const cards = useMemo(
+    () => cardViews(rows, { had: had ?? [], bottles, now: new Date(minute * 60_000) }),
+    [rows, had, bottles, minute],
+  );
   return (
     <ScrollView className="flex-1 bg-mist" contentContainerClassName="pb-16" role="main">
       {question}
