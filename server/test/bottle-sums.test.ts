@@ -30,6 +30,7 @@ const act = fc.record({
     'correct',
     'top-up',
     'top-up',
+    'top-up',
     'split',
     'undo-change',
     'undo-change',
@@ -52,6 +53,8 @@ const at = <T>(list: readonly T[], share: number): T | undefined => list[Math.fl
 
 class Kitchen {
   readonly bottles: string[] = [];
+  /** Which brew each is of, as far as this test has seen. */
+  readonly brewOf = new Map<string, string>();
   readonly pours: Done[] = [];
   readonly changes: Done[] = [];
   constructor(readonly drink: string) {}
@@ -70,7 +73,7 @@ class Kitchen {
     switch (what) {
       case 'pour':
         this.pours.push({ bottle, id });
-        return send('PUT', `/api/bottles/${bottle}/pours/${id}`, { volume_mL, pouredAt: now });
+        return send('PUT', `/api/bottles/${bottle}/pours/${id}`, { volume_mL: volume_mL / 4, pouredAt: now });
       case 'undo-pour': {
         const pour = at(this.pours, other);
         return pour ? send('DELETE', `/api/bottles/${pour.bottle}/pours/${pour.id}`) : 200;
@@ -91,15 +94,22 @@ class Kitchen {
       case 'correct':
         return change({ kind: 'corrected', remaining_mL: volume_mL });
       case 'top-up':
-        return change({ kind: 'topped-up', from: at(this.bottles, other), volume_mL });
+        return change({ kind: 'topped-up', from: this.mateOf(bottle, other), volume_mL: volume_mL / 8 });
       case 'split': {
-        const into = { id: randomUUID(), volume_mL, place };
+        const into = { id: randomUUID(), volume_mL: volume_mL / 4, place };
         this.bottles.push(into.id);
+        this.brewOf.set(into.id, this.brewOf.get(bottle)!);
         return change({ kind: 'split', into });
       }
       default:
         return this.brews(who, volume_mL);
     }
+  }
+
+  /** Another bottle of the same batch, mostly; now and then any, which is refused. */
+  mateOf(bottle: string, share: number): string | undefined {
+    const mates = this.bottles.filter((each) => each !== bottle && this.brewOf.get(each) === this.brewOf.get(bottle));
+    return share < 0.1 ? at(this.bottles, share) : at(mates, share);
   }
 
   async brews(who: number, volume_mL: number): Promise<number> {
@@ -108,9 +118,11 @@ class Kitchen {
       volume_mL: each,
       place: 'fridge',
     }));
+    const brew = randomUUID();
     this.bottles.push(...bottles.map(({ id }) => id));
+    for (const { id } of bottles) this.brewOf.set(id, brew);
     const made = { drinkId: this.drink, drinkRevision: 1, madeAt: new Date().toISOString(), bottles };
-    return (await cooks[who as 0 | 1].send('PUT', `/api/brews/${randomUUID()}`, made)).status;
+    return (await cooks[who as 0 | 1].send('PUT', `/api/brews/${brew}`, made)).status;
   }
 }
 
@@ -166,8 +178,9 @@ test('everything adds up to the gram, and no bottle goes below nothing', async (
     { type: QueryTypes.SELECT },
   );
   expect(kinds).toHaveLength(7);
-  for (const { stand } of kinds) expect(stand).toBeGreaterThan(0);
-  expect(kinds.reduce((sum, { undone }) => sum + undone, 0)).toBeGreaterThan(20);
+  for (const { stand } of kinds) expect(stand).toBeGreaterThan(3);
+  // What comes first of four at once decides which of them can be done: about twenty are taken back.
+  expect(kinds.reduce((sum, { undone }) => sum + undone, 0)).toBeGreaterThan(5);
 });
 
 const later = (hours: number) => new Date(Date.now() + 3_600_000 * hours).toISOString();
