@@ -105,7 +105,8 @@ async function benchLists(small: FilledKitchen, big: FilledKitchen, at: { small:
     drinks: () => '/api/drinks',
     brews: () => '/api/brews',
     'under way': () => '/api/brews/under-way',
-    shelf: () => '/api/bottles',
+    // The small kitchen has 51 bottles that are not empty: a page is as long in both.
+    shelf: () => '/api/bottles?limit=50',
     'pours of a bottle': ({ bottle }) => `/api/bottles/${bottle}/pours`,
     'a person’s week': ({ person }) => `/api/people/pours?limit=500&since=${since}&personId=${person}`,
     'everybody’s week': () => `/api/people/pours?limit=500&since=${since}`,
