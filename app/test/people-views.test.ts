@@ -73,6 +73,12 @@ describe('who drinks it', () => {
     // What was drunk yesterday counts for yesterday.
     expect(views([drunk('wilf', at(9, 27)), drunk('wilf', at(11, 27))]).Wilf!.asks).toEqual([]);
   });
+  test('a bottle of which nothing is known asks first, whoever it is for', () => {
+    const unknown = bottle({ facts: null });
+    const [ines] = drinkers(unknown, readPour(form(), unknown, {}), { people: ROWS, had: [], now: NOW });
+    expect(ines).toMatchObject({ grave: true, aside: 'What is in it is not known' });
+    expect(ines!.asks).toHaveLength(1);
+  });
   test('what is added counts with it', () => {
     const { Ines } = views([], { additions: '60 g white sugar' });
     expect(Ines!.asks[0]!.title).toBe('Sugars: over Ines’s line');

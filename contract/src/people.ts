@@ -3,6 +3,7 @@ import {
   BIRTH_MONTH,
   DANGER_SIGNS,
   FACT_CODES,
+  HOUSEHOLD_LIMITS,
   type Household,
   type KeptSweatTest,
   type OwnLine,
@@ -29,16 +30,7 @@ import {
 } from './schema';
 
 /** How much a kitchen can keep of its people. */
-export const PEOPLE_LIMITS = {
-  people: 60,
-  plans: 100,
-  tests: 200,
-  sheets: 40,
-  entries: 300,
-  skipped: 1000,
-  phases: 6,
-  days: 366,
-} as const;
+export const PEOPLE_LIMITS = { ...HOUSEHOLD_LIMITS, phases: 6, days: 366 } as const;
 
 const oneOfKeys = (keys: readonly string[]) => Joi.string().valid(...keys);
 const yes = (): Schema<true> => oneOf([true] as const);
@@ -117,8 +109,8 @@ const rehydrationSheet = describes<RehydrationSheet>()(
 export const household: Joi.ObjectSchema & Schema<Household> = describes<Household>()(
   object({
     people: record(id(), person, PEOPLE_LIMITS.people),
-    spoonPlans: record(id(), spoonPlan, PEOPLE_LIMITS.plans),
-    sweatTests: record(id(), sweatTest, PEOPLE_LIMITS.tests),
+    spoonPlans: record(id(), spoonPlan, PEOPLE_LIMITS.spoonPlans),
+    sweatTests: record(id(), sweatTest, PEOPLE_LIMITS.sweatTests),
     sheets: record(id(), rehydrationSheet, PEOPLE_LIMITS.sheets),
   }),
 );

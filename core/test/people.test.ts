@@ -1,8 +1,10 @@
 import {
+  HOUSEHOLD_LIMITS,
   NOBODY,
   ageOf,
   ageWords,
   personAt,
+  withRow,
   withoutPerson,
   type AgeGroup,
   type Household,
@@ -187,4 +189,34 @@ test('with a person goes all that was kept of them', () => {
     ['b'],
     ['b'],
   ]);
+});
+
+describe('what is kept has room', () => {
+  const test_ = (index: number) => ({
+    personId: 'p',
+    at: new Date(NOW.getTime() + 60_000 * index).toISOString(),
+    before_kg: 70,
+    after_kg: 69,
+    drunk_mL: 0,
+    urine_mL: 0,
+    minutes: 60,
+    clothes: 'none' as const,
+    marks: 'none' as const,
+  });
+  test('of a part that is full the oldest makes room, and a row that changes takes none', () => {
+    let house = NOBODY;
+    for (let index = 0; index < HOUSEHOLD_LIMITS.sweatTests + 3; index += 1)
+      house = withRow(house, 'sweatTests', `t${index}`, test_(index));
+    expect(Object.keys(house.sweatTests)).toHaveLength(HOUSEHOLD_LIMITS.sweatTests);
+    expect([house.sweatTests['t2'], house.sweatTests['t3']?.at]).toEqual([undefined, test_(3).at]);
+    const changed = withRow(house, 'sweatTests', 't9', { ...test_(9), minutes: 90 });
+    expect(Object.keys(changed.sweatTests)).toHaveLength(HOUSEHOLD_LIMITS.sweatTests);
+    expect(changed.sweatTests['t9']!.minutes).toBe(90);
+  });
+  test('nobody is thrown out for somebody else', () => {
+    let house = NOBODY;
+    for (let index = 0; index <= HOUSEHOLD_LIMITS.people; index += 1)
+      house = withRow(house, 'people', `p${index}`, trialPerson());
+    expect(Object.keys(house.people)).toHaveLength(HOUSEHOLD_LIMITS.people + 1);
+  });
 });

@@ -1,4 +1,12 @@
-import { doseKey, doseStandings, runOut, runOutAtPace, spoonDoses, type SpoonPlan } from '../src/household';
+import {
+  doseKey,
+  doseStandings,
+  runOut,
+  runOutAtPace,
+  spoonDoses,
+  withSkipped,
+  type SpoonPlan,
+} from '../src/household';
 
 const at = (day: number, hours: number, minutes = 0) => new Date(2026, 10, day, hours, minutes);
 const PLAN: SpoonPlan = {
@@ -111,4 +119,10 @@ test('at the pace of the last week', () => {
       now,
     ),
   ).toBeNull();
+});
+
+test('what was left out long ago is forgotten', () => {
+  const plan = withSkipped(withSkipped(PLAN, 'tam', at(1, 8)), 'tam', at(28, 12));
+  expect(Object.keys(plan.skipped)).toEqual([doseKey('tam', at(28, 12))]);
+  expect(Object.keys(withSkipped(plan, 'tam', at(29, 8)).skipped)).toHaveLength(2);
 });

@@ -3,6 +3,7 @@ import {
   afterStool,
   personAt,
   sheetStanding,
+  withEntry,
   type RehydrationSheet,
   type SheetEntry,
   type SweatTest,
@@ -120,4 +121,13 @@ test('no urine for 8 hours, a small baby, and no better after a day mean help to
   expect(
     help(sheet({ begins: ago(30) }, urine, { kind: 'drunk', at: ago(1), volume_mL: 1 }), personAt(trialPerson(), NOW)),
   ).toEqual([]);
+});
+
+test('a sheet that is full still adds up: its oldest sips become one, and nothing else goes', () => {
+  let full = sheet({}, { kind: 'stool', at: ago(4) });
+  for (let index = 0; index < 40; index += 1)
+    full = withEntry(full, `sip${index}`, { kind: 'drunk', at: ago(3 - index / 100), volume_mL: 5 }, 10);
+  const standing = sheetStanding(full, tam, NOW);
+  expect(Object.keys(full.entries)).toHaveLength(10);
+  expect(standing).toMatchObject({ stools: 1, drunk_mL: 200 });
 });

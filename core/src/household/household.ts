@@ -14,10 +14,45 @@ export interface Household {
   readonly sheets: Readonly<Record<string, RehydrationSheet>>;
 }
 
+/** How much of each is kept, so that what is kept can always be sent. */
+export const HOUSEHOLD_LIMITS = {
+  people: 60,
+  spoonPlans: 100,
+  sweatTests: 200,
+  sheets: 40,
+  /** Of one sheet. */
+  entries: 300,
+  /** Doses of one plan that were left out. */
+  skipped: 1000,
+} as const;
+
 export const NOBODY: Household = { people: {}, spoonPlans: {}, sweatTests: {}, sheets: {} };
 
 const without = <T>(rows: Readonly<Record<string, T>>, leaves: (row: T, id: string) => boolean) =>
   Object.fromEntries(Object.entries(rows).filter(([id, row]) => !leaves(row, id)));
+
+type Part = keyof Household;
+/** What goes first of a part that is full: the oldest of what is over; of people nobody. */
+const OLDEST: { readonly [P in Exclude<Part, 'people'>]: (row: Household[P][string]) => string } = {
+  spoonPlans: ({ ended, begins }) => ended ?? begins,
+  sweatTests: ({ at }) => at,
+  sheets: ({ ended, begins }) => ended ?? begins,
+};
+
+/** A household with a row that is new, or as it says now; where a part is full, its oldest row makes room. */
+export function withRow<P extends Part>(
+  household: Household,
+  part: P,
+  id: string,
+  row: Household[P][string],
+): Household {
+  const rows: Readonly<Record<string, unknown>> = household[part];
+  const full = !(id in rows) && Object.keys(rows).length >= HOUSEHOLD_LIMITS[part];
+  if (!full || part === 'people') return { ...household, [part]: { ...rows, [id]: row } };
+  const age = OLDEST[part as Exclude<Part, 'people'>] as (row: unknown) => string;
+  const [oldest] = Object.entries(rows).sort(([, a], [, b]) => age(a).localeCompare(age(b)))[0]!;
+  return { ...household, [part]: { ...without(rows, (_row, key) => key === oldest), [id]: row } };
+}
 
 /** A household without somebody: with them goes all that was kept of them. */
 export function withoutPerson(household: Household, id: string): Household {

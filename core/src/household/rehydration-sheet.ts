@@ -86,3 +86,20 @@ export function sheetStanding(sheet: RehydrationSheet, person: PersonNow, now: D
     ],
   };
 }
+
+/**
+ * A sheet with one more entry. Of a full one the two oldest sips become one, so that what was drunk still adds up.
+ *
+ * @param most entries that are kept
+ */
+export function withEntry(sheet: RehydrationSheet, id: string, entry: SheetEntry, most: number): RehydrationSheet {
+  const entries = { ...sheet.entries, [id]: entry };
+  const sips = Object.entries(entries)
+    .flatMap(([key, each]) => (each.kind === 'drunk' && key !== id ? [{ key, each }] : []))
+    .sort((a, b) => a.each.at.localeCompare(b.each.at));
+  const [first, second] = sips;
+  if (Object.keys(entries).length <= most || !first || !second) return { ...sheet, entries };
+  const { [first.key]: _gone, ...rest } = entries;
+  const volume_mL = first.each.volume_mL + second.each.volume_mL;
+  return { ...sheet, entries: { ...rest, [second.key]: { ...second.each, volume_mL } } };
+}

@@ -74,6 +74,16 @@ export function spoonDoses({ begins, phases, from_min, to_min, ended }: SpoonPla
   return doses;
 }
 
+/** A dose that was left out longer ago than this tells nobody anything any more, ms. */
+const FORGOTTEN_ms = 14 * 24 * HOUR_ms;
+
+/** A plan in which somebody leaves a dose out; what was left out long ago is forgotten. */
+export function withSkipped(plan: SpoonPlan, personId: string, at: Date): SpoonPlan {
+  const since_ms = at.getTime() - FORGOTTEN_ms;
+  const lately = Object.keys(plan.skipped).filter((key) => Date.parse(key.split('@')[1] ?? '') >= since_ms);
+  return { ...plan, skipped: Object.fromEntries([...lately, doseKey(personId, at)].map((key) => [key, true])) };
+}
+
 export type DoseIs = 'done' | 'skipped' | 'missed' | 'due' | 'ahead';
 export interface Dose {
   readonly at: Date;

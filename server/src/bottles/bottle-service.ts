@@ -1,5 +1,6 @@
 import type { BottlePage, BottleRecord, MoveBottle, PageQuery } from '@wellhydra/contract';
 import { movedTo } from '@wellhydra/core/keeping';
+import { formatVolume } from '@wellhydra/core/quantity';
 import type { Sequelize, Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
@@ -61,6 +62,22 @@ export async function changed(
 
 /** A rest smaller than this is what clings to the glass, mL: the bottle counts as empty. */
 export const CLINGS_mL = 0.01;
+
+/**
+ * What is left of a bottle after something was taken, mL; what clings to the glass is nothing.
+ *
+ * @throws Problem `bottle-has-less`
+ */
+export function leftAfter({ remainingMl }: Pick<LockedBottle, 'remainingMl'>, volume_mL: number): number {
+  const rest_mL = remainingMl - volume_mL;
+  if (rest_mL < -CLINGS_mL)
+    throw new Problem(
+      'bottle-has-less',
+      { remaining_mL: remainingMl },
+      `There are ${formatVolume(remainingMl)} left. Take that, or less.`,
+    );
+  return rest_mL < CLINGS_mL ? 0 : rest_mL;
+}
 
 /** Puts a bottle somewhere else; its use-by follows. */
 export async function moveBottleTo(

@@ -4,7 +4,7 @@ import { formatVolume } from '@wellhydra/core/quantity';
 import type { Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { Problem } from '../problem';
-import { CLINGS_mL, readBottle, type BottleContext } from './bottle-service';
+import { CLINGS_mL, leftAfter, readBottle, type BottleContext } from './bottle-service';
 import type { ChangeKind } from './bottle-models';
 import { lockBottles, writeBottle, type LockedBottle } from './bottle-store';
 import { openedSince } from './opened-since';
@@ -33,18 +33,6 @@ const historyOf = (bottle: LockedBottle): BottleHistory => ({
 });
 const openSince = (bottle: LockedBottle, at: Date): Date =>
   bottle.openedAt && bottle.openedAt < at ? bottle.openedAt : at;
-
-/** What is left after something was taken; what clings to the glass is nothing. */
-function lessBy(bottle: LockedBottle, volume_mL: number): number {
-  const rest_mL = bottle.remainingMl - volume_mL;
-  if (rest_mL < -CLINGS_mL)
-    throw new Problem(
-      'bottle-has-less',
-      { remaining_mL: bottle.remainingMl },
-      `There are ${formatVolume(bottle.remainingMl)} left. Take that, or less.`,
-    );
-  return rest_mL < CLINGS_mL ? 0 : rest_mL;
-}
 
 /** What a vessel takes: what it was made for, or the most that has been in it where nobody has said. */
 function checkRoom(bottle: LockedBottle, remaining_mL: number): void {
@@ -86,7 +74,7 @@ function effectsOf(id: string, change: BottleChange, bottle: LockedBottle, other
       if (!other) throw new Problem('not-found');
       if (change.from === id || other.brewId !== bottle.brewId)
         throw new Problem('invalid-request', [{ at: 'body.from', message: 'another batch' }], OTHER_BATCH);
-      const rest_mL = lessBy(other, change.volume_mL);
+      const rest_mL = leftAfter(other, change.volume_mL);
       const taken_mL = other.remainingMl - rest_mL;
       const full_mL = bottle.remainingMl + taken_mL;
       checkRoom(bottle, full_mL);
@@ -105,7 +93,7 @@ function effectsOf(id: string, change: BottleChange, bottle: LockedBottle, other
     }
     case 'split': {
       const { volume_mL, id: into } = change.into;
-      const by = { remainingMl: lessBy(bottle, volume_mL), openedAt: openSince(bottle, at) };
+      const by = { remainingMl: leftAfter(bottle, volume_mL), openedAt: openSince(bottle, at) };
       return [{ kind: 'split', bottleId: id, by, volume_mL: by.remainingMl - bottle.remainingMl, otherId: into }];
     }
   }
@@ -185,7 +173,7 @@ export async function undoChange(
     for (const row of rows) {
       if (row.undoneAt) continue;
       const bottle = bottles.get(row.bottleId)!;
-      const remainingMl = row.volumeMl > 0 ? lessBy(bottle, row.volumeMl) : bottle.remainingMl - row.volumeMl;
+      const remainingMl = row.volumeMl > 0 ? leftAfter(bottle, row.volumeMl) : bottle.remainingMl - row.volumeMl;
       await row.update({ undoneAt: new Date() }, { transaction });
       // Topping up is what changes where it has stood.
       const back = row.kind === 'topped-up' ? { stands: row.was.stands } : {};

@@ -1,12 +1,11 @@
 import type { BottleRecord, Pour } from '@wellhydra/contract';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
-import { formatVolume } from '@wellhydra/core/quantity';
 import type { Intake } from '@wellhydra/core/people';
 import type { SignedIn } from '../accounts/session-store';
 import type { BrewContext } from '../brews/brew-context';
 import { readSettings } from '../kitchen/kitchen-documents-store';
 import { Problem } from '../problem';
-import { CLINGS_mL, changed, readBottle } from './bottle-service';
+import { changed, leftAfter, readBottle } from './bottle-service';
 import { openedSince } from './opened-since';
 import { addPour } from './pour-store';
 
@@ -44,15 +43,8 @@ export async function pourFromBottle(
     const row = { ...pourKey(who, ids), volumeMl: volume_mL, pouredAt, pouredBy: who.accountId, personId };
     const glass = additions.length > 0 ? { additions, brought } : { additions: null, brought: null };
     if (!(await addPour(context.sequelize, { ...row, ...glass }, transaction))) return undefined;
-    const rest_mL = bottle.remainingMl - volume_mL;
-    if (rest_mL < -CLINGS_mL)
-      throw new Problem(
-        'bottle-has-less',
-        { remaining_mL: bottle.remainingMl },
-        `There are ${formatVolume(bottle.remainingMl)} left. Pour that, or less.`,
-      );
     const openedAt = bottle.openedAt && bottle.openedAt < pouredAt ? bottle.openedAt : pouredAt;
-    return { remainingMl: rest_mL < CLINGS_mL ? 0 : rest_mL, openedAt };
+    return { remainingMl: leftAfter(bottle, volume_mL), openedAt };
   });
   return readBottle(context, who, ids.id);
 }

@@ -6,6 +6,12 @@ import { Problem } from '../problem';
 import type { BrewContext } from './brew-context';
 import { findEvents, findRun } from './brew-run-store';
 
+/** So many are run for one request; the others have their turn with the next. */
+const AT_ONCE = 50;
+/** Brews that could not be run: they are not tried at every list. */
+const cannot = new Set<string>();
+const MOST_NOTED = 10_000;
+
 /** How one brew came out, run once more as it was made. */
 async function factsOf(context: BrewContext, kitchenId: string, id: string): Promise<DrinkFacts | null> {
   const { sequelize, models, runner } = context;
@@ -37,15 +43,17 @@ export async function knowFacts(
   ids: readonly string[],
 ): Promise<ReadonlyMap<string, DrinkFacts>> {
   const known = new Map<string, DrinkFacts>();
-  for (const id of new Set(ids)) {
+  const wanted = [...new Set(ids)].filter((id) => !cannot.has(`${kitchenId} ${id}`)).slice(0, AT_ONCE);
+  for (const id of wanted) {
     try {
       const facts = await factsOf(context, kitchenId, id);
-      if (!facts) continue;
+      if (!facts) throw new Problem('not-found');
       known.set(id, facts);
       await context.models.brews.update({ facts }, { where: { kitchenId, id } });
     } catch (error) {
       // One that takes too long to run is not known, and the others are.
       if (!(error instanceof Problem)) throw error;
+      if (cannot.size < MOST_NOTED) cannot.add(`${kitchenId} ${id}`);
     }
   }
   return known;

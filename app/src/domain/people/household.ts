@@ -1,5 +1,5 @@
 import type { HouseholdRecord } from '@wellhydra/contract';
-import { NOBODY, withoutPerson, type Household } from '@wellhydra/core/household';
+import { NOBODY, withRow, withoutPerson, type Household } from '@wellhydra/core/household';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
@@ -32,7 +32,7 @@ const slice = createSlice({
   reducers: {
     /** Somebody, a plan, a test or a sheet is new, or is as it says now. */
     householdRowSaved: (state, { payload: { part, id, row } }: PayloadAction<HouseholdRow>) =>
-      edited(state as HouseholdDraft, { [part]: { ...state.mine[part], [id]: row } }),
+      edited(state as HouseholdDraft, withRow(state.mine as Household, part, id, row)),
     householdRowRemoved: (
       state,
       { payload: { part, id } }: PayloadAction<{ part: Exclude<Part, 'people'>; id: string }>,

@@ -1,7 +1,8 @@
 /** Whose something is: account and kitchen. */
 export type Owner = string;
 /** What a row is part of. */
-export type Shelf = 'drafts' | 'settings' | 'brews' | 'queue' | 'aside' | 'plans' | 'people' | 'checks';
+export const SHELVES = ['drafts', 'settings', 'brews', 'queue', 'aside', 'plans', 'people', 'checks'] as const;
+export type Shelf = (typeof SHELVES)[number];
 export interface Row {
   readonly id: string;
 }

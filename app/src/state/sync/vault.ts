@@ -1,6 +1,6 @@
 import { openDB, type IDBPDatabase } from 'idb';
 import { takeLeft } from './leaving';
-import type { Owner, Row, Shelf } from './row';
+import { SHELVES, type Owner, type Row, type Shelf } from './row';
 
 /**
  * What must outlive a reload, a dead network and somebody else on the device: rows in IndexedDB, each with its owner
@@ -9,16 +9,9 @@ import type { Owner, Row, Shelf } from './row';
 
 export type { Owner, Row, Shelf } from './row';
 export type Rows = Readonly<Record<Shelf, readonly Row[]>>;
-export const NO_ROWS: Rows = {
-  drafts: [],
-  settings: [],
-  brews: [],
-  queue: [],
-  aside: [],
-  plans: [],
-  people: [],
-  checks: [],
-};
+const emptyRows = (): Record<Shelf, Row[]> =>
+  Object.fromEntries(SHELVES.map((shelf) => [shelf, [] as Row[]])) as Record<Shelf, Row[]>;
+export const NO_ROWS: Rows = emptyRows();
 
 /** What a tab has written, for the others. */
 export interface Written {
@@ -95,16 +88,7 @@ export async function rowsOf(owner: Owner): Promise<Rows> {
   const db = await database();
   const range = IDBKeyRange.bound([owner], [owner, []]);
   const [keys, rows] = await Promise.all([db.getAllKeys(STORE, range), db.getAll(STORE, range)]);
-  const found: Record<Shelf, Row[]> = {
-    drafts: [],
-    settings: [],
-    brews: [],
-    queue: [],
-    aside: [],
-    plans: [],
-    people: [],
-    checks: [],
-  };
+  const found = emptyRows();
   keys.forEach((key, index) => {
     const [, shelf] = key as unknown as Key;
     found[shelf]?.push(rows[index] as Row);

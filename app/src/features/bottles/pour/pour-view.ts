@@ -83,6 +83,12 @@ export interface DrinkerView {
   readonly grave: boolean;
 }
 
+/** A brew of which nothing can be told any more is for nobody without asking. */
+const UNKNOWN = {
+  title: 'What is in it is not known',
+  text: 'How it was made can no longer be told, so nothing says for whom it is and whom it is not for.',
+};
+
 const crossedBy = (row: PersonRow, before: Intake, more: Intake, now: Date) =>
   linesCrossedBy(personAt(row.person, now), before, more).map((crossed) => ({
     title: `${crossed.line.name}: over ${row.person.name}’s line`,
@@ -122,12 +128,16 @@ export function drinkers(
     const before = intakeSum((had ? hadOn(had, id, now) : []).map(({ intake }) => intake));
     const more = read.kind === 'pour' ? pourIntake(bottle, read.volume_mL, read.brought) : null;
     const crossed = more ? crossedBy(row, before, more, now) : [];
+    const unknown = bottle.facts === null ? [UNKNOWN] : [];
     return {
       id,
       name: person.name,
-      asks: [...stops.map(({ title, text }) => ({ title, text })), ...crossed],
-      aside: stops.length === 0 && crossed[0] ? crossed[0].title : asideOf(cautions, row, before, now),
-      grave: stops.length + crossed.length > 0,
+      asks: [...unknown, ...stops.map(({ title, text }) => ({ title, text })), ...crossed],
+      aside:
+        stops.length === 0 && (unknown[0] ?? crossed[0])
+          ? (unknown[0] ?? crossed[0])!.title
+          : asideOf(cautions, row, before, now),
+      grave: unknown.length + stops.length + crossed.length > 0,
     };
   });
 }

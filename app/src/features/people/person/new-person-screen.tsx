@@ -1,8 +1,9 @@
+import { HOUSEHOLD_LIMITS } from '@wellhydra/core/household';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { householdRowSaved } from '../../../domain/people/household';
-import { useAppDispatch } from '../../../domain/store';
+import { useAppDispatch, useAppSelector } from '../../../domain/store';
 import { Button } from '../../../ui/button';
 import { Page } from '../../../ui/page';
 import { Text } from '../../../ui/text';
@@ -15,9 +16,10 @@ export function NewPersonScreen() {
   const [tried, setTried] = useState(false);
   const [now] = useState(() => new Date());
   const named = person.name.trim() !== '';
+  const full = useAppSelector(({ household }) => Object.keys(household.mine.people).length >= HOUSEHOLD_LIMITS.people);
   const add = () => {
     setTried(true);
-    if (!named) return;
+    if (!named || full) return;
     const id = crypto.randomUUID();
     dispatch(householdRowSaved({ part: 'people', id, row: { ...person, name: person.name.trim() } }));
     router.replace(`/people/${id}`);
@@ -30,6 +32,11 @@ export function NewPersonScreen() {
         onChange={(by) => setPerson({ ...person, ...by })}
         nameError={tried && !named ? 'They need a name.' : undefined}
       />
+      {full ? (
+        <Text role="alert" className="text-heat">
+          {`A kitchen has ${HOUSEHOLD_LIMITS.people} people at most. Take somebody out first.`}
+        </Text>
+      ) : null}
       <Text variant="small">
         What is said here is seen by whoever is in this kitchen, and by nobody else. It is deleted when they are.
       </Text>

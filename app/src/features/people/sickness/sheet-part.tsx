@@ -1,4 +1,11 @@
-import { DANGER_SIGNS, type Person, type RehydrationSheet, type SheetEntry } from '@wellhydra/core/household';
+import {
+  DANGER_SIGNS,
+  HOUSEHOLD_LIMITS,
+  withEntry,
+  type Person,
+  type RehydrationSheet,
+  type SheetEntry,
+} from '@wellhydra/core/household';
 import X from 'lucide-react-native/icons/x';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -70,7 +77,7 @@ function OpenSheet({ id, sheet, person, had, now }: OpenSheetProps) {
   const view = sheetView(sheet, person, had, new Date(Math.max(now.getTime(), ...noted_ms)));
   const save = (by: Partial<RehydrationSheet>) =>
     dispatch(householdRowSaved({ part: 'sheets', id, row: { ...sheet, ...by } }));
-  const note = (entry: SheetEntry) => save({ entries: { ...sheet.entries, [crypto.randomUUID()]: entry } });
+  const note = (entry: SheetEntry) => save(withEntry(sheet, crypto.randomUUID(), entry, HOUSEHOLD_LIMITS.entries));
   const remove = (entryId: string) => {
     const { [entryId]: _gone, ...entries } = sheet.entries;
     save({ entries });

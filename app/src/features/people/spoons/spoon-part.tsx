@@ -1,4 +1,4 @@
-import { doseKey, type Household } from '@wellhydra/core/household';
+import { withSkipped, type SpoonPlan } from '@wellhydra/core/household';
 import { View } from 'react-native';
 import { householdRowSaved } from '../../../domain/people/household';
 import type { SpoonView } from '../../../domain/people/spoons';
@@ -52,13 +52,12 @@ export function SpoonPart({ spoon, onPour, named = false }: SpoonPartProps) {
   const { planId, personId, name, drinkName, amount, doses, due, words, bottle } = spoon;
   const skip = (at: Date) => {
     const plan = household.spoonPlans[planId]!;
-    const save = (skipped: Household['spoonPlans'][string]['skipped']) =>
-      dispatch(householdRowSaved({ part: 'spoonPlans', id: planId, row: { ...plan, skipped } }));
-    save({ ...plan.skipped, [doseKey(personId, at)]: true });
+    const save = (row: SpoonPlan) => dispatch(householdRowSaved({ part: 'spoonPlans', id: planId, row }));
+    save(withSkipped(plan, personId, at));
     dispatch(
       noticeRaised({
         text: `Left out for ${name}`,
-        action: { label: 'Undo', run: keepAction(() => void save(plan.skipped)) },
+        action: { label: 'Undo', run: keepAction(() => void save(plan)) },
       }),
     );
   };
