@@ -93,6 +93,8 @@ export function drinkFactsOf(analysis: Analysis): DrinkFacts {
   };
 }
 
+/** Whether a caution of this code fired on it: what the rules of drinks look at is not looked at again. */
+export const warnsOf = ({ cautions }: DrinkFacts, code: string): boolean => cautions.includes(code);
 /** Whether any of these went in. */
 export const contains = ({ contains: ids }: DrinkFacts, ...any: readonly string[]): boolean =>
   any.some((id) => ids.includes(id));

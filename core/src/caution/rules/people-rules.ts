@@ -86,10 +86,11 @@ export const PEOPLE_RULES: readonly CautionRule[] = [
     concerns: 'anyone who is pregnant',
     fires: (context) =>
       has(context, ...NOT_IN_PREGNANCY) ||
-      has(context, 'hibiscus-dried', 'raspberry-leaf-dried') ||
+      has(context, 'hibiscus-dried', 'hibiscus-fresh', 'raspberry-leaf-dried') ||
       gramsPerServing(context, 'ginger-fresh') > 10 ||
       gramsPerServing(context, 'ginger-ground', 'ginger-dried') > 1 ||
       gramsPerServing(context, 'turmeric-ground', 'turmeric-dried') > 1 ||
+      gramsPerServing(context, 'turmeric-fresh') > 5 ||
       gramsPerServing(context, ...CASSIA) > 1,
     text: (context) =>
       has(context, ...NOT_IN_PREGNANCY)

@@ -1,11 +1,10 @@
 import { formatNumber } from '../../quantity';
-import { contains, gramsOf, herb_g, type DrinkFacts } from '../drink-facts';
+import { contains, gramsOf, herb_g, warnsOf } from '../drink-facts';
 import { under } from '../../household';
 import type { PersonRule } from '../person-rule';
 
 /** Dried herb in a serving from which a drink is a herbal preparation and no longer a flavour, g (estimate of ours, C). */
 export const HERBAL_g = 0.3;
-const raw = ({ cautions }: DrinkFacts): boolean => cautions.includes('raw-juice-vulnerable');
 
 /** What is not for the very young, and little of it for children. */
 export const AGE_RULES: readonly PersonRule[] = [
@@ -56,7 +55,7 @@ export const AGE_RULES: readonly PersonRule[] = [
     severity: 'stop',
     what: 'alcohol',
     about: (person) => under(person, 18),
-    fires: ({ alcohol_pct, perServing }) => alcohol_pct > 0.5 || perServing.ethanol_g > 1,
+    fires: (facts) => warnsOf(facts, 'alcohol-tincture'),
     text: ({ perServing }) =>
       `There are ${formatNumber(perServing.ethanol_g)} g of alcohol in a serving. Use a water or glycerine extract instead.`,
     source: 'Arithmetic',
@@ -94,7 +93,7 @@ export const AGE_RULES: readonly PersonRule[] = [
     severity: 'warn',
     what: 'raw juice',
     about: (person) => (under(person, 5) && !under(person, 1)) || person.age.group === 'elder',
-    fires: raw,
+    fires: (facts) => warnsOf(facts, 'raw-juice-vulnerable'),
     text: () => 'Raw juice can carry germs. Heat it to 71 °C or above before giving it.',
     source: 'US FDA juice guidance',
   },

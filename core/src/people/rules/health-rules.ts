@@ -1,6 +1,6 @@
-import { CASSIA, NOT_IN_PREGNANCY } from '../../caution';
+import { NOT_IN_PREGNANCY } from '../../caution';
 import { formatNumber } from '../../quantity';
-import { contains, gramsOf } from '../drink-facts';
+import { contains, gramsOf, warnsOf } from '../drink-facts';
 import { is } from '../../household';
 import type { PersonRule } from '../person-rule';
 
@@ -27,13 +27,7 @@ export const HEALTH_RULES: readonly PersonRule[] = [
     severity: 'warn',
     what: 'small amounts in pregnancy',
     about: (person) => is(person, 'pregnant'),
-    fires: (facts) =>
-      contains(facts, 'hibiscus-dried', 'hibiscus-fresh', 'raspberry-leaf-dried') ||
-      gramsOf(facts, 'ginger-fresh') > 10 ||
-      gramsOf(facts, 'ginger-ground', 'ginger-dried') > 1 ||
-      gramsOf(facts, 'turmeric-ground', 'turmeric-dried') > 1 ||
-      gramsOf(facts, 'turmeric-fresh') > 5 ||
-      gramsOf(facts, ...CASSIA) > 1,
+    fires: (facts) => warnsOf(facts, 'pregnancy-herb') && !contains(facts, ...NOT_IN_PREGNANCY),
     text: () => 'Keep this to small food amounts in pregnancy and mention it to your midwife.',
     source: 'EMA; limited data',
   },
@@ -52,7 +46,7 @@ export const HEALTH_RULES: readonly PersonRule[] = [
     severity: 'stop',
     what: 'alcohol',
     about: (person) => is(person, 'pregnant', 'nursing'),
-    fires: ({ alcohol_pct, perServing }) => alcohol_pct > 0.5 || perServing.ethanol_g > 1,
+    fires: (facts) => warnsOf(facts, 'alcohol-tincture'),
     text: ({ perServing }) =>
       `There are ${formatNumber(perServing.ethanol_g)} g of alcohol in a serving. Use a water or glycerine extract instead.`,
     source: 'Arithmetic',
@@ -62,7 +56,7 @@ export const HEALTH_RULES: readonly PersonRule[] = [
     severity: 'warn',
     what: 'raw juice',
     about: (person) => is(person, 'pregnant', 'immune', 'immune-medicine'),
-    fires: ({ cautions }) => cautions.includes('raw-juice-vulnerable'),
+    fires: (facts) => warnsOf(facts, 'raw-juice-vulnerable'),
     text: () => 'Raw juice can carry germs. Heat it to 71 °C or above before drinking it.',
     source: 'US FDA juice guidance',
   },
@@ -104,7 +98,7 @@ export const HEALTH_RULES: readonly PersonRule[] = [
     severity: 'stop',
     what: 'liquorice',
     about: (person) => is(person, 'blood-pressure', 'heart', 'kidneys', 'diuretic', 'potassium-sparing'),
-    fires: (facts) => contains(facts, 'liquorice-root-dried'),
+    fires: (facts) => warnsOf(facts, 'liquorice-blood-pressure'),
     text: () =>
       'Liquorice root can raise blood pressure and lower potassium. Leave it out with high blood pressure, heart or kidney trouble, or water tablets.',
     source: 'EU SCF 2003 (100 mg glycyrrhizin a day); US FDA',
@@ -134,7 +128,7 @@ export const HEALTH_RULES: readonly PersonRule[] = [
     severity: 'note',
     what: 'lemon balm',
     about: (person) => is(person, 'thyroid', 'thyroid-tablet', 'sedative'),
-    fires: (facts) => contains(facts, 'lemon-balm-dried', 'lemon-balm-fresh'),
+    fires: (facts) => warnsOf(facts, 'thyroid-mint-family'),
     text: () =>
       'Lemon balm may slightly affect the thyroid and add to sedatives; the evidence is weak. Keep it to an occasional cup.',
     source: 'Laboratory studies only',
@@ -173,7 +167,7 @@ export const HEALTH_RULES: readonly PersonRule[] = [
     severity: 'note',
     what: 'oxalate',
     about: (person) => is(person, 'kidney-stones'),
-    fires: ({ cautions }) => cautions.includes('oxalate-stones'),
+    fires: (facts) => warnsOf(facts, 'oxalate-stones'),
     text: () => 'Sorrel and rhubarb are rich in oxalate, which many kidney stones are made of.',
     source: 'Dietary guidance on kidney stones',
   },

@@ -1,5 +1,4 @@
-import { GRAPEFRUIT_KIN } from '../../caution';
-import { contains, gramsOf } from '../drink-facts';
+import { gramsOf, warnsOf } from '../drink-facts';
 import { MEDICINES } from '../../household';
 import { is } from '../../household';
 import type { PersonRule } from '../person-rule';
@@ -29,7 +28,7 @@ export const MEDICINE_RULES: readonly PersonRule[] = [
     severity: 'stop',
     what: 'grapefruit kin and medicines',
     about: (person) => is(person, ...MEDICINES),
-    fires: (facts) => contains(facts, ...GRAPEFRUIT_KIN),
+    fires: (facts) => warnsOf(facts, 'grapefruit-medicines'),
     text: () =>
       'Grapefruit, pomelo, tangelo and bitter orange can make some medicines far stronger for a day or more. Another fruit, unless a pharmacist has said it is fine.',
     source: 'US FDA consumer guidance',
@@ -39,7 +38,7 @@ export const MEDICINE_RULES: readonly PersonRule[] = [
     severity: 'stop',
     what: "St John's wort and medicines",
     about: (person) => is(person, ...MEDICINES),
-    fires: (facts) => contains(facts, 'st-johns-wort-dried'),
+    fires: (facts) => warnsOf(facts, 'medicine-clash'),
     text: () => "St John's wort weakens or clashes with many medicines, the pill included. Do not combine.",
     source: 'US FDA; NCCIH',
   },
@@ -57,7 +56,7 @@ export const MEDICINE_RULES: readonly PersonRule[] = [
     severity: 'warn',
     what: 'strong roots and bleeding',
     about: (person) => is(person, 'blood-thinner', 'surgery'),
-    fires: ({ cautions }) => cautions.includes('bleeding-medicines'),
+    fires: (facts) => warnsOf(facts, 'bleeding-medicines'),
     text: () => 'Strong doses with blood thinners, or in the two weeks before surgery, can add to bleeding. Ask first.',
     source: 'NCCIH fact sheets',
   },
@@ -66,7 +65,7 @@ export const MEDICINE_RULES: readonly PersonRule[] = [
     severity: 'stop',
     what: 'alcohol with this medicine',
     about: (person) => is(person, 'no-alcohol-medicine'),
-    fires: ({ alcohol_pct, perServing }) => alcohol_pct > 0.5 || perServing.ethanol_g > 1,
+    fires: (facts) => warnsOf(facts, 'alcohol-tincture'),
     text: () => 'Metronidazole and disulfiram do not go with any alcohol. Use a water or glycerine extract instead.',
     source: 'Medicine labels',
   },
