@@ -8,27 +8,16 @@ import { PeopleScreen } from '../src/features/people/people-screen';
 import { NewPersonScreen } from '../src/features/people/person/new-person-screen';
 import { PersonScreen } from '../src/features/people/person/person-screen';
 import type { Store } from '../src/domain/store';
-import { readSweat, sweatSays, replaces, EMPTY_SWEAT } from '../src/features/people/sweat/sweat-view';
+import { readSweat, sweatSays, replaces, sweatDrinks, EMPTY_SWEAT } from '../src/features/people/sweat/sweat-view';
 import { sheetView } from '../src/features/people/sickness/sheet-view';
 import { USUAL_CONTEXT } from '../src/domain/run/run-context';
 import { INES, WILF, comesIn, emptyDevice, goes, tabOf, written } from './device';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 import { BREWS, HOUSE, NOW, at, bottle, drunk, person } from './trial-people';
 import { user } from './user';
+import { mockGo } from './router-mock';
 
-const mockGo = { push: jest.fn(), replace: jest.fn(), back: jest.fn() };
-jest.mock('expo-router', () => {
-  const { createElement, cloneElement } = jest.requireActual('react');
-  return {
-    router: {
-      push: (...args: unknown[]) => mockGo.push(...args),
-      replace: (...args: unknown[]) => mockGo.replace(...args),
-      back: () => mockGo.back(),
-    },
-    Link: ({ href, asChild, children }: { href: string; asChild?: boolean; children: never }) =>
-      asChild ? cloneElement(children, { href, role: 'link' }) : createElement('a', { href }, children),
-  };
-});
+jest.mock('expo-router', () => jest.requireActual('./router-mock').mockRouter());
 
 /** A server with the people of one kitchen, which counts revisions as the real one does. */
 function fakeServer(people: HouseholdRecord['people'] = null, more: Record<string, unknown> = {}) {
@@ -263,7 +252,7 @@ describe('sweat and sickness in words', () => {
         { id: 'b', verb: 'add' as const, text: '1 L water' },
       ],
     };
-    const [view] = replaces(result!, [{ id: 'd', document: sport }], USUAL_CONTEXT);
+    const [view] = replaces(result!, sweatDrinks([{ id: 'd', document: sport }], USUAL_CONTEXT));
     // 1.2 L is lost, and no more than 1 L an hour is drunk: 2 g of NaCl in about a litre.
     expect(view!.words).toMatch(/^1 L an hour: 7[89]0 mg sodium, 71 % of what is lost/);
     expect(

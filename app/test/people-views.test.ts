@@ -3,6 +3,7 @@ import { lastsViews, spoonViews } from '../src/domain/people/spoons';
 import { peopleRows } from '../src/domain/people/use-people';
 import { drinkers, readPour } from '../src/features/bottles/pour/pour-view';
 import { found, shelfGroups, standingView } from '../src/features/bottles/shelf/shelf-groups';
+import { paceWords } from '../src/features/bottles/bottles-view';
 import { bottleOfCode } from '../src/features/bottles/shelf/read-code';
 import { staleLabels } from '../src/features/bottles/labels/reprint-note';
 import { drinkColour } from '../src/features/bottles/drink-colour';
@@ -242,6 +243,17 @@ describe('the shelf', () => {
     expect(found(bottles, 'lime FREEZER')).toHaveLength(1);
     expect(found(bottles, 'lime fridge')).toHaveLength(0);
     expect(found(bottles, '  ')).toHaveLength(2);
+  });
+  test('a bottle tells until when it lasts at this pace', () => {
+    const pours = [22, 23, 24, 25, 26, 27].map((date) => ({ volume_mL: 50, pouredAt: at(14, date) }));
+    // 300 mL in six days and ten minutes: 100 mL last two more.
+    expect(paceWords({ remaining_mL: 100 }, pours, NOW)).toBe(
+      'At the pace of the last week it lasts until Mon 30 Nov.',
+    );
+    expect([paceWords({ remaining_mL: 0 }, pours, NOW), paceWords({ remaining_mL: 100 }, [], NOW)]).toEqual([
+      null,
+      null,
+    ]);
   });
   test('colours are those of what stains, and a powder is white', () => {
     expect(drinkColour('syrup', ['honey', 'elderberries-dried'])).toBe('#5B1E45');

@@ -1,5 +1,4 @@
-import { View } from 'react-native';
-import { Text } from './text';
+import { NativeField } from './native-field';
 
 interface ClockFieldProps {
   readonly label: string;
@@ -10,22 +9,17 @@ interface ClockFieldProps {
 
 const two = (number: number): string => String(number).padStart(2, '0');
 
-/** A time of day, in the browser's own field. */
+/** A time of day. */
 export function ClockField({ label, value, onChange }: ClockFieldProps) {
   return (
-    <View className="gap-1">
-      <Text variant="smallStrong">{label}</Text>
-      <input
-        type="time"
-        aria-label={label}
-        value={`${two(Math.floor(value / 60))}:${two(value % 60)}`}
-        onChange={(event) => {
-          const [hours, minutes] = event.target.value.split(':').map(Number);
-          if (hours !== undefined && minutes !== undefined && Number.isFinite(hours + minutes))
-            onChange(60 * hours + minutes);
-        }}
-        className="min-h-[48px] self-start rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
-      />
-    </View>
+    <NativeField
+      type="time"
+      label={label}
+      value={`${two(Math.floor(value / 60))}:${two(value % 60)}`}
+      onChange={(text) => {
+        const [hours = NaN, minutes = NaN] = text.split(':').map(Number);
+        if (Number.isFinite(hours + minutes)) onChange(60 * hours + minutes);
+      }}
+    />
   );
 }

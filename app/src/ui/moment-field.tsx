@@ -1,5 +1,4 @@
-import { View } from 'react-native';
-import { Text } from './text';
+import { NativeField } from './native-field';
 
 interface MomentFieldProps {
   readonly label: string;
@@ -13,21 +12,18 @@ interface MomentFieldProps {
 export const localMoment = (date: Date): string =>
   new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 
-/** A date and a time, in the browser's own field. */
+/** A date and a time. */
 export function MomentField({ label, value, onChange, bare = false }: MomentFieldProps) {
   return (
-    <View className="gap-1">
-      {bare ? null : <Text variant="smallStrong">{label}</Text>}
-      <input
-        type="datetime-local"
-        aria-label={label}
-        value={localMoment(value)}
-        onChange={(event) => {
-          const at = new Date(event.target.value);
-          if (!Number.isNaN(at.getTime())) onChange(at);
-        }}
-        className="min-h-[48px] self-start rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
-      />
-    </View>
+    <NativeField
+      type="datetime-local"
+      label={label}
+      bare={bare}
+      value={localMoment(value)}
+      onChange={(text) => {
+        const at = new Date(text);
+        if (!Number.isNaN(at.getTime())) onChange(at);
+      }}
+    />
   );
 }

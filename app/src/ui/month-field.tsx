@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { NativeField } from './native-field';
 import { Text } from './text';
 
 interface MonthFieldProps {
@@ -11,21 +12,11 @@ interface MonthFieldProps {
   readonly latest: string;
 }
 
-/** A month of a year, in the browser's own field. */
-export function MonthField({ label, value, onChange, help, latest }: MonthFieldProps) {
+/** A month of a year. */
+export function MonthField({ help, ...field }: MonthFieldProps) {
   return (
     <View className="gap-1">
-      <Text variant="smallStrong">{label}</Text>
-      <input
-        type="month"
-        aria-label={label}
-        value={value}
-        max={latest}
-        min="1900-01"
-        placeholder="2019-05"
-        onChange={(event) => onChange(event.target.value)}
-        className="min-h-[48px] self-start rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
-      />
+      <NativeField type="month" placeholder="2019-05" {...field} />
       {help ? <Text variant="small">{help}</Text> : null}
     </View>
   );

@@ -10,3 +10,5 @@ export type { ServingSize } from './serving-size';
 export { LEAST_AGE_years, shareByAge, shareByWeight } from './child-share';
 export { USUAL_SWEAT, sweatLoss } from './sweat-loss';
 export type { SweatLoss } from './sweat-loss';
+export { SERVING_FIGURE_ROWS, servingFigureLines } from './serving-figures';
+export type { ServingFigure } from './serving-figures';

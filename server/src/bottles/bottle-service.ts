@@ -8,7 +8,7 @@ import type { BrewContext } from '../brews/brew-context';
 import { knowFacts } from '../brews/known-facts';
 import { Problem } from '../problem';
 import { standsOf } from './standing';
-import { findBottle, listBottles, lockBottles, writeBottle, type LockedBottle } from './bottle-store';
+import { findBottle, findBottles, listBottles, lockBottles, writeBottle, type LockedBottle } from './bottle-store';
 
 export interface BottleContext {
   readonly sequelize: Sequelize;
@@ -21,28 +21,43 @@ export async function readBottle({ sequelize }: BottleContext, who: SignedIn, id
   return bottle;
 }
 
-/** One bottle, with what in it matters to people. */
-export async function readKnownBottle(context: BrewContext, who: SignedIn, id: string): Promise<BottleRecord> {
-  const bottle = await readBottle(context, who, id);
-  if (bottle.facts) return bottle;
-  const known = await knowFacts(context, who.kitchenId, [bottle.brewId]);
-  return { ...bottle, facts: known.get(bottle.brewId) ?? null };
+/** Bottles with what in them matters to people, also those that were made before it was noted. */
+async function withFacts(
+  context: BrewContext,
+  kitchenId: string,
+  bottles: readonly BottleRecord[],
+): Promise<readonly BottleRecord[]> {
+  const unknown = bottles.filter(({ facts }) => !facts).map(({ brewId }) => brewId);
+  if (unknown.length === 0) return bottles;
+  const known = await knowFacts(context, kitchenId, unknown);
+  return bottles.map((bottle) => ({ ...bottle, facts: bottle.facts ?? known.get(bottle.brewId) ?? null }));
 }
 
-/** Bottles that are not empty, with what in them matters to people. */
+/** One bottle. */
+export async function readKnownBottle(context: BrewContext, who: SignedIn, id: string): Promise<BottleRecord> {
+  const [bottle] = await withFacts(context, who.kitchenId, [await readBottle(context, who, id)]);
+  return bottle as BottleRecord;
+}
+
+/** Several bottles, in the order in which they are asked for; throws `not-found` where one is not there. */
+export async function readKnownBottles(
+  context: BrewContext,
+  { kitchenId }: SignedIn,
+  ids: readonly string[],
+): Promise<readonly BottleRecord[]> {
+  const bottles = await findBottles(context.sequelize, kitchenId, ids);
+  if (bottles.length < ids.length) throw new Problem('not-found');
+  return withFacts(context, kitchenId, bottles);
+}
+
+/** Bottles that are not empty. */
 export async function listKnownBottles(
   context: BrewContext,
   { kitchenId }: SignedIn,
   asked: PageQuery,
 ): Promise<BottlePage> {
   const page = await listBottles(context.sequelize, kitchenId, asked);
-  const unknown = page.bottles.filter(({ facts }) => !facts).map(({ brewId }) => brewId);
-  const known = await knowFacts(context, kitchenId, unknown);
-  const bottles = page.bottles.map((bottle) => ({
-    ...bottle,
-    facts: bottle.facts ?? known.get(bottle.brewId) ?? null,
-  }));
-  return { ...page, bottles };
+  return { ...page, bottles: await withFacts(context, kitchenId, page.bottles) };
 }
 
 /** Changes a bottle while nobody else does; nothing, where the change comes to nothing. */

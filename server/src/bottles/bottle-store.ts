@@ -78,6 +78,36 @@ export async function listBottles(sequelize: Sequelize, kitchenId: string, asked
   return { bottles: bottles.map(asRecord), next };
 }
 
+/** These bottles of a kitchen, in the order in which they are asked for; those that are not there are left out. */
+export async function findBottles(
+  sequelize: Sequelize,
+  kitchenId: string,
+  ids: readonly string[],
+): Promise<readonly BottleRecord[]> {
+  const rows = await sequelize.query<StoredBottle>(`${BOTTLE} AND x.id IN (:ids)`, {
+    replacements: { kitchenId, ids },
+    type: QueryTypes.SELECT,
+  });
+  const byId = new Map(rows.map((row) => [row.id, row]));
+  return ids.flatMap((id) => {
+    const row = byId.get(id);
+    return row ? [asRecord(row)] : [];
+  });
+}
+
+/** Notes what the labels of bottles say. */
+export async function writeLabels(
+  sequelize: Sequelize,
+  kitchenId: string,
+  labels: readonly { readonly id: string; readonly label: NonNullable<BottleRecord['label']> }[],
+): Promise<void> {
+  await sequelize.query(
+    `UPDATE bottles x SET label = l.label FROM jsonb_to_recordset(:labels) AS l (id uuid, label jsonb)
+     WHERE x.kitchen_id = :kitchenId AND x.id = l.id`,
+    { replacements: { kitchenId, labels: JSON.stringify(labels) } },
+  );
+}
+
 /** One bottle of a kitchen. */
 export async function findBottle(
   sequelize: Sequelize,

@@ -3,8 +3,10 @@ import { api } from '../../state/api';
 
 const labelsApi = api.injectEndpoints({
   endpoints: (build) => ({
-    lookAtLabels: build.mutation<LabelPages, LabelOrder>({
+    /** Asked anew each time: bottles and people change. */
+    lookAtLabels: build.query<LabelPages, LabelOrder>({
       query: (body) => ({ url: '/documents/labels', method: 'POST', body }),
+      keepUnusedDataFor: 0,
     }),
     labelsStuck: build.mutation<void, LabelsStuck>({
       query: (body) => ({ url: '/documents/labels/stuck', method: 'POST', body }),
@@ -16,4 +18,4 @@ const labelsApi = api.injectEndpoints({
   }),
 });
 
-export const { useLookAtLabelsMutation, useLabelsStuckMutation } = labelsApi;
+export const { useLookAtLabelsQuery, useLabelsStuckMutation } = labelsApi;

@@ -18,7 +18,7 @@ import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useListPoursInfiniteQuery } from '../../domain/bottles/bottle-endpoints';
 import { BottleActions } from './changes/bottle-actions';
 import { standingView } from './shelf/shelf-groups';
-import { bottleView, dateWords, measure, servingFigures } from './bottles-view';
+import { bottleView, paceWords, dateWords, measure, servingFigures } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { usePour } from './pour/use-pour';
 
@@ -114,9 +114,12 @@ function PerServing({ bottle }: { readonly bottle: BottleRecord }) {
 function Pours({ bottle, people }: { readonly bottle: BottleRecord; readonly people: Household['people'] }) {
   const { data, error, hasNextPage, isFetchingNextPage, fetchNextPage } = useListPoursInfiniteQuery(bottle.id);
   const pours = data?.pages.flatMap((page) => page.pours);
+  const now = useNow();
+  const pace = paceWords(bottle, pours ?? [], now);
   return (
     <View className="gap-1">
       <Text variant="heading">Poured</Text>
+      {pace ? <Text>{pace}</Text> : null}
       {pours?.length === 0 ? <Text className="text-mute">Nothing yet.</Text> : null}
       {!pours && error ? <Text className="text-mute">{failureOf(error).message}</Text> : null}
       {pours?.map(({ id, volume_mL, pouredAt, pouredBy, personId, additions }) => (

@@ -1,5 +1,7 @@
 import { formatNumber, shelfWords } from '@wellhydra/core/quantity';
-import type { BottleRecord, Place } from '@wellhydra/contract';
+import { servingFigureLines } from '@wellhydra/core/serving';
+import type { BottleRecord, Place, PourRecord } from '@wellhydra/contract';
+import { runOutAtPace } from '@wellhydra/core/household';
 import { showPortion, showVolume } from '../../domain/words/units';
 
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {
@@ -9,26 +11,13 @@ export const PLACE_NAMES: Readonly<Record<Place, string>> = {
   freezer: 'Freezer',
 };
 
-/** What a serving brings: its name, its unit, and the least that is worth a line. */
-const SERVING_LINES = [
-  ['energy_kcal', 'Energy', 'kcal', 1],
-  ['sugars_g', 'Sugars', 'g', 0.1],
-  ['sodium_mg', 'Sodium', 'mg', 1],
-  ['potassium_mg', 'Potassium', 'mg', 1],
-  ['magnesium_mg', 'Magnesium', 'mg', 1],
-  ['calcium_mg', 'Calcium', 'mg', 1],
-  ['vitaminC_mg', 'Vitamin C', 'mg', 1],
-  ['caffeine_mg', 'Caffeine', 'mg', 1],
-  ['ethanol_g', 'Alcohol', 'g', 0.1],
-] as const;
-
-export function servingFigures({ perServing }: Pick<BottleRecord, 'perServing'>) {
-  if (!perServing) return [];
-  return SERVING_LINES.filter(([key, , , least]) => perServing[key] >= least).map(([key, name, unit]) => ({
-    name,
-    amount: `${formatNumber(perServing[key])} ${unit}`,
-  }));
-}
+export const servingFigures = ({ perServing }: Pick<BottleRecord, 'perServing'>) =>
+  perServing
+    ? servingFigureLines(perServing).map(({ name, unit, amount }) => ({
+        name,
+        amount: `${formatNumber(amount)} ${unit}`,
+      }))
+    : [];
 
 export type Urgency = 'past' | 'soon' | 'later';
 
@@ -111,4 +100,18 @@ export function shelfSummary(bottles: readonly BottleRecord[]): string {
     .reduce((sum, { remaining_mL }) => sum + remaining_mL, 0);
   const count = `${bottles.length} ${bottles.length === 1 ? 'bottle' : 'bottles'}`;
   return volume_mL > 0 ? `${count} · ${showVolume(volume_mL)}` : count;
+}
+
+const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
+/** When a bottle is empty at the pace of the last week; nothing where too little was poured to tell, or it is empty. */
+export function paceWords(
+  { remaining_mL }: Pick<BottleRecord, 'remaining_mL'>,
+  pours: readonly Pick<PourRecord, 'volume_mL' | 'pouredAt'>[],
+  now: Date,
+): string | null {
+  if (remaining_mL < EMPTY_mL) return null;
+  const poured = pours.map(({ volume_mL, pouredAt }) => ({ volume_mL, at: new Date(pouredAt) }));
+  const at = runOutAtPace(remaining_mL, poured, now);
+  return at && `At the pace of the last week it lasts until ${day.format(at)}.`;
 }

@@ -2,7 +2,8 @@ import type { BottleRecord, LabelOrder, LabelPages } from '@wellhydra/contract';
 import type { Person } from '@wellhydra/core/household';
 import { labelSummary } from '@wellhydra/core/people';
 import type { SignedIn } from '../../accounts/session-store';
-import { readKnownBottle } from '../../bottles/bottle-service';
+import { readKnownBottles } from '../../bottles/bottle-service';
+import { writeLabels } from '../../bottles/bottle-store';
 import type { BrewContext } from '../../brews/brew-context';
 import { readPeople } from '../../kitchen/kitchen-documents-store';
 import { labelPagesOf, sheetOf } from './label-pages';
@@ -15,9 +16,7 @@ interface Labelled {
 
 async function labelled(context: BrewContext, who: SignedIn, ids: readonly string[]): Promise<Labelled> {
   const { people } = await readPeople(context.models, who.kitchenId);
-  const bottles: BottleRecord[] = [];
-  for (const id of ids) bottles.push(await readKnownBottle(context, who, id));
-  return { bottles, people: people?.people ?? {} };
+  return { bottles: await readKnownBottles(context, who, ids), people: people?.people ?? {} };
 }
 
 /**
@@ -44,8 +43,9 @@ export async function labelsFor(
 export async function stickLabels(context: BrewContext, who: SignedIn, ids: readonly string[]): Promise<void> {
   const { bottles, people } = await labelled(context, who, ids);
   const now = new Date();
-  for (const bottle of bottles) {
-    const label = { at: now.toISOString(), said: labelSummary(bottle, people, now) };
-    await context.models.bottles.update({ label }, { where: { kitchenId: who.kitchenId, id: bottle.id } });
-  }
+  const labels = bottles.map((bottle) => ({
+    id: bottle.id,
+    label: { at: now.toISOString(), said: labelSummary(bottle, people, now) },
+  }));
+  await writeLabels(context.sequelize, who.kitchenId, labels);
 }

@@ -2,6 +2,7 @@ import type { BottleRecord } from '@wellhydra/contract';
 import type { Person } from '@wellhydra/core/household';
 import { namedCautions, type NamedCaution } from '@wellhydra/core/people';
 import { formatNumber, formatPortion } from '@wellhydra/core/quantity';
+import { servingFigureLines } from '@wellhydra/core/serving';
 
 /** What a label says, as words. */
 export interface LabelWords {
@@ -37,21 +38,11 @@ const PLACE_WORDS = {
   freezer: 'Keep frozen',
 } as const;
 
-const FIGURES = [
-  ['energy_kcal', '', 'kcal', 1],
-  ['sugars_g', 'sugars', 'g', 0.1],
-  ['sodium_mg', 'sodium', 'mg', 1],
-  ['potassium_mg', 'potassium', 'mg', 1],
-  ['magnesium_mg', 'magnesium', 'mg', 1],
-  ['vitaminC_mg', 'vitamin C', 'mg', 1],
-  ['caffeine_mg', 'caffeine', 'mg', 1],
-  ['ethanol_g', 'alcohol', 'g', 0.1],
-] as const;
-
 function perServing({ perServing: figures, serving_mL, kind }: BottleRecord): string {
   if (!figures) return '';
-  const words = FIGURES.filter(([key, , , least]) => figures[key] >= least).map(([key, name, unit]) =>
-    `${name} ${formatNumber(figures[key])} ${unit}`.trim(),
+  const words = servingFigureLines(figures).map(({ key, name, unit, amount }) =>
+    // Everybody knows what kcal are of.
+    key === 'energy_kcal' ? `${formatNumber(amount)} ${unit}` : `${name.toLowerCase()} ${formatNumber(amount)} ${unit}`,
   );
   return words.length > 0 ? `In ${formatPortion(serving_mL, kind === 'dry-mix')}: ${words.join(', ')}` : '';
 }

@@ -1,8 +1,8 @@
-import type { BottleRecord, LabelPages } from '@wellhydra/contract';
+import type { BottleRecord } from '@wellhydra/contract';
 import { LABEL_SHEETS, labelsOn, type LabelSheetId } from '@wellhydra/contract/label-sheets';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { useLabelsStuckMutation, useLookAtLabelsMutation } from '../../../domain/bottles/label-endpoints';
+import { useLabelsStuckMutation, useLookAtLabelsQuery } from '../../../domain/bottles/label-endpoints';
 import { saveLabels } from '../../../domain/bottles/save-labels';
 import { usePrintLabelsMutation } from '../../../domain/brews/device-endpoints';
 import { useAppDispatch } from '../../../domain/store';
@@ -24,26 +24,13 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
   const dispatch = useAppDispatch();
   const [sheet, setSheet] = useState<LabelSheetId>('roll-89');
   const [start, setStart] = useState(1);
-  const [look] = useLookAtLabelsMutation();
   const [stick] = useLabelsStuckMutation();
   const [print] = usePrintLabelsMutation();
-  const [pages, setPages] = useState<LabelPages['pages'] | null>(null);
-  const [failure, setFailure] = useState<string | null>(null);
   const ids = bottles.map(({ id }) => id);
-  const key = ids.join(' ');
   const { columns, rows } = LABEL_SHEETS.find(({ id }) => id === sheet)!;
   const order = { bottles: ids, sheet, start: Math.min(start, labelsOn({ columns, rows })) };
-  useEffect(() => {
-    let gone = false;
-    void look({ bottles: key.split(' '), sheet, start: order.start }).then(({ data, error }) => {
-      if (gone) return;
-      setPages(data?.pages ?? null);
-      setFailure(error ? failureOf(error).message : null);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [look, key, sheet, order.start]);
+  const { data, error: failed } = useLookAtLabelsQuery(order);
+  const pages = data?.pages ?? null;
   const several = pages !== null && (labelsOn({ columns, rows }) > 1 || pages.length > 1);
   const say = (text: string, grave = false) => dispatch(noticeRaised({ text, ...(grave ? { grave } : {}) }));
   const save = async () => {
@@ -75,9 +62,9 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
       {labelsOn({ columns, rows }) > 1 ? (
         <StartAt columns={columns} rows={rows} start={order.start} onChange={setStart} />
       ) : null}
-      {failure ? (
+      {failed ? (
         <Text role="alert" className="text-heat">
-          {failure}
+          {failureOf(failed).message}
         </Text>
       ) : null}
       <View className="flex-row flex-wrap gap-2">

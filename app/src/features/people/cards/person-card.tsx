@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native';
 import { Text } from '../../../ui/text';
 import type { CardView } from './card-view';
 import { LineGauge } from './line-gauge';
+import { ShelfNote } from './shelf-note';
 
 /** A stripe for each, so that a long list is found one's way in; the name says who it is. */
 const STRIPES = [
@@ -43,13 +44,7 @@ export function PersonCard({ card: { id, name, beside, glasses, lines, shelf }, 
           <LineGauge key={line.key} line={line} />
         ))}
         {children}
-        {shelf ? (
-          <View className="rounded-[10px] bg-amber px-3 py-2">
-            <Text className="text-[15px] leading-[21px] text-onamber">
-              <Text className="text-[15px] font-bold leading-[21px] text-onamber">{shelf.title}</Text> {shelf.text}
-            </Text>
-          </View>
-        ) : null}
+        <ShelfNote shelf={shelf} />
       </View>
     </View>
   );

@@ -19,6 +19,7 @@ import { besideName } from '../../../domain/people/person-words';
 import { usePour } from '../../bottles/pour/use-pour';
 import { cardViews } from '../cards/card-view';
 import { LineGauge } from '../cards/line-gauge';
+import { ShelfNote } from '../cards/shelf-note';
 import { PickBottle } from '../pick-bottle';
 import { SheetPart } from '../sickness/sheet-part';
 import { SweatPart } from '../sweat/sweat-part';
@@ -99,11 +100,7 @@ function Somebody({ id, person, kept }: SomebodyProps) {
         ) : (
           card!.lines.map((line) => <LineGauge key={line.key} line={line} />)
         )}
-        {card!.shelf ? (
-          <View className="rounded-[10px] bg-amber px-3 py-2">
-            <Text className="text-[15px] leading-[21px] text-onamber">{`${card!.shelf.title} ${card!.shelf.text}`}</Text>
-          </View>
-        ) : null}
+        <ShelfNote shelf={card!.shelf} />
       </Section>
       <Section title="Seven days">
         {weekView(person, id, had ?? [], now).map((line) => (

@@ -16,7 +16,15 @@ import { Field } from '../../../ui/field';
 import { IconButton } from '../../../ui/icon-button';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
-import { EMPTY_SWEAT, readSweat, replaces, sweatSays, type SweatField, type SweatForm } from './sweat-view';
+import {
+  EMPTY_SWEAT,
+  readSweat,
+  replaces,
+  sweatDrinks,
+  sweatSays,
+  type SweatField,
+  type SweatForm,
+} from './sweat-view';
 
 const NONE: readonly never[] = [];
 const MOST_SHOWN = 4;
@@ -76,11 +84,9 @@ function Replacements({ test }: { readonly test: KeptSweatTest | Parameters<type
   const { data } = useListDrinksQuery();
   const context = useRunContext();
   const drinks = data?.drinks ?? NONE;
+  const able = useMemo(() => sweatDrinks(drinks, context), [drinks, context]);
   const { result } = sweatSays(test);
-  const key = result ? `${result.litres_h.likely} ${result.sodium_mg_h.likely}` : '';
-  // The figures of the test decide, not the object they came in.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const views = useMemo(() => (result ? replaces(result, drinks, context) : NONE), [key, drinks, context]);
+  const views = result ? replaces(result, able) : NONE;
   if (views.length === 0) return null;
   return (
     <View role="list" aria-label="What makes up for it" className="gap-1">

@@ -2,6 +2,7 @@ import type { DrinkDocument } from '@wellhydra/core/drink';
 import type { SweatTest } from '@wellhydra/core/household';
 import { replacement, sweatTest, type SweatResult } from '@wellhydra/core/people';
 import { formatNumber } from '@wellhydra/core/quantity';
+import type { Nutrients } from '@wellhydra/core/serving';
 import { analyseDocument } from '../../../domain/run/analyse-document';
 import type { RunContext } from '../../../domain/run/run-context';
 import { plainAmount } from '../../../domain/people/person-words';
@@ -93,27 +94,39 @@ export interface ReplacesView {
 
 const KINDS = new Set(['sport', 'daily-hydration', 'rehydration', 'infused-water']);
 
-/** Which drinks make up for it, by how much an hour; those whose salt comes nearest first. */
-export function replaces(
-  result: Pick<SweatResult, 'litres_h' | 'sodium_mg_h'>,
+/** A drink that can make up for sweat, run once. */
+export interface SweatDrink {
+  readonly id: string;
+  readonly name: string;
+  readonly perLitre: Pick<Nutrients, 'sodium_mg' | 'sugars_g'>;
+}
+
+/** The drinks of a kitchen that are meant for it. */
+export const sweatDrinks = (
   drinks: readonly { readonly id: string; readonly document: DrinkDocument }[],
   context: RunContext,
-): readonly ReplacesView[] {
-  return drinks
+): readonly SweatDrink[] =>
+  drinks
     .filter(({ document }) => KINDS.has(document.kind))
-    .flatMap(({ id, document }): ReplacesView[] => {
+    .flatMap(({ id, document }): SweatDrink[] => {
       const { litre } = analyseDocument(document, context);
-      if (!litre) return [];
-      const of = replacement(result, litre);
+      return litre ? [{ id, name: document.name || 'Unnamed drink', perLitre: litre }] : [];
+    });
+
+/** Which drinks make up for it, by how much an hour; those whose salt comes nearest first. */
+export const replaces = (
+  result: Pick<SweatResult, 'litres_h' | 'sodium_mg_h'>,
+  drinks: readonly SweatDrink[],
+): readonly ReplacesView[] =>
+  drinks
+    .map(({ id, name, perLitre }): ReplacesView => {
+      const of = replacement(result, perLitre);
       const share = Math.round(100 * of.sodium_share);
-      return [
-        {
-          id,
-          name: document.name || 'Unnamed drink',
-          words: `${showVolume(of.volume_mL_h)} an hour: ${formatNumber(of.sodium_mg_h, 2)} mg sodium, ${share} % of what is lost, and ${formatNumber(of.sugars_g_h, 2)} g sugars`,
-          off: Math.abs(Math.log(Math.max(0.01, of.sodium_share))),
-        },
-      ];
+      return {
+        id,
+        name,
+        words: `${showVolume(of.volume_mL_h)} an hour: ${formatNumber(of.sodium_mg_h, 2)} mg sodium, ${share} % of what is lost, and ${formatNumber(of.sugars_g_h, 2)} g sugars`,
+        off: Math.abs(Math.log(Math.max(0.01, of.sodium_share))),
+      };
     })
     .sort((a, b) => a.off - b.off);
-}
