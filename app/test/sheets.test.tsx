@@ -41,6 +41,7 @@ describe('the sheet of a step', () => {
     const view = stepsView(document, analysis).find((each) => each.id === id);
     return view ? (
       <OpenedStep
+        drinkId="d"
         view={view}
         document={document}
         analysis={analysis}
@@ -126,6 +127,7 @@ test('doses are aimed, and taken as steps with their target', async () => {
   const taken: [readonly { text: string }[], string][] = [];
   renderScreen(
     <AimSheet
+      drinkId="d"
       analysis={analyseDocument(SACHET)}
       context={USUAL_CONTEXT}
       onTake={(doses, target) => taken.push([doses, target])}

@@ -22,6 +22,7 @@ import {
   number,
   object,
   oneOf,
+  optional,
   record,
   text,
   written,
@@ -112,6 +113,7 @@ export const household: Joi.ObjectSchema & Schema<Household> = describes<Househo
     spoonPlans: record(id(), spoonPlan, PEOPLE_LIMITS.spoonPlans),
     sweatTests: record(id(), sweatTest, PEOPLE_LIMITS.sweatTests),
     sheets: record(id(), rehydrationSheet, PEOPLE_LIMITS.sheets),
+    madeFor: optional(record(id(), record(id(), yes(), PEOPLE_LIMITS.people), PEOPLE_LIMITS.madeFor)),
   }),
 );
 

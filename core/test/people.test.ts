@@ -3,7 +3,9 @@ import {
   NOBODY,
   ageOf,
   ageWords,
+  madeForOf,
   personAt,
+  withMadeFor,
   withRow,
   withoutPerson,
   type AgeGroup,
@@ -180,6 +182,7 @@ test('with a person goes all that was kept of them', () => {
     },
     sweatTests: { a: { ...test_, personId: 'wren' }, b: { ...test_, personId: 'tam' } },
     sheets: { a: { ...sheet, personId: 'wren' }, b: { ...sheet, personId: 'tam' } },
+    madeFor: { alone: { wren: true }, both: { wren: true, tam: true } },
   };
   const left = withoutPerson(household, 'wren');
   expect(JSON.stringify(left)).not.toContain('wren');
@@ -189,6 +192,19 @@ test('with a person goes all that was kept of them', () => {
     ['b'],
     ['b'],
   ]);
+  expect(left.madeFor).toEqual({ both: { tam: true } });
+});
+
+test('whom a drink is made for, as long as they are there; for nobody it is for everybody', () => {
+  const household: Household = { ...NOBODY, people: { tam: aged(90), wren: aged(5) } };
+  const made = withMadeFor(household, 'd', ['tam', 'gone']);
+  expect(madeForOf(made, 'd')).toEqual(['tam']);
+  expect(madeForOf(made, 'other')).toEqual([]);
+  expect(withMadeFor(made, 'd', []).madeFor).toEqual({});
+  let full = household;
+  for (let index = 0; index <= HOUSEHOLD_LIMITS.madeFor; index += 1) full = withMadeFor(full, `d${index}`, ['tam']);
+  expect(Object.keys(full.madeFor!)).toHaveLength(HOUSEHOLD_LIMITS.madeFor);
+  expect([madeForOf(full, 'd0'), madeForOf(full, `d${HOUSEHOLD_LIMITS.madeFor}`)]).toEqual([[], ['tam']]);
 });
 
 describe('what is kept has room', () => {

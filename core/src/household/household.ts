@@ -12,7 +12,12 @@ export interface Household {
   readonly spoonPlans: Readonly<Record<string, SpoonPlan>>;
   readonly sweatTests: Readonly<Record<string, KeptSweatTest>>;
   readonly sheets: Readonly<Record<string, RehydrationSheet>>;
+  /** Whom drinks are made for, by the drink; a drink that is not named is for everybody. */
+  readonly madeFor?: Readonly<Record<string, MadeFor>>;
 }
+
+/** The people a drink is made for, by id. */
+export type MadeFor = Readonly<Record<string, true>>;
 
 /** How much of each is kept, so that what is kept can always be sent. */
 export const HOUSEHOLD_LIMITS = {
@@ -20,6 +25,8 @@ export const HOUSEHOLD_LIMITS = {
   spoonPlans: 100,
   sweatTests: 200,
   sheets: 40,
+  /** Drinks that are made for somebody. */
+  madeFor: 500,
   /** Of one sheet. */
   entries: 300,
   /** Doses of one plan that were left out. */
@@ -31,7 +38,7 @@ export const NOBODY: Household = { people: {}, spoonPlans: {}, sweatTests: {}, s
 const without = <T>(rows: Readonly<Record<string, T>>, leaves: (row: T, id: string) => boolean) =>
   Object.fromEntries(Object.entries(rows).filter(([id, row]) => !leaves(row, id)));
 
-type Part = keyof Household;
+type Part = Exclude<keyof Household, 'madeFor'>;
 /** What goes first of a part that is full: the oldest of what is over; of people nobody. */
 const OLDEST: { readonly [P in Exclude<Part, 'people'>]: (row: Household[P][string]) => string } = {
   spoonPlans: ({ ended, begins }) => ended ?? begins,
@@ -54,9 +61,21 @@ export function withRow<P extends Part>(
   return { ...household, [part]: { ...without(rows, (_row, key) => key === oldest), [id]: row } };
 }
 
+/** Those a drink is made for, by id; nobody where it is for everybody. */
+export const madeForOf = ({ madeFor, people }: Household, drinkId: string): readonly string[] =>
+  Object.keys(madeFor?.[drinkId] ?? {}).filter((id) => people[id]);
+
+/** A household in which a drink is made for these people; for nobody of them it is for everybody again. */
+export function withMadeFor(household: Household, drinkId: string, ids: readonly string[]): Household {
+  const others = Object.entries(household.madeFor ?? {}).filter(([id]) => id !== drinkId);
+  const room = others.slice(Math.max(0, others.length + 1 - HOUSEHOLD_LIMITS.madeFor));
+  const own = ids.length > 0 ? { [drinkId]: Object.fromEntries(ids.map((id) => [id, true as const])) } : {};
+  return { ...household, madeFor: { ...Object.fromEntries(room), ...own } };
+}
+
 /** A household without somebody: with them goes all that was kept of them. */
 export function withoutPerson(household: Household, id: string): Household {
-  const { people, spoonPlans, sweatTests, sheets } = household;
+  const { people, spoonPlans, sweatTests, sheets, madeFor = {} } = household;
   const shared = Object.fromEntries(
     Object.entries(spoonPlans).map(([planId, plan]) => [
       planId,
@@ -72,5 +91,11 @@ export function withoutPerson(household: Household, id: string): Household {
     spoonPlans: without(shared, (plan) => Object.keys(plan.people).length === 0),
     sweatTests: without(sweatTests, ({ personId }) => personId === id),
     sheets: without(sheets, ({ personId }) => personId === id),
+    madeFor: without(
+      Object.fromEntries(
+        Object.entries(madeFor).map(([drinkId, ids]) => [drinkId, without(ids, (_so, personId) => personId === id)]),
+      ),
+      (ids) => Object.keys(ids).length === 0,
+    ),
   };
 }

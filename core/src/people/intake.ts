@@ -64,3 +64,11 @@ export function intakeSum(intakes: readonly Intake[]): Intake {
   }
   return sum;
 }
+
+/** So many times as much of everything. */
+export function scaledIntake(intake: Intake, factor: number): Intake {
+  const scaled = { ...intake, plants_g: {} as Record<string, number> };
+  for (const figure of FIGURES) scaled[figure] = factor * intake[figure];
+  for (const [family, grams] of Object.entries(intake.plants_g)) scaled.plants_g[family] = factor * grams;
+  return scaled;
+}

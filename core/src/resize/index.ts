@@ -5,5 +5,5 @@ export { resizeHints } from './resize-hints';
 export type { ResizeHint } from './resize-hints';
 export { measurableLine } from './measurable-line';
 export type { Measures } from './measurable-line';
-export { scaleText } from './scale-line';
+export { scaleIngredientLine, scaleText } from './scale-line';
 export { scaleSteps } from './scale-steps';

@@ -1,5 +1,5 @@
 import type { HouseholdRecord } from '@wellhydra/contract';
-import { NOBODY, withRow, withoutPerson, type Household } from '@wellhydra/core/household';
+import { NOBODY, withMadeFor, withRow, withoutPerson, type Household } from '@wellhydra/core/household';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
@@ -17,7 +17,7 @@ const stored = ({ revision, people }: HouseholdRecord) => ({ revision, content: 
 export const householdUnsent = document.unsent;
 const isHousehold = (row: Row): row is HouseholdDraft => row.id === HOUSEHOLD_ID;
 
-type Part = keyof Household;
+type Part = Exclude<keyof Household, 'madeFor'>;
 /** A row of a part of the household, by its id. */
 interface RowOf<P extends Part> {
   readonly part: P;
@@ -40,6 +40,9 @@ const slice = createSlice({
       const { [id]: _gone, ...rest } = state.mine[part];
       return edited(state as HouseholdDraft, { [part]: rest });
     },
+    /** Whom a drink is made for; nobody of them is everybody. */
+    drinkMadeFor: (state, { payload: { drinkId, people } }: PayloadAction<{ drinkId: string; people: string[] }>) =>
+      edited(state as HouseholdDraft, withMadeFor(state.mine as Household, drinkId, people)),
     /** With somebody goes all that was kept of them. */
     personRemoved: (state, { payload: id }: PayloadAction<string>) =>
       edited(state as HouseholdDraft, withoutPerson(state.mine as Household, id)),
@@ -72,6 +75,7 @@ const slice = createSlice({
 export const {
   householdRowSaved,
   householdRowRemoved,
+  drinkMadeFor,
   personRemoved,
   householdRestored,
   householdSaved,
@@ -81,5 +85,5 @@ export const {
 export const householdReducer = slice.reducer;
 
 /** Every action by which somebody changes the people. */
-const EDITS = [householdRowSaved, householdRowRemoved, personRemoved, householdRestored];
+const EDITS = [householdRowSaved, householdRowRemoved, drinkMadeFor, personRemoved, householdRestored];
 export const householdEdited = (action: { readonly type: string }): boolean => EDITS.some((each) => each.match(action));

@@ -3,14 +3,15 @@ import {
   doseStandings,
   runOut,
   type Dose,
-  type Household,
   type RunOut,
   type SpoonPhase,
   type SpoonPlan,
 } from '@wellhydra/core/household';
 import { durationWords } from '@wellhydra/core/quantity';
 import { showVolume } from '../words/units';
+import { crossedByToday, type Drinking } from './day-ahead';
 import { dayStart, type Had } from './drunk';
+import { standingWords } from './person-words';
 
 /** What somebody takes of a plan. */
 export interface SpoonView {
@@ -30,6 +31,8 @@ export interface SpoonView {
   /** The bottle it is poured from: the one to be used up first. */
   readonly bottle: BottleRecord | null;
   readonly over: boolean;
+  /** What is still to be taken today crosses with all they had: "With what is still to be taken today, sodium …". */
+  readonly crosses: string | null;
 }
 
 /** How long what is left of a drink lasts the plans for it. */
@@ -98,13 +101,17 @@ function wordsOf(plan: SpoonPlan, all: readonly Dose[], today: readonly Dose[], 
     .join(' ');
 }
 
-interface Known {
-  readonly household: Household;
-  readonly had: readonly Had[];
-  readonly bottles: readonly BottleRecord[];
+interface Known extends Drinking {
   /** Names of drinks by their ids. */
   readonly names: ReadonlyMap<string, string>;
-  readonly now: Date;
+}
+
+/** What is still to be taken today brings somebody over, with all they had. */
+function crossesWords(personId: string, known: Known): string | null {
+  const crossed = crossedByToday(personId, known);
+  if (crossed.length === 0) return null;
+  const lines = crossed.map((each) => `${each.line.name.toLowerCase()} ${standingWords(each)}`);
+  return `With what is still to be taken today: ${lines.join('; ')}.`;
 }
 
 /** Doses of everybody in a plan. */
@@ -124,6 +131,7 @@ const firstOf = (bottles: readonly BottleRecord[], drinkId: string): BottleRecor
 /** What everybody takes for days, those who have something to take now first. */
 export function spoonViews(known: Known): readonly SpoonView[] {
   const { household, bottles, names, now } = known;
+  const crosses = new Map(Object.keys(household.people).map((id) => [id, crossesWords(id, known)] as const));
   return Object.entries(household.spoonPlans)
     .flatMap(([planId, plan]) =>
       dosesOf(planId, known).map(({ personId, doses }): SpoonView => {
@@ -142,6 +150,7 @@ export function spoonViews(known: Known): readonly SpoonView[] {
           words: wordsOf(plan, doses, today, now),
           bottle: firstOf(bottles, plan.drinkId),
           over: !left,
+          crosses: today.some(({ is }) => is === 'ahead' || is === 'due') ? (crosses.get(personId) ?? null) : null,
         };
       }),
     )

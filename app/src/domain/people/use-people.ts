@@ -21,6 +21,8 @@ export const peopleRows = ({ people }: Household): readonly PersonRow[] =>
     .map(([id, person]) => ({ id, person }))
     .sort((a, b) => a.person.name.localeCompare(b.person.name, 'en') || a.id.localeCompare(b.id));
 
+export const peopleOf = (rows: readonly PersonRow[]): readonly Person[] => rows.map(({ person }) => person);
+
 /** The people of the kitchen as they are edited here, and whether that is kept. */
 export function usePeople() {
   useGetPeopleQuery(undefined, {

@@ -148,9 +148,10 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
             ))}
           </View>
         </ScrollView>
-        <FiguresPanel document={document} analysis={analysis} context={context} onOpenStep={setOpened} />
+        <FiguresPanel drinkId={id} document={document} analysis={analysis} context={context} onOpenStep={setOpened} />
         {openedView ? (
           <OpenedStep
+            drinkId={id}
             view={openedView}
             document={document}
             analysis={analysis}

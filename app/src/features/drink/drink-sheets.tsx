@@ -14,6 +14,7 @@ import { drinkStarted, type Draft } from '../../domain/drinks/drafts';
 import type { DraftHandle } from '../../domain/drinks/use-draft';
 import { SizeAndKind } from './header/drink-header';
 import { DrinkMenu, type MenuKey } from './header/drink-menu';
+import { MadeForSheet } from './people/made-for-sheet';
 import { ResizeSheet } from './resize/resize-sheet';
 import { SourceSheet } from './header/source-sheet';
 import { MomentsSheet } from './stream/moments-sheet';
@@ -100,6 +101,8 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
           onClose={close}
         />
       );
+    case 'for':
+      return <MadeForSheet drinkId={draft.id} analysis={analysis} onClose={close} />;
     case 'resize':
       return (
         <ResizeSheet
@@ -116,7 +119,7 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
     case 'source':
       return <SourceSheet source={document.source ?? ''} onClose={close} />;
     case 'aim':
-      return <AimSheet analysis={analysis} context={context} onTake={takeDoses} onClose={close} />;
+      return <AimSheet drinkId={draft.id} analysis={analysis} context={context} onTake={takeDoses} onClose={close} />;
     case 'variants':
       return (
         <VariantsSheet

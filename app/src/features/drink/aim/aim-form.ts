@@ -29,8 +29,7 @@ export interface AimForm {
   /** What the drink is, and a serving of it, mL: their lines hold. */
   readonly kind: DrinkKind;
   readonly serving_mL: number | null;
-  /** Ids of those it is made for, and what their lines allow in a serving. */
-  readonly people: readonly string[];
+  /** What the lines of those it is made for allow in a serving. */
   readonly limits: readonly PersonLimit[];
 }
 
@@ -57,7 +56,6 @@ export function aimForm(analysis: Analysis, { scale_g }: KitchenSettings): AimFo
     figures: typedFigures(target),
     available: [...new Set([...inIt, ...USUAL])],
     locked: [],
-    people: [],
     limits: [],
     kind: analysis.drink.kind,
     serving_mL: analysis.serving?.volume_mL ?? null,
@@ -70,17 +68,13 @@ export const withTarget = (form: AimForm, target: string): AimForm =>
   target === '' ? { ...form, target } : { ...form, target, figures: typedFigures(target) };
 
 /** Made for these people: no serving brings any of them over a line of the day. */
-export function withPeople(
-  form: AimForm,
-  people: readonly { readonly id: string; readonly person: Person }[],
-  now: Date,
-): AimForm {
+export function withPeople(form: AimForm, people: readonly { readonly person: Person }[], now: Date): AimForm {
   const limits = people.flatMap(({ person }) =>
     dailyLines(personAt(person, now)).flatMap(({ key, most }): PersonLimit[] =>
       isLimitKey(key) && Number.isFinite(most) ? [{ person: person.name, key, most }] : [],
     ),
   );
-  return { ...form, people: people.map(({ id }) => id), limits };
+  return { ...form, limits };
 }
 
 /** The form after a remedy: the measure and the batch that would do. */

@@ -7,7 +7,7 @@ import { TARGETS } from '@wellhydra/core/target';
 import Lock from 'lucide-react-native/icons/lock';
 import LockOpen from 'lucide-react-native/icons/lock-open';
 import X from 'lucide-react-native/icons/x';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
@@ -20,14 +20,14 @@ import type { RunContext } from '../../../domain/run/run-context';
 import { oddsWords } from '../figures/target-words';
 import { sensible } from '../figures/figures-view';
 import { Suggestions } from '../step/suggestions';
-import { peopleRows } from '../../../domain/people/use-people';
-import { useAppSelector } from '../../../domain/store';
-import { Toggle } from '../../../ui/toggle';
+import { useMadeFor } from '../../../domain/people/use-made-for';
+import { PeopleToggles } from '../people/people-toggles';
 import { aimForm, aimQuestion, withPeople, withRemedy, withTarget, type AimForm } from './aim-form';
 import { figureName, linesOf, type AimAnswer } from './answer-aim';
 import { useAim } from './use-aim';
 
 interface AimSheetProps {
+  readonly drinkId: string;
   readonly analysis: Analysis;
   readonly context: RunContext;
   readonly onTake: (steps: readonly DrinkStep[], target: string) => void;
@@ -38,8 +38,11 @@ const OWN = { value: '', label: 'My own' };
 const MOST_FOUND = 6;
 
 /** Doses that come to a target and can really be measured. */
-export function AimSheet({ analysis, context, onTake, onClose }: AimSheetProps) {
-  const [form, setForm] = useState(() => aimForm(analysis, context.settings));
+export function AimSheet({ drinkId, analysis, context, onTake, onClose }: AimSheetProps) {
+  const [typed, setForm] = useState(() => aimForm(analysis, context.settings));
+  const madeFor = useMadeFor(drinkId);
+  const { chosen } = madeFor;
+  const form = useMemo(() => withPeople(typed, chosen, new Date()), [typed, chosen]);
   const { answer, problem } = useAim(form);
   const volume = answer && answer.doses.length > 0 ? answer : null;
   return (
@@ -77,7 +80,7 @@ export function AimSheet({ analysis, context, onTake, onClose }: AimSheetProps) 
           {problem}
         </Text>
       ) : null}
-      <MadeFor form={form} onChange={setForm} />
+      <PeopleToggles {...madeFor} />
       {answer ? <Doses answer={answer} form={form} onChange={setForm} /> : null}
       <Available form={form} onChange={setForm} />
       <Button
@@ -144,29 +147,6 @@ function Reached({ answer }: { readonly answer: AimAnswer }) {
 interface FormProps {
   readonly form: AimForm;
   readonly onChange: (form: AimForm) => void;
-}
-
-/** Whom it is made for: their lines a day hold for a serving. */
-function MadeFor({ form, onChange }: FormProps) {
-  const household = useAppSelector((state) => state.household.mine);
-  const rows = peopleRows(household);
-  if (rows.length === 0) return null;
-  const toggle = (id: string, value: boolean) => {
-    const chosen = rows.filter((row) => (row.id === id ? value : form.people.includes(row.id)));
-    onChange(withPeople(form, chosen, new Date()));
-  };
-  return (
-    <View role="group" aria-label="Made for">
-      <Text variant="smallStrong">Made for</Text>
-      <View className="flex-row flex-wrap gap-x-4">
-        {rows.map(({ id, person }) => (
-          <View key={id} className="min-w-[110px]">
-            <Toggle label={person.name} value={form.people.includes(id)} onChange={(value) => toggle(id, value)} />
-          </View>
-        ))}
-      </View>
-    </View>
-  );
 }
 
 function OwnFigures({ form, onChange }: FormProps) {

@@ -10,6 +10,7 @@ import { Rail } from '../../../ui/rail';
 import { Text } from '../../../ui/text';
 import { useIsWide } from '../../../ui/use-layout';
 import { namedSummary } from '@wellhydra/core/people';
+import { useMadeForWords } from '../people/use-made-for-words';
 import { useNamedOf } from '../../../domain/people/use-named';
 import { NamedList } from '../../../ui/named-list';
 import type { RunContext } from '../../../domain/run/run-context';
@@ -26,6 +27,7 @@ import { UnreadNote, unreadLines } from './unread-lines';
 import { useSpread } from './use-spread';
 
 interface FiguresPanelProps {
+  readonly drinkId: string;
   readonly document: DrinkDocument;
   readonly analysis: Analysis;
   readonly context: RunContext;
@@ -45,7 +47,13 @@ const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
 const FIGURES_IN_SIGHT = 3;
 
 /** The dark panel: figures on their rails, cautions, keeping. Beside the page on a wide screen, under it on a phone. */
-export const FiguresPanel = memo(function FiguresPanel({ document, analysis, context, onOpenStep }: FiguresPanelProps) {
+export const FiguresPanel = memo(function FiguresPanel({
+  drinkId,
+  document,
+  analysis,
+  context,
+  onOpenStep,
+}: FiguresPanelProps) {
   const spread = useSpread(document, context);
   const wide = useIsWide();
   const [open, setOpen] = useState(false);
@@ -56,6 +64,7 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
     asked === null ? undefined : figuresView(analysis, basis, spread.ranges).find(({ id }) => id === asked);
   const cautions = cautionsView(analysis);
   const named = useNamedOf(analysis);
+  const madeFor = useMadeForWords(drinkId, analysis);
   const unread = unreadLines(document, analysis);
   const whole = wide || open;
   const most = whole ? null : cautions.stops.length > 0 ? 1 : FIGURES_IN_SIGHT;
@@ -64,6 +73,12 @@ export const FiguresPanel = memo(function FiguresPanel({ document, analysis, con
     <View className="gap-3">
       <StopCautions cautions={cautions.stops} />
       {whole ? <NamedList cautions={named} /> : <NamedLine words={namedSummary(named)} />}
+      {whole && madeFor ? <Text className="text-[15px] font-bold text-onpanel">{madeFor.title}</Text> : null}
+      {madeFor?.crossed.map((words) => (
+        <Text key={words} className="text-[14px] font-bold leading-[20px] text-[#FFB199]">
+          {words}
+        </Text>
+      ))}
       <UnreadNote lines={unread} onOpen={onOpenStep} />
       {whole ? (
         <Choice

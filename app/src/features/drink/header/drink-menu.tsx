@@ -7,6 +7,7 @@ import { Text } from '../../../ui/text';
 export const MENU = [
   { key: 'made', label: 'Made it', about: 'Put on the shelf what was made without this page' },
   { key: 'settings', label: 'Size and kind', about: 'Serving, total, what it is measured against' },
+  { key: 'for', label: 'Made for', about: 'Whose lines a serving keeps within' },
   { key: 'resize', label: 'Resize', about: 'By servings, bottles, a pot, or what is there' },
   { key: 'aim', label: 'Aim the doses', about: 'Doses that come to a target' },
   { key: 'variants', label: 'Variants', about: 'Slots with choices, tasted side by side' },

@@ -3,6 +3,10 @@ import type { DrinkDocument, EditedStep } from '@wellhydra/core/drink';
 import { useMemo } from 'react';
 import { useListBottlesQuery } from '../../../domain/bottles/bottle-endpoints';
 import type { RunContext } from '../../../domain/run/run-context';
+import { useMadeFor } from '../../../domain/people/use-made-for';
+import { peopleOf } from '../../../domain/people/use-people';
+import { suitsAsWritten, troubleWords, withStepText } from '../people/made-for-view';
+import { StepBound } from '../people/step-bound';
 import type { Pickable } from './ingredient-picker';
 import { StepAlternatives } from './step-alternatives';
 import { StepSheet } from './step-sheet';
@@ -10,6 +14,7 @@ import { StepSubstitutes } from './step-substitutes';
 import type { StepView } from './steps-view';
 
 interface OpenedStepProps {
+  readonly drinkId: string;
   readonly view: StepView;
   readonly document: DrinkDocument;
   readonly analysis: Analysis;
@@ -39,8 +44,19 @@ function usePreparations({ documents }: RunContext): readonly Pickable[] {
 }
 
 /** The sheet of the step that is open, if one is. */
-export function OpenedStep({ view, document, analysis, context, onReplace, onExchange, onClose }: OpenedStepProps) {
+export function OpenedStep({
+  drinkId,
+  view,
+  document,
+  analysis,
+  context,
+  onReplace,
+  onExchange,
+  onClose,
+}: OpenedStepProps) {
   const preparations = usePreparations(context);
+  const { chosen } = useMadeFor(drinkId);
+  const write = (text: string) => onReplace({ ...view.step, text });
   return (
     <StepSheet
       view={view}
@@ -49,6 +65,7 @@ export function OpenedStep({ view, document, analysis, context, onReplace, onExc
       onReplace={onReplace}
       onClose={onClose}
     >
+      <StepBound document={document} step={view.step} context={context} chosen={chosen} onTake={write} />
       {view.batchIndex === null ? null : (
         <>
           <StepAlternatives
@@ -64,7 +81,18 @@ export function OpenedStep({ view, document, analysis, context, onReplace, onExc
             analysis={analysis}
             batchIndex={view.batchIndex}
             settings={context.settings}
-            onTake={(text) => onReplace({ ...view.step, text })}
+            suiting={
+              chosen.length === 0
+                ? null
+                : (text) =>
+                    troubleWords(
+                      suitsAsWritten(withStepText(document, view.id, text), context, {
+                        people: peopleOf(chosen),
+                        now: new Date(),
+                      }),
+                    )
+            }
+            onTake={write}
           />
         </>
       )}

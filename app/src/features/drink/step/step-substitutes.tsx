@@ -7,17 +7,19 @@ import { Choice } from '../../../ui/choice';
 import { Text } from '../../../ui/text';
 import { substitutesView } from './substitutes-view';
 
-type Filter = 'all' | 'vegan' | 'infant';
+type Filter = 'all' | 'suits' | 'vegan' | 'infant';
 
 interface StepSubstitutesProps {
   readonly analysis: Analysis;
   readonly batchIndex: number;
   readonly settings: Pick<KitchenSettings, 'scale_g'>;
+  /** What would keep the drink with this line from suiting those it is made for; null where it is for everybody. */
+  readonly suiting: ((text: string) => readonly string[]) | null;
   readonly onTake: (text: string) => void;
 }
 
 /** What could stand in for the ingredient of a step, in amounts that keep what matters. */
-export function StepSubstitutes({ analysis, batchIndex, settings, onTake }: StepSubstitutesProps) {
+export function StepSubstitutes({ analysis, batchIndex, settings, suiting, onTake }: StepSubstitutesProps) {
   const [open, setOpen] = useState(false);
   const [filter, setFilter] = useState<Filter>('all');
   const entry = analysis.trace.entries.find(({ step, verb }) => step === batchIndex && verb === 'add');
@@ -25,8 +27,12 @@ export function StepSubstitutes({ analysis, batchIndex, settings, onTake }: Step
   const { ingredient } = entry.line;
   const all = substitutesView({ ingredient, grams: entry.added_g }, settings, analysis.options);
   if (all.length === 0) return null;
-  const shown = all.filter(({ vegan, forInfants }) =>
-    filter === 'vegan' ? vegan : filter === 'infant' ? forInfants : true,
+  const judged = all
+    .map((each) => ({ ...each, trouble: open && suiting ? suiting(each.text) : [] }))
+    // What does not suit those it is made for comes last, and says why.
+    .sort((a, b) => Number(a.trouble.length > 0) - Number(b.trouble.length > 0));
+  const shown = judged.filter(({ vegan, forInfants, trouble }) =>
+    filter === 'vegan' ? vegan : filter === 'infant' ? forInfants : filter === 'suits' ? trouble.length === 0 : true,
   );
   return (
     <View className="gap-2 rounded-[12px] bg-mist p-3">
@@ -42,13 +48,15 @@ export function StepSubstitutes({ analysis, batchIndex, settings, onTake }: Step
             label="Only"
             options={[
               { value: 'all', label: 'All' },
+              ...(suiting ? [{ value: 'suits' as const, label: 'Suits them' }] : []),
               { value: 'vegan', label: 'Vegan' },
               { value: 'infant', label: 'No honey' },
             ]}
             value={filter}
             onChange={setFilter}
           />
-          {shown.map(({ text, kept }) => (
+          {shown.length === 0 ? <Text className="text-mute">None of what could take its place does.</Text> : null}
+          {shown.map(({ text, kept, trouble }) => (
             <View
               key={`${kept}-${text}`}
               className="flex-row items-center justify-between gap-3 border-t border-line pt-2"
@@ -56,6 +64,11 @@ export function StepSubstitutes({ analysis, batchIndex, settings, onTake }: Step
               <View className="flex-1">
                 <Text variant="strong">{text}</Text>
                 <Text variant="small">{kept}</Text>
+                {trouble.map((words) => (
+                  <Text key={words} variant="small" className="text-heat">
+                    {words}
+                  </Text>
+                ))}
               </View>
               <Button label="Use it" hint={`Use it: ${text}`} kind="plain" onPress={() => onTake(text)} />
             </View>

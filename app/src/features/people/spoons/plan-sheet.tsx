@@ -4,7 +4,7 @@ import { askToNotify } from '../../../domain/alarms/notify';
 import { useListBottlesQuery } from '../../../domain/bottles/bottle-endpoints';
 import { useListDrinksQuery } from '../../../domain/drinks/drink-endpoints';
 import { householdRowSaved } from '../../../domain/people/household';
-import { usePeople } from '../../../domain/people/use-people';
+import { usePeople, useWeekHad } from '../../../domain/people/use-people';
 import { useAppDispatch } from '../../../domain/store';
 import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
@@ -39,7 +39,9 @@ export function PlanSheet({ personId, onClose }: { readonly personId: string; re
   }));
   const change = (by: Partial<PlanForm>) => setForm({ ...form, ...by });
   const drinkId = form.drinkId ?? drinks[0]?.id ?? '';
-  const preview = planPreview({ ...form, drinkId }, { household, bottles, now: form.begins });
+  const { had } = useWeekHad(form.begins);
+  const known = { household, bottles, had: had ?? NONE, now: form.begins };
+  const preview = planPreview({ ...form, drinkId }, known);
   const begin = () => {
     if (!preview.plan) return;
     askToNotify();

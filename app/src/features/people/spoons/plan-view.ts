@@ -1,6 +1,7 @@
 import type { BottleRecord } from '@wellhydra/contract';
-import { personAt, spoonDoses, type Household, type SpoonPlan } from '@wellhydra/core/household';
-import { NO_INTAKE, linesCrossedBy, personCautions, readSpoonPlan, intakeOf, intakeSum } from '@wellhydra/core/people';
+import { personAt, spoonDoses, type SpoonPlan } from '@wellhydra/core/household';
+import { linesCrossedBy, personCautions, readSpoonPlan, intakeOf, type LineStanding } from '@wellhydra/core/people';
+import { besidesOn, type Drinking } from '../../../domain/people/day-ahead';
 import { phaseWords } from '../../../domain/people/spoons';
 import { standingWords } from '../../../domain/people/person-words';
 import { showVolume } from '../../../domain/words/units';
@@ -28,42 +29,66 @@ const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric',
 const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const sameDay = (one: Date, other: Date): boolean => one.toDateString() === other.toDateString();
 
-/** The most doses on one day of a plan. */
-function mostADay(doses: readonly Date[]): number {
-  const counts = new Map<string, number>();
-  for (const dose of doses) counts.set(dose.toDateString(), (counts.get(dose.toDateString()) ?? 0) + 1);
-  return Math.max(0, ...counts.values());
+/** Doses of a plan by the day. */
+function byDay(doses: readonly Date[]): readonly { readonly day: Date; readonly count: number }[] {
+  const counts = new Map<string, { day: Date; count: number }>();
+  for (const dose of doses) {
+    const row = counts.get(dose.toDateString());
+    if (row) row.count += 1;
+    else counts.set(dose.toDateString(), { day: dose, count: 1 });
+  }
+  return [...counts.values()];
 }
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-/** What a plan does to each who takes it: their stops, and the lines that its fullest day crosses by itself. */
+type Warning = PlanPreview['warns'][number];
+
+/** Lines that a plan crosses for somebody, with everything else they drink on that day: on the worst day of each line. */
+function lineWarnings(
+  personId: string,
+  { amount_mL }: SpoonPlan,
+  { known, bottle, doses }: { known: Drinking; bottle: BottleRecord; doses: readonly Date[] },
+): readonly Warning[] {
+  const person = known.household.people[personId]!;
+  const worst = new Map<string, { readonly crossed: LineStanding; readonly alone: boolean; readonly on: Date }>();
+  for (const { day: on, count } of byDay(doses)) {
+    const planned = intakeOf(bottle.facts!, (count * amount_mL) / bottle.serving_mL);
+    for (const crossed of linesCrossedBy(personAt(person, on), besidesOn(on, personId, known), planned)) {
+      const { line, taken } = crossed;
+      if (taken <= (worst.get(line.key)?.crossed.taken ?? 0)) continue;
+      worst.set(line.key, { crossed, alone: line.of(planned) > line.most, on });
+    }
+  }
+  return [...worst.values()].map(({ crossed, alone, on }) => ({
+    title: `${crossed.line.name}: over ${person.name}’s line`,
+    text: alone
+      ? `The fullest day of the plan, with what else ${person.name} drinks, comes to ${standingWords(crossed)}.`
+      : `The plan alone stays under it, but with what else ${person.name} drinks ${day.format(on)} comes to ${standingWords(crossed)}.`,
+  }));
+}
+
+/** What a plan does to each who takes it: their stops, and the lines it crosses on any of its days. */
 function warnings(
-  { people, amount_mL }: SpoonPlan,
-  { household, bottle, most, now }: { household: Household; bottle: BottleRecord | undefined; most: number; now: Date },
-) {
+  plan: SpoonPlan,
+  { known, doses }: { readonly known: Drinking; readonly doses: readonly Date[] },
+): readonly Warning[] {
+  const bottle = known.bottles.find(({ drinkId, facts }) => drinkId === plan.drinkId && facts);
   if (!bottle?.facts) return [];
-  const { facts, serving_mL } = bottle;
-  const aDay = intakeSum([intakeOf(facts, (most * amount_mL) / serving_mL)]);
-  return Object.keys(people).flatMap((id) => {
-    const person = household.people[id];
+  const { facts } = bottle;
+  return Object.keys(plan.people).flatMap((id) => {
+    const person = known.household.people[id];
     if (!person) return [];
-    const cautions = personCautions(facts, id, person, now)
+    const cautions = personCautions(facts, id, person, known.now)
       .filter(({ severity }) => severity !== 'note')
       .map(({ title, text }) => ({ title, text }));
-    const lines = linesCrossedBy(personAt(person, now), NO_INTAKE, aDay).map((crossed) => ({
-      title: `${crossed.line.name}: over ${person.name}’s line`,
-      text: `The fullest day of the plan alone comes to ${standingWords(crossed)}.`,
-    }));
-    return [...cautions, ...lines];
+    return [...cautions, ...lineWarnings(id, plan, { known, bottle, doses })];
   });
 }
 
 /** What is typed as a plan, told back. */
-export function planPreview(
-  form: PlanForm,
-  { household, bottles, now }: { household: Household; bottles: readonly BottleRecord[]; now: Date },
-): PlanPreview {
+export function planPreview(form: PlanForm, known: Drinking): PlanPreview {
+  const { bottles } = known;
   const none = (wrong: string | null): PlanPreview => ({ plan: null, wrong, says: [], warns: [] });
   const read = readSpoonPlan(form.text);
   if (read.kind === 'unread') return none(form.text.trim() === '' ? null : read.message);
@@ -99,6 +124,6 @@ export function planPreview(
       `${capital(day.format(first))}: ${today.join(', ')}. The last one is on ${day.format(last)} at ${clock.format(last)}.`,
       `${takers * doses.length} in all, ${showVolume(all_mL)}; ${showVolume(left_mL)} ${own.length === 1 ? 'is' : 'are'} on the shelf.`,
     ],
-    warns: warnings(plan, { household, bottle: own[0], most: mostADay(doses), now }),
+    warns: warnings(plan, { known, doses }),
   };
 }

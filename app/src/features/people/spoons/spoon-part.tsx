@@ -49,7 +49,7 @@ interface SpoonPartProps {
 export function SpoonPart({ spoon, onPour, named = false }: SpoonPartProps) {
   const dispatch = useAppDispatch();
   const { household } = usePeople();
-  const { planId, personId, name, drinkName, amount, doses, due, words, bottle } = spoon;
+  const { planId, personId, name, drinkName, amount, doses, due, words, bottle, crosses } = spoon;
   const skip = (at: Date) => {
     const plan = household.spoonPlans[planId]!;
     const save = (row: SpoonPlan) => dispatch(householdRowSaved({ part: 'spoonPlans', id: planId, row }));
@@ -70,6 +70,7 @@ export function SpoonPart({ spoon, onPour, named = false }: SpoonPartProps) {
       </Text>
       {doses.length > 0 ? <SpoonDots doses={doses} /> : null}
       {words ? <Text className="text-[15px]">{words}</Text> : null}
+      {crosses ? <Text className="text-[15px] font-bold text-heat">{crosses}</Text> : null}
       {due ? (
         <View className="flex-row flex-wrap gap-2">
           {bottle ? (
