@@ -50,7 +50,13 @@ function Trial({ from = start }: { readonly from?: DrinkDocument }) {
           setLine('');
         }}
       />
-      <FiguresPanel drinkId="d" document={document} analysis={analysis} context={USUAL_CONTEXT} onOpenStep={() => undefined} />
+      <FiguresPanel
+        drinkId="d"
+        document={document}
+        analysis={analysis}
+        context={USUAL_CONTEXT}
+        onOpenStep={() => undefined}
+      />
     </Provider>
   );
 }

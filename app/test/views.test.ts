@@ -1,7 +1,6 @@
 import type { BottleRecord, DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { bottleView, dueView, nextPour_mL, poursLeft, shelfSummary } from '../src/features/bottles/bottles-view';
-import { fillBottles, fillWords, suggestBottles, vesselRow } from '../src/features/bottles/fill-bottles';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { answerSpread } from '../src/features/drink/figures/answer-spread';
 import { cautionsView, keepingView } from '../src/domain/drinks/cautions-view';
@@ -154,66 +153,6 @@ describe('bottles', () => {
   test('powders are counted, and not poured together with what is wet', () => {
     expect(shelfSummary([bottle({}), bottle({ id: 'e', kind: 'dry-mix' })])).toBe('2 bottles · 500 mL');
     expect(shelfSummary([bottle({ kind: 'dry-mix' })])).toBe('1 bottle');
-  });
-  test.each([
-    [1000, { count: '1', size: '1 L' }],
-    [1600, { count: '2', size: '1 L' }],
-    [780, { count: '1', size: '1 L' }],
-    [760, { count: '1', size: '750 mL' }],
-    [2040, { count: '2', size: '1 L' }],
-    [60, { count: '1', size: '100 mL' }],
-  ])('%d mL go into %j', (volume, row) => expect(suggestBottles(volume)).toEqual(row));
-  test.each([
-    [998, { count: 4, size_mL: 300 }, { count: '4', size: '249 mL' }],
-    [850, { count: 4, size_mL: 300 }, { count: '3', size: '283 mL' }],
-    [2100, { count: 4, size_mL: 500 }, { count: '4', size: '500 mL' }],
-    [200, { count: 1, size_mL: 750 }, { count: '1', size: '200 mL' }],
-    [4957, { count: 4, size_mL: 2000 }, { count: '3', size: '1.65 L' }],
-  ])('%d mL go evenly into the bottles that the steps name, %j: %j', (volume, named, row) =>
-    expect(suggestBottles(volume, named)).toEqual(row),
-  );
-  test('one of the kitchen’s own is filled with room at the top, and never over its brim', () => {
-    const row = vesselRow({ name: '500 mL jar', size_mL: 500, dark: false }, '2');
-    expect(row).toEqual({
-      count: '2',
-      size: '475 mL',
-      vessel: { name: '500 mL jar', shape: 'jar', size_mL: 500, dark: false },
-    });
-    expect(fillBottles([row], 700, false)).toMatchObject({
-      volumes_mL: [475, 225],
-      vessels: [{ shape: 'jar' }, { shape: 'jar' }],
-    });
-    expect(fillBottles([{ ...row, size: '600 mL' }], 700, false)).toMatchObject({ kind: 'wrong', field: 'size' });
-  });
-  test('the form says what is wrong with it', () => {
-    const filled = (count: string, size: string, dry = false) => fillBottles([{ count, size }], 1000, dry);
-    expect(filled('2', '500 mL')).toMatchObject({ kind: 'bottles', volumes_mL: [500, 500], empty: 0, rest_mL: 0 });
-    expect(filled('0', '500 mL')).toMatchObject({ field: 'count' });
-    expect(filled('2', 'big')).toMatchObject({ field: 'size' });
-    expect(filled('2', '500 g')).toMatchObject({ field: 'size' });
-    expect(filled('1', '1 kg', true)).toMatchObject({ kind: 'bottles' });
-    expect(
-      fillBottles(
-        [
-          { count: '1', size: '500 mL' },
-          { count: '1', size: '' },
-        ],
-        1000,
-        false,
-      ),
-    ).toMatchObject({ row: 1, field: 'size' });
-  });
-  test.each([
-    ['the last part full', ['2 750 mL'], 906, [750, 156], 0, 0, '750 mL and 156 mL'],
-    ['what does not fit is left', ['1 750 mL'], 906, [750], 0, 156, '750 mL'],
-    ['what clings to the pot is not', ['1 500 mL'], 509, [500], 0, 0, '500 mL'],
-    ['two sizes', ['1 500 mL', '2 250 mL'], 906, [500, 250, 156], 0, 0, '500 mL and 250 mL and 156 mL'],
-    ['a bottle too many', ['3 500 mL'], 1000, [500, 500], 1, 0, '2 × 500 mL; one stays empty'],
-  ])('%s: %j of %d mL', (_what, rows, made, volumes, empty, rest, words) => {
-    const typed = rows.map((row) => ({ count: row.slice(0, 1), size: row.slice(2) }));
-    const filled = fillBottles(typed, made, false);
-    expect(filled).toMatchObject({ kind: 'bottles', volumes_mL: volumes, empty, rest_mL: rest });
-    expect(filled.kind === 'bottles' && fillWords(filled, false)).toBe(words);
   });
 });
 

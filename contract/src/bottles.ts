@@ -2,7 +2,7 @@ import { DRINK_KINDS } from '@wellhydra/core/drink';
 import { VESSEL_SHAPES, type KeepingPlace, type Vessel } from '@wellhydra/core/keeping';
 import type { DrinkFacts, Intake } from '@wellhydra/core/people';
 import Joi from 'joi';
-import { PAGE, id, name, page, pageFields, revision, timestamp } from './common';
+import { PAGE, id, name, page, pageFields, partId, revision, timestamp } from './common';
 import { PLACES } from './places';
 import { SERVING_FIGURES } from './serving-figures';
 import {
@@ -19,6 +19,7 @@ import {
   record,
   text,
   written,
+  type ObjectOf,
   type Of,
   type Schema,
 } from './schema';
@@ -30,6 +31,7 @@ export const BOTTLE_LIMITS = {
   stands: 100,
   contains: 300,
   additions: 8,
+  drinkers: 20,
   spot: 60,
   reason: 200,
 } as const;
@@ -40,30 +42,44 @@ const spot = () => text(BOTTLE_LIMITS.spot);
 
 /** What a drink is kept in: its shape as it is drawn, and what it holds to the brim. */
 const vessel = describes<Vessel>()(
-  object({ name: written(60), shape: oneOf(VESSEL_SHAPES), size_mL: volume_mL(), dark: flag() }),
+  object({
+    name: written(60),
+    shape: oneOf(VESSEL_SHAPES),
+    size_mL: volume_mL(),
+    dark: flag(),
+    heatSafe: optional(flag()),
+    reused: optional(flag()),
+  }),
 );
 
-/** A bottle that is filled. */
-const bottleToFill = object({
+const bottleFields = {
   id: id(),
   volume_mL: volume_mL(),
   place: place(),
   spot: optional(nullable(spot())),
   vessel: optional(nullable(vessel)),
-});
+};
+/** A bottle that is filled; `draw`: with what was drawn off at that step, instead of what was left in the end. */
+const bottleToFill = object({ ...bottleFields, draw: optional(partId()) });
 export type BottleToFill = Of<typeof bottleToFill>;
-export const bottlesToFill = list(bottleToFill, { most: BOTTLE_LIMITS.bottles, unique: (row) => row.id });
 
-/** What was drunk at once instead of being bottled, mL; what is neither was poured away. */
-export const drunkAtOnce = () => optional(number(0, BOTTLE_LIMITS.volume_mL));
+const atOnce = () => optional(number(0, BOTTLE_LIMITS.volume_mL));
+/** What becomes of a batch: bottled, drunk or tasted at once, mL; what is none of it was poured away. */
+export const fillingFields = () => ({
+  bottles: list(bottleToFill, { most: BOTTLE_LIMITS.bottles, unique: (row: BottleToFill) => row.id }),
+  drunk_mL: atOnce(),
+  /** Who drank it, in equal parts. */
+  drunkBy: optional(list(id(), { most: BOTTLE_LIMITS.drinkers, unique: (each: string) => each })),
+  tasted_mL: atOnce(),
+});
+export type Filling = ObjectOf<ReturnType<typeof fillingFields>>;
 
 /** A making of a drink: which formula, when, and what it filled. */
 export const makeBrew = object({
   drinkId: id(),
   drinkRevision: revision(),
   madeAt: timestamp(),
-  bottles: bottlesToFill,
-  drunk_mL: drunkAtOnce(),
+  ...fillingFields(),
 });
 export type MakeBrew = Of<typeof makeBrew>;
 
@@ -74,10 +90,13 @@ export const brewRecord = object({
   drinkName: name(),
   madeAt: timestamp(),
   madeBy: name(),
-  /** All there was: what was bottled, drunk at once and lost. */
+  /** The brew it was drawn off from; null of what was left in the end. */
+  partOf: nullable(id()),
+  /** All there was: what was bottled, drunk and tasted at once, and lost. */
   volume_mL: figure(),
   bottled_mL: figure(),
   drunk_mL: figure(),
+  tasted_mL: figure(),
   lost_mL: figure(),
   keepsBecause: text(2000),
   bottleIds: list(id(), { most: BOTTLE_LIMITS.bottles }),
@@ -285,7 +304,7 @@ const changes = {
   /** Poured in from another bottle of the same batch. */
   'topped-up': object({ ...of('topped-up'), from: id(), volume_mL: volume_mL() }),
   /** Some of it goes into a bottle of its own. */
-  split: object({ ...of('split'), into: bottleToFill }),
+  split: object({ ...of('split'), into: object(bottleFields) }),
 };
 /** Something that is done to a bottle besides pouring and moving it. */
 export const bottleChange = Joi.alternatives(...Object.values(changes)) as unknown as Joi.Schema & Schema<BottleChange>;

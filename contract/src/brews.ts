@@ -1,7 +1,7 @@
 import type { BrewStage } from '@wellhydra/core/brew';
 import { READING_RANGES, READ_QUANTITIES, type BrewEvent, type ReadQuantity } from '@wellhydra/core/brew-event';
 import Joi from 'joi';
-import { bottlesToFill, drunkAtOnce } from './bottles';
+import { fillingFields } from './bottles';
 import { id, name, page, partId, revision, timestamp } from './common';
 import { DRINK_LIMITS, drinkDocument } from './drinks';
 import { kitchenSettings } from './kitchen-settings';
@@ -119,8 +119,7 @@ export type RunPage = Of<typeof runPage>;
 export const finishBrew = object({
   eventId: id(),
   madeAt: timestamp(),
-  bottles: bottlesToFill,
-  drunk_mL: drunkAtOnce(),
+  ...fillingFields(),
 });
 export type FinishBrew = Of<typeof finishBrew>;
 

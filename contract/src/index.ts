@@ -24,6 +24,7 @@ export type {
   BottlePage,
   BottleRecord,
   BottleToFill,
+  Filling,
   BrewPage,
   BrewRecord,
   ChangeParams,

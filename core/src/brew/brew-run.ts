@@ -117,6 +117,10 @@ const without = (state: BrewState, out: (reading: Reading) => boolean): BrewStat
   readings: state.readings.filter((reading) => !out(reading)),
 });
 
+/** Makes the pot after a step what was read of it. */
+export const applyMade = (step: MadeStep, state: BrewState, pot: WorkingPot, done: StepDone) =>
+  applyReadings(pot, step.verb, ofThePot(readingsAt(state, step), done));
+
 export interface BrewRun {
   readonly steps: readonly MadeStep[];
   readonly analysis: Analysis;
@@ -136,7 +140,7 @@ export function runBrew(recipe: BrewRecipe, whole: BrewState, except?: string): 
   const drink = documentDrink({ ...document, name: document.name || 'Unnamed drink' }, preparations);
   const pH = filledPh(steps, state);
   const analysis = analyseDrink({ ...drink, steps }, options, {
-    at: (index, pot, done) => applyReadings(pot, steps[index]!.verb, ofThePot(readingsAt(state, steps[index]!), done)),
+    at: (index, pot, done) => applyMade(steps[index]!, state, pot, done),
     ...(pH === undefined ? {} : { pH }),
   });
   return { steps, analysis };
@@ -187,7 +191,7 @@ export function expectedAt(recipe: BrewRecipe, whole: BrewState, step: string): 
   let expected: Expected = {};
   runInPot(steps.slice(0, at + 1), runOptions, drawnChance(DRAWS, standardNormal(SEED)), (index, done, pot) => {
     if ('kind' in done) return;
-    if (index < at) applyReadings(pot, steps[index]!.verb, ofThePot(readingsAt(state, steps[index]!), done));
+    if (index < at) applyMade(steps[index]!, state, pot, done);
     else if (done.line && pot.lastAdded) expected = expectedOf(pot.lastAdded, done.line);
     else if (!pot.dry)
       expected = {

@@ -28,7 +28,7 @@ const PLANTS = new Set<string>(['fruit', 'vegetable', 'herb', 'spice']);
 /** A pot is full at this share of what it holds: it must not boil over. */
 export const POT_FULL = 0.85;
 /** Glass that is not made for it cracks above this, °C. Source: kitchen practice. */
-const HOT_C = 60;
+export const HOT_C = 60;
 /** A container is the kitchen's own when its size is this near, as a share. */
 const SAME_SIZE = 0.02;
 

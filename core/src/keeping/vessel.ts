@@ -10,6 +10,10 @@ export interface Vessel {
   /** To the brim. */
   readonly size_mL: number;
   readonly dark: boolean;
+  /** Whether it takes what is hot; not said of most. */
+  readonly heatSafe?: boolean;
+  /** Had something else in it before: its lid and its smell are looked at first. */
+  readonly reused?: boolean;
 }
 
 const WORDS: readonly (readonly [RegExp, VesselShape])[] = [

@@ -5,7 +5,7 @@ export { DAILY_VALUES, SUGAR_TEASPOON_g, percentDailyValue, saltPinches, sugarTe
 export type { DailyValue } from './daily-values';
 export { nutrientsOf, perLitreOf } from './nutrients';
 export type { Nutrients, PerLitre } from './nutrients';
-export { servingSize } from './serving-size';
+export { dryVolume, servingSize } from './serving-size';
 export type { ServingSize } from './serving-size';
 export { LEAST_AGE_years, shareByAge, shareByWeight } from './child-share';
 export { USUAL_SWEAT, sweatLoss } from './sweat-loss';

@@ -26,9 +26,12 @@ export interface ServingSize {
 /** A powder that nobody has weighed by the spoon, g/mL (estimate of ours, C). */
 const POWDER_g_mL = 0.8;
 
-/** Loose volume of a dry mix, mL: each powder as it lies by itself. */
-function dryVolume(pot: Pot): number {
-  return pot.entries.reduce((sum, { ingredient, mass_g }) => {
+/**
+ * Loose volume of a dry mix, mL: each powder as it lies by itself. Fine ones trickle between coarse ones, so that a real
+ * jar holds rather more.
+ */
+export function dryVolume({ entries }: Pick<Pot, 'entries'>): number {
+  return entries.reduce((sum, { ingredient, mass_g }) => {
     return sum + mass_g / (bulkDensityFor(ingredient)?.density_g_mL ?? POWDER_g_mL);
   }, 0);
 }

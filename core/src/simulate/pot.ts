@@ -193,6 +193,17 @@ export class WorkingPot {
     return taken;
   }
 
+  /** Leaves a share of the body in the pot and nothing else, as in a bottle that was drawn off. */
+  keepOnly(share: Column): void {
+    this.ledger.drawn.pour(this.pourOff(share.map((kept) => 1 - kept)));
+    for (const [ingredient, grams] of this.sediment)
+      addParts(this.ledger.drawn, partsOf(ingredient), grams.slice(), this.contentOf(ingredient));
+    this.sediment.clear();
+    const left = this.solids.filter((solid) => !solid.suspended);
+    this.solids = this.solids.filter((solid) => solid.suspended);
+    if (left.length > 0) this.ledger.discarded.push({ solids: left, held: new Mixture(this.samples) });
+  }
+
   /** What dried plants have taken up of the liquid, g in sample 0: no more than there is. */
   private soaked(liquid: Composition): number {
     if (this.dry || this.solids.length === 0) return 0;

@@ -5,6 +5,7 @@ import type { Intake } from '@wellhydra/core/people';
 import {
   defineTable,
   double,
+  flag,
   json,
   key,
   moment,
@@ -44,6 +45,8 @@ const BOTTLE = {
   filledMl: double(),
   remainingMl: double(),
   openedAt: nullable(moment()),
+  /** A glass that was drunk as soon as it was made. */
+  atOnce: withDefault(flag(), false),
   /** When it is to be used up, by the keeping of its brew and where it stands. */
   useBy: moment(),
 };

@@ -3,11 +3,11 @@ import type { Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { reckonUseBy } from '../bottles/bottle-store';
 import { Problem } from '../problem';
-import type { RunFigures } from '../runs/run-jobs';
+import type { BrewFigures, RunFigures } from '../runs/run-jobs';
 import type { BrewContext } from './brew-context';
 import { tellNews } from './brew-news';
 import { findEvents, findRun, lastNumber, lockRun } from './brew-run-store';
-import { madeFrom } from './brew-service';
+import { madeFrom } from './filling';
 import { holdAllBottles } from './brew-store';
 
 /** How often a brew is run anew because others have put events behind it meanwhile. */
@@ -20,7 +20,7 @@ interface Ahead {
   /** Those of the new ones that it did not have. */
   readonly fresh: readonly BrewEvent[];
   readonly all: readonly BrewEvent[];
-  readonly ran: RunFigures;
+  readonly ran: BrewFigures;
 }
 
 async function lookAhead(
@@ -39,6 +39,27 @@ async function lookAhead(
   const all = [...before, ...fresh];
   const ran = await runner.run('brew', { recipe: run.recipe, events: all });
   return { last: before.at(-1)?.number ?? 0, fresh, all, ran };
+}
+
+type Stores = Pick<BrewContext, 'sequelize' | 'models'>;
+
+/** Holds the bottles of a brew against what it comes to now. */
+async function recheck({ sequelize, models }: Stores, kitchenId: string, id: string, transaction: Transaction) {
+  await holdAllBottles(sequelize, { kitchenId, id }, transaction);
+  await reckonUseBy(models, { kitchenId, brewId: id }, transaction);
+}
+
+/** What was drawn off and bottled says what it is by now; nothing, where nobody filled it. */
+async function correctPart(
+  stores: Stores,
+  part: { readonly kitchenId: string; readonly partOf: string; readonly partStep: string },
+  ran: RunFigures,
+  transaction: Transaction,
+): Promise<void> {
+  const row = await stores.models.brews.findOne({ where: part, attributes: ['id'], transaction });
+  if (!row || !ran.keeping || ran.servings <= 0) return;
+  await stores.models.brews.update(madeFrom(ran), { where: { kitchenId: part.kitchenId, id: row.id }, transaction });
+  await recheck(stores, part.kitchenId, row.id, transaction);
 }
 
 /** Stores what a brew was run with: its events, and the stage and figures where they leave it. */
@@ -67,8 +88,9 @@ export async function append(
   const { stage } = brewState(all);
   await models.brews.update({ ...figures, stage }, { where: { id, kitchenId }, transaction });
   // Before it is finished there are no bottles.
-  if (stage === 'finished') await holdAllBottles(sequelize, { kitchenId, id }, transaction);
-  await reckonUseBy(models, { kitchenId, brewId: id }, transaction);
+  if (stage === 'finished') await recheck({ sequelize, models }, kitchenId, id, transaction);
+  for (const { step, figures: drawn } of ran.drawn)
+    await correctPart({ sequelize, models }, { kitchenId, partOf: id, partStep: step }, drawn, transaction);
   await tellNews(sequelize, kitchenId, id, transaction);
 }
 

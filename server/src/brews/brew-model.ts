@@ -24,6 +24,10 @@ export const defineBrews = (sequelize: Sequelize) => ({
     facts: nullable(json<DrinkFacts>()),
     /** What was drunk at once instead of being bottled. */
     drunkMl: withDefault(double(), 0),
+    tastedMl: withDefault(double(), 0),
+    /** The brew it was drawn off from, and at which of its steps; null of what was left in the end. */
+    partOf: nullable(uuid()),
+    partStep: nullable(text()),
     madeAt: moment(),
     madeBy: uuid(),
     stage: withDefault(text<BrewStage>(), 'finished'),

@@ -6,10 +6,10 @@ import { checkCount } from '../kitchen/quota';
 import { Problem } from '../problem';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
-import { bottleRows, filledFrom, madeFrom } from './brew-service';
+import { filledRows, madeFrom, storeFilled } from './filling';
 import { append, runThenStore } from './append-events';
 import type { BrewNews } from './brew-news';
-import { findBrew, nextBatchNumber } from './brew-store';
+import { bottlesOf, findBrew, nextBatchNumber } from './brew-store';
 import { findEvents, findRun, findRunsUnderWay, lastNumber } from './brew-run-store';
 
 /** Begins a brew; sending it again changes nothing. */
@@ -114,22 +114,21 @@ export async function finishRun(
 ): Promise<BrewRecord> {
   const { sequelize, models } = context;
   const { kitchenId } = who;
-  const { bottles } = filling;
   const finished = { kind: 'finished' as const, id: eventId, at: madeAt };
   // Two phones that fill at once come one after the other.
   return runThenStore(context, kitchenId, { id, events: [finished] }, async (ahead, transaction) => {
-    const there = await models.bottles.findAll({ where: { brewId: id, kitchenId }, attributes: ['id'], transaction });
+    const there = await bottlesOf(sequelize, { kitchenId, id }, transaction);
     // The same again is the same; other bottles would be a second filling that nobody has seen.
-    if (there.length > 0 && !bottles.some((bottle) => there.some((each) => each.id === bottle.id)))
-      throw new Problem('bottled-already');
-    if (there.length === 0) {
-      const made = madeFrom(ahead.ran);
-      const filled = filledFrom(filling, made.volumeMl, ahead.ran.dry);
+    if (there.size > 0 && !filling.bottles.some((bottle) => there.has(bottle.id))) throw new Problem('bottled-already');
+    if (there.size === 0) {
+      const run = (await findRun(sequelize, kitchenId, id, transaction)) as BrewRun;
+      const { batch, drinkId, drinkRevision, recipe } = run;
+      const brew = { id, kitchenId, batch, drinkId, drinkRevision, kind: recipe.document.kind };
+      const rows = filledRows({ ...brew, madeAt: new Date(madeAt), madeBy: who.accountId }, ahead.ran, filling);
       await append(context, who, id, ahead, transaction);
-      const filledAt = new Date(madeAt);
-      await models.brews.update({ ...made, ...filled, madeAt: filledAt }, { where: { id, kitchenId }, transaction });
-      const rows = bottleRows({ kitchenId, brewId: id, keeping: made.keeping, madeAt: filledAt }, bottles);
-      await models.bottles.bulkCreate(rows, { transaction });
+      const now = { ...rows.figures, madeAt: new Date(madeAt) };
+      await models.brews.update(now, { where: { id, kitchenId }, transaction });
+      await storeFilled(models, rows, transaction);
     }
     return (await findBrew(sequelize, kitchenId, id, transaction)) as BrewRecord;
   });

@@ -27,6 +27,7 @@ const column = <Value>(options: ModelAttributeColumnOptions): Column<Value> => (
 export const uuid = () => column<string>({ type: DataTypes.UUID });
 export const text = <Value extends string = string>() => column<Value>({ type: DataTypes.TEXT });
 export const integer = () => column<number>({ type: DataTypes.INTEGER });
+export const flag = () => column<boolean>({ type: DataTypes.BOOLEAN });
 export const double = () => column<number>({ type: DataTypes.DOUBLE });
 export const moment = () => column<Date>({ type: DataTypes.DATE });
 export const day = () => column<string>({ type: DataTypes.DATEONLY });

@@ -1,8 +1,16 @@
 import type { BrewRecipeRecord, HabitCurve, ServingFigures } from '@wellhydra/contract';
 import { SERVING_FIGURES } from '@wellhydra/contract/serving-figures';
-import { analyseDrink, type Analysis } from '@wellhydra/core/analyse';
-import { brewRecipe, brewState, habitLearner, runBrew, type BrewEvent } from '@wellhydra/core/brew';
-import { documentDrink, preparationLibrary, type DrinkDocument } from '@wellhydra/core/drink';
+import type { Analysis } from '@wellhydra/core/analyse';
+import {
+  brewRecipe,
+  brewState,
+  drawnOff,
+  habitLearner,
+  runBrew,
+  type BrewEvent,
+  type BrewRecipe,
+} from '@wellhydra/core/brew';
+import type { DrinkDocument } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { drinkFactsOf, glassAdditions, intakeOf, type Intake } from '@wellhydra/core/people';
 import type { Habits } from '@wellhydra/core/process';
@@ -34,6 +42,18 @@ const runFigures = (analysis: Analysis) => {
 };
 export type RunFigures = ReturnType<typeof runFigures>;
 
+/** Figures of a brew, and of what is drawn off on the way by its step. */
+export interface BrewFigures extends RunFigures {
+  readonly drawn: readonly { readonly step: string; readonly figures: RunFigures }[];
+}
+
+function brewFigures(recipe: BrewRecipe, events: readonly BrewEvent[]): BrewFigures {
+  const state = brewState(events);
+  const run = runBrew(recipe, state);
+  const drawn = drawnOff(recipe, state, run).map(({ step, analysis }) => ({ step, figures: runFigures(analysis) }));
+  return { ...runFigures(run.analysis), drawn };
+}
+
 /** What a kitchen has learned from brews, oldest first, each run as the kitchen was then but without its habits. */
 function learn(brews: readonly (StoredBrew & { readonly name: string })[]) {
   const learner = habitLearner();
@@ -62,8 +82,7 @@ function glass(lines: readonly string[], settings: KitchenSettings): GlassRead {
  */
 export const RUN_JOBS = {
   /** A brew with what was read and added. */
-  brew: ({ recipe, events }: StoredBrew): RunFigures =>
-    runFigures(runBrew(brewRecipe(recipe), brewState(events)).analysis),
+  brew: ({ recipe, events }: StoredBrew): BrewFigures => brewFigures(brewRecipe(recipe), events),
   /** A drink as it is written. */
   drink: ({
     document,
@@ -73,10 +92,7 @@ export const RUN_JOBS = {
     readonly document: DrinkDocument;
     readonly others: readonly DrinkDocument[];
     readonly settings: KitchenSettings;
-  }): RunFigures =>
-    runFigures(
-      analyseDrink(documentDrink(document, preparationLibrary(others, document.name)), kitchenOptions(settings)),
-    ),
+  }): BrewFigures => brewFigures(brewRecipe({ document, preparations: others, settings }), []),
   /** What stands on the simulated worktop, in the kitchen as it really is. */
   worktop: ({ recipe, events, habits }: StoredBrew & { readonly habits: Habits }) => {
     const { habits: _believed, ...settings } = recipe.settings;

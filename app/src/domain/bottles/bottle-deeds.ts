@@ -1,4 +1,4 @@
-import type { BottleChange, BottleRecord, MakeBrew } from '@wellhydra/contract';
+import type { BottleChange, BottleRecord, Filling } from '@wellhydra/contract';
 import { movedTo, bottleUseBy } from '@wellhydra/core/keeping';
 import type { Intake } from '@wellhydra/core/people';
 import type { Store } from '../store';
@@ -164,7 +164,7 @@ export const brewMade =
     readonly brewId: string;
     readonly draft: Pick<Draft, 'id' | 'revision' | 'mine'>;
     readonly madeAt: Date;
-    readonly filling: Pick<MakeBrew, 'bottles' | 'drunk_mL'>;
+    readonly filling: Filling;
   }): Thunk =>
   (dispatch) => {
     const { brewId: id, draft, madeAt, filling } = made;

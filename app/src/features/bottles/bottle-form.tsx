@@ -1,158 +1,70 @@
+import { bottleUseBy, placesByKeeping, type Keeping } from '@wellhydra/core/keeping';
 import type { Place } from '@wellhydra/contract/places';
-import type { Analysis } from '@wellhydra/core/analyse';
-import { placesByKeeping, bottleUseBy, type Keeping } from '@wellhydra/core/keeping';
-import { formatNumber, formatPortion } from '@wellhydra/core/quantity';
-import X from 'lucide-react-native/icons/x';
-import { useState } from 'react';
+import { formatPortion } from '@wellhydra/core/quantity';
 import { View } from 'react-native';
+import { peopleRows } from '../../domain/people/use-people';
+import { useRunContext } from '../../domain/run/use-run-context';
+import { useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
-import { Field } from '../../ui/field';
-import { IconButton } from '../../ui/icon-button';
 import { Text } from '../../ui/text';
+import { Toggle } from '../../ui/toggle';
+import { BottleRows } from './bottle-rows';
 import { PLACE_NAMES, dateWords } from './bottles-view';
-import { useRunContext } from '../../domain/run/use-run-context';
-import {
-  fillBottles,
-  fillWords,
-  suggestBottles,
-  vesselRow,
-  type BottleRow,
-  type FilledBottles,
-  type Rest,
-} from './fill-bottles';
+import { fillWords, type Rest } from './fill-bottles';
+import type { BottleFormState, PartForm } from './use-bottle-form';
 
-export interface BottleFormState {
-  readonly rows: readonly BottleRow[];
-  readonly place: Place;
-  /** A place of the kitchen's own. */
-  readonly spot: string | null;
-  readonly filled: FilledBottles;
-  /** What becomes of what no bottle takes, once it is said. */
-  readonly rest: Rest | null;
-  readonly dry: boolean;
-  readonly keeping: Keeping | null;
-  /** Everything that has to be said is said. */
-  readonly complete: boolean;
-  readonly setRows: (rows: readonly BottleRow[]) => void;
-  readonly setPlace: (place: Place, spot?: string | null) => void;
-  readonly setRest: (rest: Rest) => void;
-}
-
-/** What a drink fills, as it is being said; it begins with what would fit. */
-export function useBottleForm(analysis: Analysis): BottleFormState {
-  const dry = analysis.liquid === null;
-  const made = analysis.liquid?.volume_mL ?? analysis.trace.pot.mass_g;
-  const named = analysis.trace.entries.findLast(({ filled }) => filled !== undefined)?.filled;
-  const [rows, setRows] = useState<readonly BottleRow[]>(() => [
-    dry ? { count: '1', size: `${formatNumber(made)} g` } : suggestBottles(made, named),
-  ]);
-  const { keeping } = analysis;
-  const [where, setWhere] = useState<{ readonly place: Place; readonly spot: string | null }>(() => ({
-    place: keeping ? placesByKeeping(keeping)[0]!.place : 'fridge',
-    spot: null,
-  }));
-  const [rest, setRest] = useState<Rest | null>(null);
-  const filled = fillBottles(rows, made, dry);
-  const complete = filled.kind === 'bottles' && (filled.rest_mL === 0 || rest !== null);
-  const setPlace = (place: Place, spot: string | null = null) => setWhere({ place, spot });
-  return { rows, ...where, filled, rest, dry, keeping, complete, setRows, setPlace, setRest };
-}
-
-/** Bottles as they cross to the server, and what was drunk at once. */
-export function fillingOf({ filled, place, spot, rest }: BottleFormState) {
-  if (filled.kind !== 'bottles') return { bottles: [] };
-  return {
-    bottles: filled.volumes_mL.map((volume_mL, index) => {
-      const vessel = filled.vessels[index];
-      return { id: crypto.randomUUID(), volume_mL, place, ...(spot ? { spot } : {}), ...(vessel ? { vessel } : {}) };
-    }),
-    ...(rest === 'drunk' && filled.rest_mL > 0 ? { drunk_mL: filled.rest_mL } : {}),
-  };
-}
-
-/** How many bottles, of what, put where, and what becomes of the rest. */
+/** How many bottles, of what, put where, and what becomes of the rest; of each liquid that there is. */
 export function BottleForm({ form, madeAt }: { readonly form: BottleFormState; readonly madeAt: Date }) {
-  const { rows, place, spot, filled, dry, keeping, setRows, setPlace } = form;
-  const { settings } = useRunContext();
-  const own = settings.places ?? [];
-  const wrong = (row: number, field: 'count' | 'size') =>
-    filled.kind === 'wrong' && filled.row === row && filled.field === field ? filled.message : undefined;
-  const change = (at: number, by: Partial<BottleRow>) =>
-    setRows(rows.map((row, index) => (index === at ? { ...row, ...by } : row)));
+  const { parts } = form;
+  return parts.map((part) => (
+    <View
+      key={part.draw ?? ''}
+      role="group"
+      aria-label={part.analysis.drink.name}
+      className={`gap-4 ${parts.length > 1 ? 'border-t border-line pt-4' : ''}`}
+    >
+      {parts.length > 1 ? <Text variant="heading">{part.analysis.drink.name}</Text> : null}
+      <BottleRows part={part} />
+      <FilledWords part={part} />
+      <RestOf part={part} form={form} />
+      <PutIn part={part} madeAt={madeAt} />
+    </View>
+  ));
+}
+
+function FilledWords({ part: { filled, dry } }: { readonly part: PartForm }) {
+  if (filled.kind !== 'bottles' || filled.volumes_mL.length === 0) return null;
+  return (
+    <Text variant="small" role="status">
+      {fillWords(filled, dry)}
+    </Text>
+  );
+}
+
+function PutIn({ part, madeAt }: { readonly part: PartForm; readonly madeAt: Date }) {
+  const { place, spot, keeping, rows, setPlace } = part;
+  const own = useRunContext().settings.places ?? [];
+  if (rows.length === 0) return null;
   const places = keeping ? placesByKeeping(keeping).map((each) => each.place) : [place];
   return (
-    <>
-      {rows.map((row, index) => (
-        <View key={index} className="flex-row items-start gap-3">
-          <View className="w-[100px]">
-            <Field
-              label={dry ? 'Jars' : 'Bottles'}
-              inputMode="numeric"
-              value={row.count}
-              onChangeText={(count) => change(index, { count })}
-              error={wrong(index, 'count')}
-            />
-          </View>
-          <View className="flex-1">
-            <Field
-              label="Filled with, each"
-              value={row.size}
-              onChangeText={(size) => change(index, { size })}
-              error={wrong(index, 'size')}
-            />
-          </View>
-          {rows.length > 1 ? (
-            <View className="pt-6">
-              <IconButton
-                icon={X}
-                label="Leave these out"
-                onPress={() => setRows(rows.filter((_row, at) => at !== index))}
-              />
-            </View>
-          ) : null}
-        </View>
-      ))}
-      {dry || settings.containers.length === 0 ? null : (
-        <View className="gap-1">
-          <Text variant="small">Of the kitchen’s own, with room at the top:</Text>
-          <View className="flex-row flex-wrap gap-2">
-            {settings.containers.map((container) => (
-              <Button
-                key={container.name}
-                label={container.name}
-                hint={`Fill ${container.name}`}
-                kind="plain"
-                onPress={() => setRows([...rows.slice(0, -1), vesselRow(container, rows.at(-1)?.count ?? '1')])}
-              />
-            ))}
-          </View>
-        </View>
-      )}
-      {filled.kind === 'bottles' && filled.volumes_mL.length > 0 ? (
-        <Text variant="small" role="status">
-          {fillWords(filled, dry)}
-        </Text>
-      ) : null}
-      <RestOf form={form} />
-      <View className="gap-2">
-        <Text variant="smallStrong">Put in</Text>
-        <Choice
-          label="Put in"
-          options={[
-            ...places.map((each) => ({ value: each as string, label: PLACE_NAMES[each] })),
-            ...own.map(({ name }) => ({ value: `own ${name}`, label: name })),
-          ]}
-          value={spot === null ? place : `own ${spot}`}
-          onChange={(next) => {
-            const chosen = own.find(({ name }) => `own ${name}` === next);
-            if (chosen) setPlace(chosen.like, chosen.name);
-            else setPlace(next as Place);
-          }}
-        />
-        {keeping ? <Until keeping={keeping} place={place} madeAt={madeAt} /> : null}
-      </View>
-    </>
+    <View className="gap-2">
+      <Text variant="smallStrong">Put in</Text>
+      <Choice
+        label="Put in"
+        options={[
+          ...places.map((each) => ({ value: each as string, label: PLACE_NAMES[each] })),
+          ...own.map(({ name }) => ({ value: `own ${name}`, label: name })),
+        ]}
+        value={spot === null ? place : `own ${spot}`}
+        onChange={(next) => {
+          const chosen = own.find(({ name }) => `own ${name}` === next);
+          if (chosen) setPlace(chosen.like, chosen.name);
+          else setPlace(next as Place);
+        }}
+      />
+      {keeping ? <Until keeping={keeping} place={place} madeAt={madeAt} /> : null}
+    </View>
   );
 }
 
@@ -176,31 +88,62 @@ function Until({
   );
 }
 
+const RESTS: readonly { readonly value: Rest; readonly label: string; readonly dry: string }[] = [
+  { value: 'drunk', label: 'Drunk now', dry: 'Used now' },
+  { value: 'tasted', label: 'Tasted', dry: 'Tasted' },
+  { value: 'poured-away', label: 'Poured away', dry: 'Thrown away' },
+];
+
 /** What no bottle takes has to go somewhere. */
-function RestOf({ form }: { readonly form: BottleFormState }) {
-  const { filled, dry, rows, rest, setRows, setRest } = form;
+function RestOf({ part, form }: { readonly part: PartForm; readonly form: BottleFormState }) {
+  const { draw, filled, dry, rows, rest, setRows, setRest } = part;
   if (filled.kind !== 'bottles' || filled.rest_mL === 0) return null;
   const amount = formatPortion(filled.rest_mL, dry);
+  // What was drawn off is bottled, or it is gone.
+  const ends = RESTS.filter(({ value }) => draw === null || value === 'poured-away');
   return (
     <View className="gap-2 rounded-[12px] bg-amber p-3">
       <Text role="status" variant="strong" className="text-[15px] text-onamber">
-        {`${amount} does not fit in. What becomes of it?`}
+        {rows.length === 0
+          ? `${amount} in no ${dry ? 'jar' : 'bottle'}. What becomes of it?`
+          : `${amount} does not fit in. What becomes of it?`}
       </Text>
       <Button
-        label={dry ? 'Another jar' : 'Another bottle'}
+        label={rows.length === 0 ? (dry ? 'A jar' : 'A bottle') : dry ? 'Another jar' : 'Another bottle'}
         kind="plain"
         className="self-start"
         onPress={() => setRows([...rows, { count: '1', size: amount }])}
       />
       <Choice
         label="What becomes of the rest"
-        options={[
-          { value: 'drunk' as Rest, label: dry ? 'Used now' : 'Drunk now' },
-          { value: 'poured-away' as Rest, label: dry ? 'Thrown away' : 'Poured away' },
-        ]}
+        options={ends.map(({ value, label, dry: dryLabel }) => ({ value, label: dry ? dryLabel : label }))}
         value={rest ?? ('' as Rest)}
         onChange={setRest}
       />
+      {rest === 'drunk' ? <DrunkBy form={form} /> : null}
+    </View>
+  );
+}
+
+/** Who drinks it at once: it counts for their day. */
+function DrunkBy({ form: { drunkBy, setDrunkBy } }: { readonly form: BottleFormState }) {
+  const household = useAppSelector((state) => state.household.mine);
+  const people = peopleRows(household);
+  if (people.length === 0) return null;
+  return (
+    <View role="group" aria-label="Who drinks it" className="rounded-[10px] bg-sheet p-2">
+      <Text variant="smallStrong">Who drinks it, in equal parts</Text>
+      <View className="flex-row flex-wrap gap-x-4">
+        {people.map(({ id, person }) => (
+          <View key={id} className="min-w-[110px]">
+            <Toggle
+              label={person.name}
+              value={drunkBy.includes(id)}
+              onChange={(value) => setDrunkBy(value ? [...drunkBy, id] : drunkBy.filter((each) => each !== id))}
+            />
+          </View>
+        ))}
+      </View>
     </View>
   );
 }

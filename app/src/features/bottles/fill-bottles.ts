@@ -1,10 +1,12 @@
+import type { OwnContainer } from '@wellhydra/core/kitchen';
 import { shapeOf, type Vessel } from '@wellhydra/core/keeping';
-import { formatPortion, formatVolume, readAmount } from '@wellhydra/core/quantity';
+import { formatNumber, formatPortion, formatVolume, readAmount } from '@wellhydra/core/quantity';
 
 /** Bottles that people have, mL. */
 const COMMON_mL = [100, 250, 330, 500, 750, 1000] as const;
 /** A rest up to this share clings to pot and funnel, and nobody has to say what becomes of it. */
 const CLINGS = 0.02;
+const MOST_BOTTLES = 60;
 
 /** A row of the form: so many bottles of a size. */
 export interface BottleRow {
@@ -13,24 +15,49 @@ export interface BottleRow {
   readonly size: string;
   /** Which of the kitchen's vessels they are; null where nobody has said. */
   readonly vessel?: Vessel | null;
+  /** What the vessel holds to the brim, in mL; in g of a dry mix. */
+  readonly holds?: number;
+  /** What is said of the glass, where it is not the vessel that says it. */
+  readonly traits?: Traits;
 }
+
+/** What matters of a glass besides its size. */
+export const TRAITS = ['dark', 'heatSafe', 'reused'] as const;
+export type Trait = (typeof TRAITS)[number];
+export type Traits = Readonly<Partial<Record<Trait, boolean>>>;
+
+/** Whether something is so of the bottles of a row. */
+export const isSo = ({ traits, vessel }: BottleRow, trait: Trait): boolean =>
+  traits?.[trait] ?? vessel?.[trait] ?? false;
 
 /** Room at the top of a vessel that is closed, of what it holds to the brim. */
 const HEADSPACE = 0.05;
 /** A row of one of the kitchen's own vessels, filled with room at the top. */
-export function vesselRow(
-  { name, size_mL, dark }: { readonly name: string; readonly size_mL: number; readonly dark: boolean },
-  count: string,
-): BottleRow {
+export function vesselRow({ name, size_mL, dark, heatSafe }: OwnContainer, count: string): BottleRow {
   return {
     count,
     size: formatVolume(Math.floor(size_mL * (1 - HEADSPACE))),
-    vessel: { name, shape: shapeOf(name), size_mL, dark },
+    holds: size_mL,
+    vessel: { name, shape: shapeOf(name), size_mL, dark, heatSafe },
   };
 }
 
+/** A row of vessels for a dry mix, by what a millilitre of it weighs as it lies there. */
+export function dryVesselRow(container: OwnContainer, count: string, bulk_g_mL: number): BottleRow {
+  const holds = container.size_mL * bulk_g_mL;
+  return { ...vesselRow(container, count), size: `${Math.floor(holds * (1 - HEADSPACE))} g`, holds };
+}
+
+/** A dry mix in single scoops, each a serving: as many as there are, and no more than can be filled at once. */
+export const scoopsRow = (made_g: number, serving_g: number): BottleRow => ({
+  count: String(Math.max(1, Math.min(MOST_BOTTLES, Math.floor(made_g / serving_g + ROUNDING)))),
+  size: `${formatNumber(serving_g)} g`,
+  vessel: { name: 'Single scoop', shape: 'flask', size_mL: Math.ceil(2 * serving_g), dark: false },
+});
+const ROUNDING = 1e-6;
+
 /** What becomes of what no bottle takes. */
-export const RESTS = ['drunk', 'poured-away'] as const;
+export const RESTS = ['drunk', 'tasted', 'poured-away'] as const;
 export type Rest = (typeof RESTS)[number];
 
 /**
@@ -67,7 +94,6 @@ export type FilledBottles =
     }
   | { readonly kind: 'wrong'; readonly row: number; readonly field: 'count' | 'size'; readonly message: string };
 
-const MOST_BOTTLES = 60;
 /** Less than this is no bottle any more, mL. */
 const LEAST_mL = 1;
 
@@ -75,7 +101,23 @@ type ReadRow =
   | { readonly count: number; readonly size_mL: number; readonly vessel: Vessel | null }
   | Extract<FilledBottles, { kind: 'wrong' }>;
 
-function readRow({ count, size, vessel = null }: BottleRow, row: number, dry: boolean): ReadRow {
+/** The vessel of a row as it is kept: the kitchen's, or one of which only this is known. */
+function vesselOf(row: BottleRow, filled: number, dry: boolean): Vessel | null {
+  const said = TRAITS.filter((trait) => isSo(row, trait));
+  if (!row.vessel && said.length === 0) return null;
+  const size_mL = Math.ceil(filled / (1 - HEADSPACE));
+  const plain: Vessel = { name: '', shape: dry ? 'jar' : 'bottle', size_mL, dark: false };
+  const { heatSafe: _heat, reused: _reused, ...vessel } = row.vessel ?? plain;
+  return {
+    ...vessel,
+    dark: isSo(row, 'dark'),
+    ...(isSo(row, 'heatSafe') ? { heatSafe: true } : {}),
+    ...(isSo(row, 'reused') ? { reused: true } : {}),
+  };
+}
+
+function readRow(given: BottleRow, row: number, dry: boolean): ReadRow {
+  const { count, size, holds = Infinity } = given;
   const number = Number(count);
   if (!Number.isInteger(number) || number < 1 || number > MOST_BOTTLES)
     return { kind: 'wrong', row, field: 'count', message: `A whole number from 1 to ${MOST_BOTTLES}.` };
@@ -89,9 +131,9 @@ function readRow({ count, size, vessel = null }: BottleRow, row: number, dry: bo
       message: dry ? 'A jar of dry mix is said in g.' : 'A bottle is said in mL or L.',
     };
   const size_mL = amount.value * amount.unit.size;
-  if (vessel && size_mL > vessel.size_mL)
-    return { kind: 'wrong', row, field: 'size', message: `It holds ${formatVolume(vessel.size_mL)} to the brim.` };
-  return { count: number, size_mL, vessel };
+  if (size_mL > holds)
+    return { kind: 'wrong', row, field: 'size', message: `It holds ${formatPortion(holds, dry)} to the brim.` };
+  return { count: number, size_mL, vessel: vesselOf(given, size_mL, dry) };
 }
 
 /**

@@ -1,7 +1,8 @@
 import type { Analysis } from '@wellhydra/core/analyse';
+import { brewRecipe, brewState, drawnOff } from '@wellhydra/core/brew';
 import { formatVolume, formatNumber } from '@wellhydra/core/quantity';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 import { noticeRaised } from '../../state/notices';
@@ -15,12 +16,15 @@ import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { keepingView } from '../../domain/drinks/cautions-view';
 import type { Draft } from '../../domain/drinks/drafts';
+import type { RunContext } from '../../domain/run/run-context';
 import { brewMade } from '../../domain/bottles/bottle-deeds';
-import { BottleForm, fillingOf, useBottleForm } from './bottle-form';
+import { BottleForm } from './bottle-form';
+import { fillingOf, partsToFill, useBottleForm } from './use-bottle-form';
 
 interface MadeItSheetProps {
   readonly draft: Draft;
   readonly analysis: Analysis;
+  readonly context: RunContext;
   readonly onClose: () => void;
 }
 
@@ -28,14 +32,18 @@ interface MadeItSheetProps {
 const CLOCKS_DIFFER_ms = 60_000;
 
 /** Records that a drink was made and what it filled. */
-export function MadeItSheet({ draft, analysis, onClose }: MadeItSheetProps) {
+export function MadeItSheet({ draft, analysis, context, onClose }: MadeItSheetProps) {
   const dispatch = useAppDispatch();
   const store = useStore() as Store;
   const [isLoading, setLoading] = useState(false);
   const [brewId] = useState(() => crypto.randomUUID());
   const dry = analysis.liquid === null;
   const made = analysis.liquid?.volume_mL ?? analysis.trace.pot.mass_g;
-  const form = useBottleForm(analysis);
+  const toFill = useMemo(() => {
+    const recipe = brewRecipe({ document: draft.mine, preparations: context.documents, settings: context.settings });
+    return partsToFill(analysis, drawnOff(recipe, brewState([])));
+  }, [analysis, draft.mine, context]);
+  const form = useBottleForm(toFill);
   const [madeAt, setMadeAt] = useState(() => localMoment(new Date()));
   const now = useNow();
   const [failure, setFailure] = useState<string | null>(null);

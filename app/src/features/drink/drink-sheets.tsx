@@ -153,7 +153,7 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
     case 'moments':
       return <MomentsSheet analysis={analysis} onClose={close} />;
     case 'made':
-      return <MadeItSheet draft={draft} analysis={analysis} onClose={close} />;
+      return <MadeItSheet draft={draft} analysis={analysis} context={context} onClose={close} />;
     default:
       return null;
   }

@@ -1,7 +1,8 @@
+import { drawnOff } from '@wellhydra/core/brew';
 import { formatNumber } from '@wellhydra/core/quantity';
 import { showVolume } from '../../domain/words/units';
 import { router } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 import { noticeRaised } from '../../state/notices';
@@ -11,7 +12,8 @@ import { settled } from '../../state/sync/settled';
 import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
-import { BottleForm, fillingOf, useBottleForm } from '../bottles/bottle-form';
+import { BottleForm } from '../bottles/bottle-form';
+import { fillingOf, partsToFill, useBottleForm } from '../bottles/use-bottle-form';
 import { useNamedOf } from '../../domain/people/use-named';
 import { NamedList } from '../../ui/named-list';
 import { cautionsView, keepingView } from '../../domain/drinks/cautions-view';
@@ -23,12 +25,15 @@ import type { MakingProps } from './use-brew';
 export function FinishPage({
   above,
   brew,
+  recipe,
+  state,
   run,
   onBack,
 }: MakingProps & { readonly above: ReactNode; readonly onBack: () => void }) {
   const dispatch = useAppDispatch();
   const { analysis } = run;
-  const form = useBottleForm(analysis);
+  const toFill = useMemo(() => partsToFill(run.analysis, drawnOff(recipe, state, run)), [recipe, state, run]);
+  const form = useBottleForm(toFill);
   const store = useStore() as Store;
   const now = useNow();
   const [filling, setFilling] = useState(false);

@@ -10,6 +10,7 @@ import { migration as visitors } from './007-visitors';
 import { migration as plans } from './008-plans';
 import { migration as bottlesTell } from './009-bottles-tell';
 import { migration as people } from './010-people';
+import { migration as drawOffs } from './011-draw-offs';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -22,4 +23,5 @@ export const MIGRATIONS: readonly Migration[] = [
   plans,
   bottlesTell,
   people,
+  drawOffs,
 ];
