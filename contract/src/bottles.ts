@@ -111,6 +111,7 @@ const grams = () => record(text(100), figure(), BOTTLE_LIMITS.contains);
 const drinkFacts = describes<DrinkFacts>()(
   object({
     kind: oneOf(DRINK_KINDS),
+    servingText: optional(written(60)),
     perServing: object(
       each(
         [

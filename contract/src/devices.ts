@@ -43,7 +43,11 @@ export type StreamQuery = Of<typeof streamQuery>;
 export const tareScale = object({ brew: id() });
 export type TareScale = Of<typeof tareScale>;
 
-export const printLabels = object({ bottles: list(id(), { least: 1, most: 60, unique: (each) => each }) });
+export const printLabels = object({
+  bottles: list(id(), { most: 60, unique: (each) => each }),
+  /** Brews whose jars still stand. */
+  brews: optional(list(id(), { most: 60, unique: (each) => each })),
+});
 export type PrintLabels = Of<typeof printLabels>;
 
 /** What lies in the printer's spool, by file name. */

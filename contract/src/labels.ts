@@ -1,5 +1,5 @@
 import { id } from './common';
-import { figure, integer, list, object, oneOf, written, type Of } from './schema';
+import { figure, integer, list, object, oneOf, optional, written, type Of } from './schema';
 import { LABEL_SHEETS, type LabelSheet } from './label-sheets';
 
 /** So many labels at once: laying them out holds the server up for less than half a second. */
@@ -7,7 +7,9 @@ export const MOST_LABELS = 60;
 
 /** Labels for bottles, on a sheet of them, from a label on where some are used already. */
 export const labelOrder = object({
-  bottles: list(id(), { least: 1, most: MOST_LABELS, unique: (each) => each }),
+  bottles: list(id(), { most: MOST_LABELS, unique: (each) => each }),
+  /** Brews whose jars still stand, and are strained later. */
+  brews: optional(list(id(), { most: MOST_LABELS, unique: (each) => each })),
   sheet: oneOf(LABEL_SHEETS.map((sheet): LabelSheet['id'] => sheet.id)),
   /** The first label that is free, counted from 1 along the rows. */
   start: integer(1, 100),

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { BottleRecord } from '@wellhydra/contract';
 import { LABEL_SHEETS, labelsOn, type LabelSheet } from '@wellhydra/contract/label-sheets';
 import type { Person } from '@wellhydra/core/household';
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import type { FastifyInstance } from 'fastify';
 import { labelsPdf } from '../src/documents/labels/label-pdf';
 import { labelPagesOf } from '../src/documents/labels/label-pages';
@@ -147,6 +148,52 @@ describe('of real bottles', () => {
     expect(await label()).toBeNull();
     expect((await cook.send('POST', '/api/documents/labels/stuck', { bottles: [ids.bottle] })).status).toBe(204);
     expect((await label()).said).toMatch(/^Trial drink · use by \d{4}-\d\d-\d\d · fridge$/);
+  });
+
+  test('a jar that stands is labelled with when it is strained, and a brew that does not stand is told', async () => {
+    const lines = [
+      ['add', '500 mL cider vinegar'],
+      ['add', '100 g fresh ginger'],
+      ['steep', '4 weeks'],
+      ['strain', 'cloth'],
+    ] as const;
+    const steps = lines.map(([verb, text], index) => ({ id: `s${index}`, verb, text }));
+    const document = { name: 'Ginger cider', kind: 'vinegar-honey', serving: '1 tbsp', target: null, steps };
+    const [drink, brew] = [randomUUID(), randomUUID()];
+    await cook.send('PUT', `/api/drinks/${drink}`, { expectedRevision: 0, document });
+    const recipe = { document, preparations: [], settings: DEFAULT_SETTINGS };
+    const startedAt = new Date().toISOString();
+    const begun = await cook.send('PUT', `/api/brews/${brew}/run`, {
+      drinkId: drink,
+      drinkRevision: 1,
+      recipe,
+      cook: 'Ines',
+      startedAt,
+    });
+    expect(begun.status).toBe(200);
+    const order = { bottles: [], brews: [brew], sheet: 'roll-89', start: 1 };
+    const early = await cook.send('POST', '/api/documents/labels', order);
+    expect([early.status, early.json.message]).toEqual([400, expect.stringMatching(/^Ginger cider does not stand/)]);
+    const events = ['s0', 's1'].map((step) => ({ kind: 'step-done', id: randomUUID(), at: startedAt, step }));
+    await cook.send('POST', `/api/brews/${brew}/events`, { events });
+    const { json } = await cook.send('POST', '/api/documents/labels', order);
+    const said = json.pages[0].texts.map(({ text }: { text: string }) => text).join(' ');
+    const until = new Date(Date.parse(startedAt) + 28 * 86_400_000);
+    const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' }).format(until);
+    expect(said).toContain(`Strain by ${day}`);
+    expect(said).toMatch(/Still being made: it stands (?:28 days|4 weeks)/);
+    expect(said).toMatch(/Contains .*vinegar/i);
+    await cook.send('PUT', '/api/devices/printer', { plugged: true });
+    const printed = await cook.send('POST', '/api/devices/printer/labels', { bottles: [], brews: [brew] });
+    expect([printed.status, printed.json.files]).toEqual([200, [expect.stringMatching(/^GC-\d+-[0-9a-f]{8}\.pdf$/)]]);
+    expect((await cook.send('POST', '/api/documents/labels', { ...order, brews: [randomUUID()] })).status).toBe(404);
+    expect((await cook.send('POST', '/api/documents/labels', { ...order, brews: [] })).status).toBe(400);
+  });
+
+  test('a serving is said as its maker says it', async () => {
+    const { ids } = await bottledDrink(cook, ['300 g honey', '1 L water'], { kind: 'syrup', serving: '1 tbsp' });
+    const bottle: BottleRecord = (await cook.send('GET', `/api/bottles/${ids.bottle}`)).json;
+    expect(labelWords(bottle, {}, NOW).keep).toMatch(/ · serving 1 tbsp \(1[45](?:\.\d)? mL\)$/);
   });
 
   test('a bottle that is not there is told, and none are printed', async () => {

@@ -18,5 +18,7 @@ export { habitLearner, learnHabits } from './learn-habits';
 export type { HabitLearner, HabitLearning, HabitPoint, LearnedFrom } from './learn-habits';
 export { brewTimeline } from './brew-timeline';
 export type { BrewTimeline, TimelineStep } from './brew-timeline';
+export { standingJar } from './standing-jar';
+export type { StandingJar } from './standing-jar';
 export { brewState } from './brew-state';
 export type { Addition, BrewStage, BrewState, BrewTimer, LeftStep, Reading } from './brew-state';

@@ -9,6 +9,8 @@ import type { Pot, PotEntry } from '../simulate';
 /** What is in a serving of a drink, as far as it matters to people. Plain data, stored with a brew. */
 export interface DrinkFacts {
   readonly kind: DrinkKind;
+  /** A serving, as its maker says it: "1 tbsp"; not known of brews of before. */
+  readonly servingText?: string;
   readonly perServing: Pick<
     Nutrients,
     | 'energy_kcal'
@@ -74,6 +76,7 @@ export function drinkFactsOf(analysis: Analysis): DrinkFacts {
     perServing;
   return {
     kind: drink.kind,
+    ...(serving ? { servingText: serving.text } : {}),
     perServing: { energy_kcal, sugars_g, addedSugars_g, sodium_mg, potassium_mg, caffeine_mg, vitaminC_mg, ethanol_g },
     added: {
       sodium_mg: addedPerServing.sodium_mg,

@@ -14,7 +14,6 @@ import {
   type TareScale,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
-import { readBottle } from '../bottles/bottle-service';
 import { labelsPdf } from '../documents/labels/label-pdf';
 import { labelsFor, stickLabels } from '../documents/labels/label-service';
 import { findSession } from '../accounts/session-store';
@@ -106,21 +105,26 @@ export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (
   app.post<{ Body: PrintLabels }>(
     '/printer/labels',
     {
-      schema: { tags: TAGS, summary: 'Print labels for bottles', body: printLabels, response: { 200: printedLabels } },
+      schema: {
+        tags: TAGS,
+        summary: 'Print labels for bottles and standing jars',
+        body: printLabels,
+        response: { 200: printedLabels },
+      },
     },
     async (request): Promise<PrintedLabels> => {
       const who = request.signedIn();
       const { devices } = await listDevices(context, who.kitchenId);
       if (!devices.some(({ device, plugged }) => device === 'printer' && plugged))
         throw new Problem('device-unplugged');
-      const { bottles } = request.body;
-      const first = await readBottle(context, who, bottles[0]!);
-      const order = { bottles, sheet: 'roll-89' as const, start: 1 };
-      const pages = await labelsFor(context, who, order, `${request.protocol}://${request.host}`);
+      const { bottles, brews = [] } = request.body;
+      const order = { bottles, brews, sheet: 'roll-89' as const, start: 1 };
+      const { pages, batches } = await labelsFor(context, who, order, `${request.protocol}://${request.host}`);
       // One strip of the roll, however many labels there are.
-      const name = bottles.length === 1 ? first.batch : `${first.batch} and ${bottles.length - 1} more`;
-      const files = [await printer.print(`${name} ${first.id.slice(0, 8)}`, await labelsPdf(pages, name))];
-      await stickLabels(context, who, bottles);
+      const [first] = [...bottles, ...brews] as [string];
+      const name = batches.length === 1 ? batches[0]! : `${batches[0]} and ${batches.length - 1} more`;
+      const files = [await printer.print(`${name} ${first.slice(0, 8)}`, await labelsPdf(pages, name))];
+      if (bottles.length > 0) await stickLabels(context, who, bottles);
       return { files, printedAt: new Date().toISOString() };
     },
   );

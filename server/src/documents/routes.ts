@@ -10,7 +10,6 @@ import {
   type PlanCalendar,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync, FastifyRequest } from 'fastify';
-import { readBottle } from '../bottles/bottle-service';
 import { labelsPdf } from './labels/label-pdf';
 import { labelsFor, stickLabels } from './labels/label-service';
 import { planCalendarFile } from './plan-calendar';
@@ -24,13 +23,12 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
     { schema: { tags: ['documents'], summary: 'A label to print', params: idParams } },
     async (request, reply) => {
       const who = request.signedIn();
-      const bottle = await readBottle(app.context, who, request.params.id);
-      const order = { bottles: [bottle.id], sheet: 'roll-89' as const, start: 1 };
-      const pages = await labelsFor(app.context, who, order, baseOf(request));
+      const order = { bottles: [request.params.id], sheet: 'roll-89' as const, start: 1 };
+      const { pages, batches } = await labelsFor(app.context, who, order, baseOf(request));
       return reply
         .type('application/pdf')
-        .header('content-disposition', `inline; filename="label-${bottle.batch}.pdf"`)
-        .send(await labelsPdf(pages, `${bottle.drinkName} ${bottle.batch}`));
+        .header('content-disposition', `inline; filename="label-${batches[0]}.pdf"`)
+        .send(await labelsPdf(pages, `Label ${batches[0]}`));
     },
   );
 
@@ -38,7 +36,7 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
     '/labels.pdf',
     { schema: { tags: ['documents'], summary: 'Labels on a sheet, to print', body: labelOrder } },
     async (request, reply) => {
-      const pages = await labelsFor(app.context, request.signedIn(), request.body, baseOf(request));
+      const { pages } = await labelsFor(app.context, request.signedIn(), request.body, baseOf(request));
       return reply
         .type('application/pdf')
         .header('content-disposition', 'attachment; filename="wellhydra-labels.pdf"')
@@ -56,7 +54,7 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
         response: { 200: labelPages },
       },
     },
-    (request) => labelsFor(app.context, request.signedIn(), request.body, baseOf(request)),
+    async (request) => (await labelsFor(app.context, request.signedIn(), request.body, baseOf(request))).pages,
   );
 
   app.post<{ Body: LabelsStuck }>(

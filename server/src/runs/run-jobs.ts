@@ -7,6 +7,7 @@ import {
   drawnOff,
   habitLearner,
   runBrew,
+  standingJar,
   type BrewEvent,
   type BrewRecipe,
 } from '@wellhydra/core/brew';
@@ -93,6 +94,18 @@ export const RUN_JOBS = {
     readonly others: readonly DrinkDocument[];
     readonly settings: KitchenSettings;
   }): BrewFigures => brewFigures(brewRecipe({ document, preparations: others, settings }), []),
+  /** A brew whose jar stands now, and how it will come out. */
+  jar: ({
+    recipe: stored,
+    events,
+    startedAt,
+    now,
+  }: StoredBrew & { readonly startedAt: string; readonly now: string }) => {
+    const [recipe, state] = [brewRecipe(stored), brewState(events)];
+    const run = runBrew(recipe, state);
+    const jar = standingJar(recipe, state, run, { startedAt: new Date(startedAt), now: new Date(now) });
+    return { jar, figures: runFigures(run.analysis) };
+  },
   /** What stands on the simulated worktop, in the kitchen as it really is. */
   worktop: ({ recipe, events, habits }: StoredBrew & { readonly habits: Habits }) => {
     const { habits: _believed, ...settings } = recipe.settings;

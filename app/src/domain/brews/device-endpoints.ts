@@ -1,4 +1,4 @@
-import type { Device, DeviceList, PrintedLabels } from '@wellhydra/contract';
+import type { Device, DeviceList, PrintLabels, PrintedLabels } from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 export const devicesApi = api.injectEndpoints({
@@ -11,8 +11,8 @@ export const devicesApi = api.injectEndpoints({
     tareScale: build.mutation<void, string>({
       query: (brew) => ({ url: '/devices/scale/tare', method: 'POST', body: { brew } }),
     }),
-    printLabels: build.mutation<PrintedLabels, readonly string[]>({
-      query: (bottles) => ({ url: '/devices/printer/labels', method: 'POST', body: { bottles } }),
+    printLabels: build.mutation<PrintedLabels, PrintLabels>({
+      query: (body) => ({ url: '/devices/printer/labels', method: 'POST', body }),
     }),
   }),
 });

@@ -12,6 +12,7 @@ import { showVolume } from '../words/units';
 import { crossedByToday, type Drinking } from './day-ahead';
 import { dayStart, type Had } from './drunk';
 import { standingWords } from './person-words';
+import { dayWords } from '../words/moment-words';
 
 /** What somebody takes of a plan. */
 export interface SpoonView {
@@ -48,7 +49,6 @@ export interface LastsView {
 }
 
 const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const HOUR_ms = 3_600_000;
 /** The next one is begun with a day in hand. */
 const IN_HAND_ms = 24 * HOUR_ms;
@@ -80,7 +80,7 @@ function phaseAhead(plan: SpoonPlan, now: Date): string {
   if (!next) return '';
   const tomorrow = dayStart(now, -1).getTime() === next.from.getTime();
   const words = phaseWords(next.phase);
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)} from ${tomorrow ? 'tomorrow' : day.format(next.from)}.`;
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)} from ${tomorrow ? 'tomorrow' : dayWords(next.from)}.`;
 }
 
 function wordsOf(plan: SpoonPlan, all: readonly Dose[], today: readonly Dose[], now: Date): string {
@@ -91,7 +91,7 @@ function wordsOf(plan: SpoonPlan, all: readonly Dose[], today: readonly Dose[], 
     left.length === 0
       ? 'It is over.'
       : last && !isToday(last.at, now)
-        ? `The last one is on ${day.format(last.at)}.`
+        ? `The last one is on ${dayWords(last.at)}.`
         : '';
   return [
     missed.length > 0 ? `${missed.join(', ')} ${missed.length === 1 ? 'was' : 'were'} missed.` : '',
@@ -197,8 +197,8 @@ export function lastsViews(known: Known, minutesOf: (drinkId: string) => number 
     const minutes = minutesOf(drinkId);
     const begin = minutes === null ? null : new Date(out.at.getTime() - minutes * 60_000 - IN_HAND_ms);
     const words = [
-      own.length === 0 ? `${what}.` : `${what} ${lasts} until ${day.format(out.at)}.`,
-      begin ? `Begin the next one ${begin <= known.now ? 'now' : `by ${day.format(begin)}`}.` : '',
+      own.length === 0 ? `${what}.` : `${what} ${lasts} until ${dayWords(out.at)}.`,
+      begin ? `Begin the next one ${begin <= known.now ? 'now' : `by ${dayWords(begin)}`}.` : '',
     ];
     return [
       {

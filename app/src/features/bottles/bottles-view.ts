@@ -3,6 +3,7 @@ import { servingFigureLines } from '@wellhydra/core/serving';
 import type { BottleRecord, Place, PourRecord } from '@wellhydra/contract';
 import { runOutAtPace } from '@wellhydra/core/household';
 import { showPortion, showVolume } from '../../domain/words/units';
+import { dayWords } from '../../domain/words/moment-words';
 
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {
   fridge: 'Fridge',
@@ -102,8 +103,6 @@ export function shelfSummary(bottles: readonly BottleRecord[]): string {
   return volume_mL > 0 ? `${count} · ${showVolume(volume_mL)}` : count;
 }
 
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
-
 /** When a bottle is empty at the pace of the last week; nothing where too little was poured to tell, or it is empty. */
 export function paceWords(
   { remaining_mL }: Pick<BottleRecord, 'remaining_mL'>,
@@ -113,5 +112,5 @@ export function paceWords(
   if (remaining_mL < EMPTY_mL) return null;
   const poured = pours.map(({ volume_mL, pouredAt }) => ({ volume_mL, at: new Date(pouredAt) }));
   const at = runOutAtPace(remaining_mL, poured, now);
-  return at && `At the pace of the last week it lasts until ${day.format(at)}.`;
+  return at && `At the pace of the last week it lasts until ${dayWords(at)}.`;
 }

@@ -6,6 +6,7 @@ import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import { Additions } from './additions';
+import { JarLabel } from './jar-label';
 import { MakeFrame } from './make-frame';
 import type { StepPage } from './make-view';
 import { leftTooEarly, type StopView } from './safeguards';
@@ -160,6 +161,7 @@ export function StepFrame(props: StepFrameProps) {
           happened={happened}
         />
       )}
+      {over ? null : <JarLabel brew={brew} recipe={recipe} state={state} run={run} step={page.of} />}
       {page.readings.length > 0 ? (
         <ReadingCard
           brew={brew.id}

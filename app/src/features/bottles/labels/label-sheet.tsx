@@ -15,12 +15,16 @@ import { Text } from '../../../ui/text';
 import { LabelPreview } from './label-preview';
 
 interface LabelSheetProps {
-  readonly bottles: readonly BottleRecord[];
+  readonly bottles: readonly Pick<BottleRecord, 'id'>[];
+  /** Brews whose jars still stand, by id. */
+  readonly brews?: readonly string[];
   readonly onClose: () => void;
 }
 
-/** Labels for bottles: on which sheet, from which label on, looked at before they are printed. */
-export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
+const NONE: readonly string[] = [];
+
+/** Labels for bottles and standing jars: on which sheet, from which label on, looked at before they are printed. */
+export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) {
   const dispatch = useAppDispatch();
   const [sheet, setSheet] = useState<LabelSheetId>('roll-89');
   const [start, setStart] = useState(1);
@@ -28,7 +32,7 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
   const [print] = usePrintLabelsMutation();
   const ids = bottles.map(({ id }) => id);
   const { columns, rows } = LABEL_SHEETS.find(({ id }) => id === sheet)!;
-  const order = { bottles: ids, sheet, start: Math.min(start, labelsOn({ columns, rows })) };
+  const order = { bottles: ids, brews, sheet, start: Math.min(start, labelsOn({ columns, rows })) };
   const { data, error: failed } = useLookAtLabelsQuery(order);
   const pages = data?.pages ?? null;
   const several = pages !== null && (labelsOn({ columns, rows }) > 1 || pages.length > 1);
@@ -36,15 +40,20 @@ export function LabelSheet({ bottles, onClose }: LabelSheetProps) {
   const save = async () => {
     const problem = await saveLabels(order);
     if (problem) return say(problem, true);
-    const { error } = await stick({ bottles: ids });
+    const { error } = ids.length > 0 ? await stick({ bottles: ids }) : {};
     say(error ? failureOf(error).message : 'The labels are saved as a PDF', Boolean(error));
   };
   const toPrinter = async () => {
-    const { data, error } = await print(ids);
+    const { data, error } = await print({ bottles: ids, brews });
     say(error ? failureOf(error).message : `Printed: ${data!.files.join(', ')}`, Boolean(error));
   };
   return (
-    <Sheet title={bottles.length === 1 ? 'A label' : `${bottles.length} labels`} open onClose={onClose} wide>
+    <Sheet
+      title={ids.length + brews.length === 1 ? 'A label' : `${ids.length + brews.length} labels`}
+      open
+      onClose={onClose}
+      wide
+    >
       {pages?.[0] ? (
         <LabelPreview
           page={pages[0]}

@@ -5,6 +5,7 @@ import { besidesOn, type Drinking } from '../../../domain/people/day-ahead';
 import { phaseWords } from '../../../domain/people/spoons';
 import { standingWords } from '../../../domain/people/person-words';
 import { showVolume } from '../../../domain/words/units';
+import { dayWords } from '../../../domain/words/moment-words';
 
 export interface PlanForm {
   readonly drinkId: string;
@@ -25,7 +26,6 @@ export interface PlanPreview {
   readonly warns: readonly { readonly title: string; readonly text: string }[];
 }
 
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const sameDay = (one: Date, other: Date): boolean => one.toDateString() === other.toDateString();
 
@@ -64,7 +64,7 @@ function lineWarnings(
     title: `${crossed.line.name}: over ${person.name}’s line`,
     text: alone
       ? `The fullest day of the plan, with what else ${person.name} drinks, comes to ${standingWords(crossed)}.`
-      : `The plan alone stays under it, but with what else ${person.name} drinks ${day.format(on)} comes to ${standingWords(crossed)}.`,
+      : `The plan alone stays under it, but with what else ${person.name} drinks ${dayWords(on)} comes to ${standingWords(crossed)}.`,
   }));
 }
 
@@ -121,7 +121,7 @@ export function planPreview(form: PlanForm, known: Drinking): PlanPreview {
     wrong: null,
     says: [
       `${showVolume(plan.amount_mL)}: ${phases.join(', then ')}.`,
-      `${capital(day.format(first))}: ${today.join(', ')}. The last one is on ${day.format(last)} at ${clock.format(last)}.`,
+      `${capital(dayWords(first))}: ${today.join(', ')}. The last one is on ${dayWords(last)} at ${clock.format(last)}.`,
       `${takers * doses.length} in all, ${showVolume(all_mL)}; ${showVolume(left_mL)} ${own.length === 1 ? 'is' : 'are'} on the shelf.`,
     ],
     warns: warnings(plan, { known, doses }),

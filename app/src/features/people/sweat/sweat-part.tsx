@@ -25,10 +25,10 @@ import {
   type SweatField,
   type SweatForm,
 } from './sweat-view';
+import { dayWords } from '../../../domain/words/moment-words';
 
 const NONE: readonly never[] = [];
 const MOST_SHOWN = 4;
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 
 /** What somebody sweats, and what makes up for it. */
 export function SweatPart({ personId }: { readonly personId: string }) {
@@ -59,10 +59,10 @@ export function SweatPart({ personId }: { readonly personId: string }) {
                 role="listitem"
                 className="min-h-[44px] flex-row items-center justify-between border-b border-line"
               >
-                <Text variant="small">{`${day.format(new Date(test.at))}: ${test.before_kg} to ${test.after_kg} kg in ${test.minutes} min`}</Text>
+                <Text variant="small">{`${dayWords(new Date(test.at))}: ${test.before_kg} to ${test.after_kg} kg in ${test.minutes} min`}</Text>
                 <IconButton
                   icon={Trash}
-                  label={`Delete the test of ${day.format(new Date(test.at))}`}
+                  label={`Delete the test of ${dayWords(new Date(test.at))}`}
                   onPress={() => remove(id, test)}
                 />
               </View>
