@@ -1,5 +1,17 @@
 import type { Page } from '@playwright/test';
-import { bottled, expect, goTo, register, test } from '../cook';
+import {
+  allFigures,
+  bottled,
+  expect,
+  fromMenu,
+  goTo,
+  newDrink,
+  register,
+  saved,
+  stepButton,
+  test,
+  typeSteps,
+} from '../cook';
 
 const TONIC = {
   name: 'Harbour tonic',
@@ -161,4 +173,32 @@ test('a sweat test and a rehydration sheet', async ({ page }) => {
   await expect
     .poll(async () => JSON.stringify(await (await page.request.get('/api/people')).json()))
     .not.toContain('Juno');
+});
+
+test('a drink is made for somebody: amounts and substitutes keep to their lines, and it stays so', async ({ page }) => {
+  await register(page, 'Ines');
+  await addPerson(page, 'Tam', (form) => form.getByRole('radio', { name: '4 to 8 years' }).click());
+  await goTo(page, 'Drinks');
+  await newDrink(page, 'Tonic', 'Bosun’s broth');
+  await typeSteps(page, ['1 L water', '60 g table salt']);
+  await saved(page);
+  await fromMenu(page, 'Made for');
+  await page.getByRole('checkbox', { name: 'Tam' }).click();
+  await expect(page.getByText(/^A serving is over Tam’s line for sodium/).first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await stepButton(page, 2).click();
+  await page.getByRole('button', { name: 'More about this step' }).click();
+  await page.getByRole('button', { name: 'Swap it' }).click();
+  await expect(page.getByText(/^a serving is over Tam’s line for sodium/).first()).toBeVisible();
+  await page.getByRole('button', { name: /^Make it \d/ }).click();
+  await expect(
+    page.getByText(/^At most \d.* g table salt: above it a serving is over Tam’s line for sodium/),
+  ).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText(/Version \d+ · saved/)).toBeVisible();
+  const figures = await allFigures(page);
+  await expect(figures.getByText('Made for Tam')).toBeVisible();
+  await expect(figures.getByText(/A serving is over/)).toHaveCount(0);
 });

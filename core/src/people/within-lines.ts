@@ -24,11 +24,16 @@ export interface Suits {
 }
 
 export function suits(facts: DrinkFacts, people: readonly Person[], now: Date): Suits {
-  const stops = people.flatMap((person) => {
-    const first = personCautions(facts, '', person, now).find(({ severity }) => severity === 'stop');
-    return first ? [{ person: person.name, what: first.what }] : [];
-  });
-  return { stops, crossed: servingCrosses(intakeOf(facts, 1), people, now) };
+  const judged = people.map((person) => ({
+    person,
+    stop: personCautions(facts, '', person, now).find(({ severity }) => severity === 'stop'),
+  }));
+  // Whoever must not have it at all is not told about amounts.
+  const allowed = judged.filter(({ stop }) => !stop).map(({ person }) => person);
+  return {
+    stops: judged.flatMap(({ person, stop }) => (stop ? [{ person: person.name, what: stop.what }] : [])),
+    crossed: servingCrosses(intakeOf(facts, 1), allowed, now),
+  };
 }
 
 /** The most of a step's amount that keeps a serving within everybody's lines. */

@@ -11,6 +11,9 @@ export const plainAmount = (amount: number): string =>
 export const lineAmount = ({ unit }: Pick<DailyLine, 'unit'>, amount: number): string =>
   `${plainAmount(amount)} ${unit}`;
 
+/** The name of a line within a sentence: "vitamin C". */
+export const lineName = ({ name }: Pick<DailyLine, 'name'>): string => name.charAt(0).toLowerCase() + name.slice(1);
+
 /** Who drew a line, behind "a day". */
 export const FROM_WORDS: Readonly<Record<DailyLine['from'], string>> = {
   usual: '',

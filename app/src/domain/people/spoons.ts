@@ -11,7 +11,7 @@ import { durationWords } from '@wellhydra/core/quantity';
 import { showVolume } from '../words/units';
 import { crossedByToday, type Drinking } from './day-ahead';
 import { dayStart, type Had } from './drunk';
-import { standingWords } from './person-words';
+import { lineName, standingWords } from './person-words';
 import { dayWords } from '../words/moment-words';
 
 /** What somebody takes of a plan. */
@@ -110,7 +110,7 @@ interface Known extends Drinking {
 function crossesWords(personId: string, known: Known): string | null {
   const crossed = crossedByToday(personId, known);
   if (crossed.length === 0) return null;
-  const lines = crossed.map((each) => `${each.line.name.toLowerCase()} ${standingWords(each)}`);
+  const lines = crossed.map((each) => `${lineName(each.line)} ${standingWords(each)}`);
   return `With what is still to be taken today: ${lines.join('; ')}.`;
 }
 

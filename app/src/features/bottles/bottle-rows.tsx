@@ -63,7 +63,7 @@ export function BottleRows({ part }: { readonly part: PartForm }) {
   );
 }
 
-const TRAIT_NAMES: Readonly<Record<Trait, string>> = { dark: 'Dark', heatSafe: 'Takes heat', reused: 'Used before' };
+const TRAIT_NAMES: Readonly<Record<Trait, string>> = { dark: 'Dark', heatSafe: 'Heat-safe', reused: 'Re-used' };
 
 /** What is said of the glass of a row. */
 function Glass({
@@ -76,7 +76,7 @@ function Glass({
   readonly onChange: (traits: Partial<Record<Trait, boolean>>) => void;
 }) {
   return (
-    <View role="group" aria-label={dry ? 'The jar' : 'The glass'} className="flex-row flex-wrap gap-x-5">
+    <View role="group" aria-label={dry ? 'The jar' : 'The glass'} className="flex-row flex-wrap gap-x-4">
       {TRAITS.filter((trait) => !dry || trait !== 'heatSafe').map((trait) => (
         <View key={trait}>
           <Toggle

@@ -11,7 +11,7 @@ export function glassWords({ rows, dry, place, analysis }: PartForm): readonly s
   const temperature_C = analysis.trace.entries.at(-1)?.temperature_C ?? 0;
   if (!dry && temperature_C > HOT_C && rows.some((row) => !isSo(row, 'heatSafe')))
     words.push(
-      `It goes in at ${Math.round(temperature_C)} °C, and not all of this glass is said to take heat: warm it first, or let it cool below ${HOT_C} °C.`,
+      `It goes in at ${Math.round(temperature_C)} °C, and not all of this glass is said to be heat-safe: warm it first, or let it cool below ${HOT_C} °C.`,
     );
   if (rows.some((row) => isSo(row, 'reused')))
     words.push(

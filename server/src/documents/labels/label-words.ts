@@ -52,7 +52,13 @@ function perServing({ perServing: figures, serving_mL, kind }: BottleRecord): st
 
 /** A caution that names somebody says it for them; the general one of the same thing is not said twice. */
 const SAME: Readonly<Record<string, string>> = { 'honey-infant': 'honey-under-12-months' };
-const inFull = ({ title, text }: Pick<NamedCaution, 'title' | 'text'>): string => `${title}. ${text}`;
+function inFull({ title, text }: Pick<NamedCaution, 'title' | 'text'>): string {
+  const [who, what] = title.split(': ');
+  // "Not for Wren: nothing but milk at this age" is not said twice.
+  if (what && text.toLowerCase().startsWith(what.toLowerCase()))
+    return `${who}: ${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+  return `${title}. ${text}`;
+}
 
 /** What is in a drink and whom it concerns, as a label says it. */
 type Known = Pick<BottleRecord, 'facts' | 'cautions'>;

@@ -12,7 +12,7 @@ import {
 } from '@wellhydra/core/people';
 import { formatNumber } from '@wellhydra/core/quantity';
 import { measurableLine, scaleIngredientLine, type Measures } from '@wellhydra/core/resize';
-import { lineAmount, standingWords } from '../../../domain/people/person-words';
+import { lineAmount, lineName, standingWords } from '../../../domain/people/person-words';
 import { analyseDocument } from '../../../domain/run/analyse-document';
 import type { RunContext } from '../../../domain/run/run-context';
 
@@ -23,7 +23,7 @@ export interface MadeFor {
 }
 
 /** "Wren’s line for sodium". */
-const lineOf = ({ person, line }: CrossedLine): string => `${person}’s line for ${line.name.toLowerCase()}`;
+const lineOf = ({ person, line }: CrossedLine): string => `${person}’s line for ${lineName(line)}`;
 const crossedWords = (crossed: CrossedLine): string =>
   `a serving is over ${lineOf(crossed)}: ${standingWords(crossed)}`;
 
