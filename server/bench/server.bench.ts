@@ -3,6 +3,8 @@ import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { BottlePage, DrunkPage } from '@wellhydra/contract';
+import { doseStandings, runOut, type SpoonPlan } from '@wellhydra/core/household';
 import type { FastifyInstance } from 'fastify';
 import { buildApp } from '../src/build-app';
 import { POOL } from '../src/database/connect';
@@ -98,6 +100,37 @@ const json = (body: object, cookie = '') => ({
 
 const WEEK_ms = 7 * 86_400_000;
 
+/** What is asked of a kitchen at an address. */
+type Work = (kitchen: FilledKitchen, base: string) => Ask;
+
+/** When what is left of a drink runs out for somebody who takes it for days, as a device reckons it: shelf, week, doses. */
+function runOutDates(shelf: Work, week: Work): Work {
+  return (kitchen, base) => async (client) => {
+    const [answer, had] = [await shelf(kitchen, base)(client), await week(kitchen, base)(client)];
+    const { bottles } = (await answer.clone().json()) as BottlePage;
+    const { pours } = (await had.json()) as DrunkPage;
+    const plan: SpoonPlan = {
+      people: { [kitchen.person]: true },
+      drinkId: bottles[0]!.drinkId,
+      amount_mL: 5,
+      begins: new Date(Date.now() - WEEK_ms).toISOString(),
+      phases: [{ days: 28, timesADay: 3 }],
+      from_min: 8 * 60,
+      to_min: 20 * 60,
+      skipped: {},
+      ended: null,
+    };
+    const [left_mL, now] = [bottles.reduce((sum, { remaining_mL }) => sum + remaining_mL, 0), new Date()];
+    const taken = pours.filter(({ drinkId }) => drinkId === plan.drinkId).map(({ pouredAt }) => new Date(pouredAt));
+    const ahead = doseStandings(plan, kitchen.person, taken, now).filter(({ is }) => is === 'ahead' || is === 'due');
+    runOut(
+      left_mL,
+      ahead.map(({ at }) => ({ at, volume_mL: plan.amount_mL })),
+    );
+    return answer;
+  };
+}
+
 async function benchLists(small: FilledKitchen, big: FilledKitchen, at: { small: string; big: string }) {
   print('\nA page of a list, median of requests one after the other, ms');
   const since = new Date(Date.now() - WEEK_ms).toISOString();
@@ -111,11 +144,16 @@ async function benchLists(small: FilledKitchen, big: FilledKitchen, at: { small:
     'a person’s week': ({ person }) => `/api/people/pours?limit=500&since=${since}&personId=${person}`,
     'everybody’s week': () => `/api/people/pours?limit=500&since=${since}`,
   };
-  for (const [list, url] of Object.entries(lists)) {
-    const work =
-      (kitchen: FilledKitchen, base: string): Ask =>
-      () =>
-        fetch(`${base}${url(kitchen)}`, { headers: { ...PLAIN, cookie: kitchen.cookie } });
+  const fetched =
+    (url: (kitchen: FilledKitchen) => string): Work =>
+    (kitchen, base) =>
+    () =>
+      fetch(`${base}${url(kitchen)}`, { headers: { ...PLAIN, cookie: kitchen.cookie } });
+  const works: Readonly<Record<string, Work>> = {
+    ...Object.fromEntries(Object.entries(lists).map(([list, url]) => [list, fetched(url)])),
+    'run-out dates': runOutDates(fetched(lists['shelf']!), fetched(lists['a person’s week']!)),
+  };
+  for (const [list, work] of Object.entries(works)) {
     const [ofSmall, ofBig] = [work(small, at.small), work(big, at.big)];
     await latency(ofSmall);
     await latency(ofBig);
