@@ -15,6 +15,7 @@ export const ERROR_CODES = {
   'bottle-has-less': 'The bottle holds less than was to be poured',
   'bottled-already':
     'Somebody has bottled this brew on another device; their bottles stand on the shelf, yours were not added',
+  'brew-in-use': 'Something of this brew was poured, split or thrown away; take that back first',
   'device-unplugged': 'The device is unplugged; plug it in on the kitchen page',
   'cannot-be-made': 'The drink has steps that are not understood, or comes to nothing',
   'cross-site': 'Writing is only possible from the application itself',

@@ -62,6 +62,18 @@ export type {
   StartBrew,
   StoredEvent,
 } from './brews';
+export {
+  LOT_LIMITS,
+  brewLots,
+  lotChange,
+  lotChangeParams,
+  lotPage,
+  lotQuery,
+  lotRecord,
+  lotTrace,
+  saveLot,
+} from './stores';
+export type { BrewLots, LotChange, LotChangeParams, LotPage, LotQuery, LotRecord, LotTrace, SaveLot } from './stores';
 export { MOMENTS, PAGE, idParams, pageQuery } from './common';
 export type { IdParams, PageQuery } from './common';
 export {

@@ -14,6 +14,7 @@ const STATUS: Readonly<Record<ErrorCode, number>> = {
   'other-session': 409,
   'bottle-has-less': 409,
   'bottled-already': 409,
+  'brew-in-use': 409,
   'device-unplugged': 409,
   'too-large': 413,
   'cannot-be-made': 422,

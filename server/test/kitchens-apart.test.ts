@@ -3,17 +3,20 @@ import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import type { FastifyInstance } from 'fastify';
 import { buildApp } from '../src/build-app';
 import { bottledDrink, document, freshDatabase, newCook, send, startServer, type Cook } from './kitchen-server';
+import { trialLot } from './trial-lot';
 
 let app: FastifyInstance;
 let owner: Cook;
 let stranger: Cook;
-let ids: { drink: string; brew: string; bottle: string };
+let ids: { drink: string; brew: string; bottle: string; lot: string };
 const pourId = randomUUID();
 
 beforeAll(async () => {
   app = await startServer(await freshDatabase());
   [owner, stranger] = [await newCook(app), await newCook(app)];
-  ({ ids } = await bottledDrink(owner));
+  const made = await bottledDrink(owner);
+  ids = { ...made.ids, lot: randomUUID() };
+  await owner.send('PUT', `/api/stores/lots/${ids.lot}`, trialLot());
   await owner.send('PUT', `/api/bottles/${ids.bottle}/pours/${pourId}`, {
     volume_mL: 100,
     pouredAt: new Date().toISOString(),
@@ -75,13 +78,26 @@ const BODIES: Readonly<Record<string, unknown>> = {
   }),
   'PUT /api/drinks/{id}/versions/{revision}/label': { label: 'Mine' },
   'PUT /api/bottles/{id}/place': { place: 'cupboard' },
+  // An id that is taken in one kitchen is free in another: it is a lot of the stranger's own.
+  'PUT /api/stores/lots/{id}': trialLot({ name: 'Mine' }),
+  'PUT /api/stores/lots/{id}/changes/{changeId}': {
+    kind: 'thrown-away',
+    at: new Date().toISOString(),
+    reason: 'spite',
+  },
   'PUT /api/bottles/{id}/changes/{changeId}': { kind: 'discarded', at: new Date().toISOString(), reason: 'spite' },
   'PUT /api/people/': { expectedRevision: 0, people: { people: {}, spoonPlans: {}, sweatTests: {}, sheets: {} } },
   'PUT /api/bottles/{id}/pours/{pourId}': { volume_mL: 10, pouredAt: new Date().toISOString() },
 };
 
 function addressFor({ url }: Route): string {
-  const thing = url.includes('/drinks') ? ids.drink : url.includes('/brews') ? ids.brew : ids.bottle;
+  const thing = url.includes('/lots/')
+    ? ids.lot
+    : url.includes('/drinks')
+      ? ids.drink
+      : url.includes('/brews')
+        ? ids.brew
+        : ids.bottle;
   if (url.endsWith('/stream')) return `${url}?brew=${ids.brew}`;
   return url
     .replace('{device}', 'scale')
@@ -110,14 +126,18 @@ test('nobody who is not signed in gets anywhere', async () => {
 });
 
 test('a second kitchen can read and write nothing of the first, on any route', async () => {
-  const addresses = ['/api/drinks', '/api/bottles', `/api/brews/${ids.brew}`, '/api/kitchen'];
+  const addresses = ['/api/drinks', '/api/bottles', `/api/brews/${ids.brew}`, '/api/kitchen', '/api/stores/lots'];
   const everything = async () =>
     JSON.stringify(await Promise.all(addresses.map(async (url) => (await owner.send('GET', url)).json)));
   const before = await everything();
-  for (const route of await closedRoutes()) {
+  const isOwn = ({ method, url }: Route) => `${method} ${url}` === 'PUT /api/stores/lots/{id}';
+  const routes = [...(await closedRoutes())].sort((a, b) => Number(isOwn(a)) - Number(isOwn(b)));
+  for (const route of routes) {
     if (OPEN.includes(route.url)) continue;
     const { status, json } = await stranger.send(route.method, addressFor(route), bodyFor(route));
-    if (route.url.includes('{id}')) expect([route.method, route.url, status]).toEqual([route.method, route.url, 404]);
+    if (isOwn(route)) expect(status).toBe(200);
+    else if (route.url.includes('{id}'))
+      expect([route.method, route.url, status]).toEqual([route.method, route.url, 404]);
     else for (const id of Object.values(ids)) expect(JSON.stringify(json ?? '')).not.toContain(id);
   }
   expect(await everything()).toBe(before);

@@ -3,6 +3,7 @@ import type { Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { reckonUseBy } from '../bottles/bottle-store';
 import { Problem } from '../problem';
+import { settleBrew } from '../stores/settle-brew';
 import type { BrewFigures, RunFigures } from '../runs/run-jobs';
 import type { BrewContext } from './brew-context';
 import { tellNews } from './brew-news';
@@ -86,9 +87,15 @@ export async function append(
   // A correction that leaves nothing that can be served keeps the figures as they were.
   const figures = ran.keeping && ran.servings > 0 ? madeFrom(ran) : {};
   const { stage } = brewState(all);
-  await models.brews.update({ ...figures, stage }, { where: { id, kitchenId }, transaction });
+  const { used } = ran;
+  await models.brews.update({ ...figures, used, stage }, { where: { id, kitchenId }, transaction });
   // Before it is finished there are no bottles.
   if (stage === 'finished') await recheck({ sequelize, models }, kitchenId, id, transaction);
+  // What is in the pot while it is made is still said to be in the house: until it is finished or given up.
+  if (stage === 'finished' || stage === 'abandoned') {
+    const at = new Date(fresh.at(-1)!.at);
+    await settleBrew({ sequelize, models }, { kitchenId, brewId: id, accountId, at }, used, transaction);
+  }
   for (const { step, figures: drawn } of ran.drawn)
     await correctPart({ sequelize, models }, { kitchenId, partOf: id, partStep: step }, drawn, transaction);
   await tellNews(sequelize, kitchenId, id, transaction);

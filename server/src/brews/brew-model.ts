@@ -22,6 +22,8 @@ export const defineBrews = (sequelize: Sequelize) => ({
     perServing: nullable(json<ServingFigures>()),
     /** What in it matters to people; null of brews that were made before it was noted. */
     facts: nullable(json<DrinkFacts>()),
+    /** What it has taken out of the house, g by ingredient; null of brews that were made before it was noted. */
+    used: nullable(json<Readonly<Record<string, number>>>()),
     /** What was drunk at once instead of being bottled. */
     drunkMl: withDefault(double(), 0),
     tastedMl: withDefault(double(), 0),

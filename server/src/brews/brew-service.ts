@@ -7,6 +7,7 @@ import { allDocuments } from '../drinks/drink-store';
 import { readSettings } from '../kitchen/kitchen-documents-store';
 import { checkCount } from '../kitchen/quota';
 import { Problem } from '../problem';
+import { settleBrew } from '../stores/settle-brew';
 import type { BrewFigures } from '../runs/run-jobs';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
@@ -42,8 +43,9 @@ export async function recordBrew(context: BrewContext, who: SignedIn, id: string
   const record = async (transaction: Transaction): Promise<void> => {
     const batch = batchName(drinkName, await nextBatchNumber(sequelize, kitchenId, transaction));
     const rows = filledRows({ ...known, batch }, ran, made);
-    await models.brews.create({ ...known, batch, ...rows.figures }, { transaction });
+    await models.brews.create({ ...known, batch, ...rows.figures, used: ran.used }, { transaction });
     await storeFilled(models, rows, transaction);
+    await settleBrew(context, { kitchenId, brewId: id, accountId, at: madeAt }, ran.used, transaction);
   };
   try {
     await sequelize.transaction(record);

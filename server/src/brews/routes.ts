@@ -24,6 +24,7 @@ import { Problem } from '../problem';
 import { awaitProgress, finishRun, listRuns, postRunEvents, readRun, startRun } from './brew-run-service';
 import { recordBrew } from './brew-service';
 import { findBrew, listBrews } from './brew-store';
+import { undoBrew } from './undo-brew';
 
 const TAGS = ['brews'];
 
@@ -141,6 +142,15 @@ export const brewRoutes: FastifyPluginAsync = async (app) => {
       },
     },
     (request) => recordBrew(context, request.signedIn(), request.params.id, request.body),
+  );
+
+  app.delete<{ Params: IdParams }>(
+    '/:id',
+    { schema: { tags: TAGS, summary: 'Take a brew back as if it had never been made', params: idParams } },
+    async (request, reply) => {
+      await undoBrew(context, request.signedIn(), request.params.id);
+      return reply.code(204).send();
+    },
   );
 
   app.get<{ Params: IdParams }>(

@@ -4,6 +4,7 @@ import { defineBottles } from '../bottles/bottle-models';
 import { defineBrews } from '../brews/brew-model';
 import { defineDrinks } from '../drinks/drink-models';
 import { defineKitchens } from '../kitchen/kitchen-models';
+import { defineStores } from '../stores/lot-models';
 
 /** The tables as Sequelize models; each domain defines its own. */
 export function defineModels(sequelize: Sequelize) {
@@ -13,6 +14,7 @@ export function defineModels(sequelize: Sequelize) {
     ...defineDrinks(sequelize),
     ...defineBrews(sequelize),
     ...defineBottles(sequelize),
+    ...defineStores(sequelize),
   };
 }
 

@@ -4,15 +4,16 @@ import { Problem } from '../problem';
 
 /** What a kitchen may hold: one of people who cook, and one that a visitor tries out for a day. */
 export const QUOTAS = {
-  kitchen: { drinks: 2000, brews: 50_000, stored_MB: 500 },
-  visitor: { drinks: 80, brews: 150, stored_MB: 10 },
+  kitchen: { drinks: 2000, brews: 50_000, lots: 5000, stored_MB: 500 },
+  visitor: { drinks: 80, brews: 150, lots: 300, stored_MB: 10 },
 } as const;
-type Counted = 'drinks' | 'brews';
+type Counted = 'drinks' | 'brews' | 'lots';
 
 const quotaOf = ({ demo }: SignedIn) => QUOTAS[demo ? 'visitor' : 'kitchen'];
 const COUNTS: Readonly<Record<Counted, string>> = {
   drinks: 'SELECT count(*)::int AS count FROM drinks WHERE kitchen_id = :kitchenId AND deleted_at IS NULL',
   brews: 'SELECT count(*)::int AS count FROM brews WHERE kitchen_id = :kitchenId',
+  lots: 'SELECT count(*)::int AS count FROM lots WHERE kitchen_id = :kitchenId AND remaining_g > 0',
 };
 
 /** Throws `quota-reached` where one more of a thing would be too many. */

@@ -9,6 +9,8 @@ import {
   runBrew,
   standingJar,
   type BrewEvent,
+  type BrewRun,
+  type BrewState,
   type BrewRecipe,
 } from '@wellhydra/core/brew';
 import type { DrinkDocument } from '@wellhydra/core/drink';
@@ -16,6 +18,7 @@ import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { drinkFactsOf, glassAdditions, intakeOf, type Intake } from '@wellhydra/core/people';
 import type { Habits } from '@wellhydra/core/process';
 import { kitchenOptions } from '@wellhydra/core/simulate';
+import { usedOf } from '@wellhydra/core/stores';
 import { worktop } from '../devices/simulated/simulated-worktop';
 
 /** A brew as it is stored: what it is made of and in, and what has happened. */
@@ -46,13 +49,20 @@ export type RunFigures = ReturnType<typeof runFigures>;
 /** Figures of a brew, and of what is drawn off on the way by its step. */
 export interface BrewFigures extends RunFigures {
   readonly drawn: readonly { readonly step: string; readonly figures: RunFigures }[];
+  /** What it takes out of the house, g by ingredient; of one that was given up what had gone in by then. */
+  readonly used: Readonly<Record<string, number>>;
 }
+
+/** Steps of a brew that was given up which were done. */
+const doneSteps = ({ steps }: BrewRun, { left }: BrewState): ReadonlySet<number> =>
+  new Set(steps.flatMap(({ of }, index) => (left.get(of)?.how === 'done' ? [index] : [])));
 
 function brewFigures(recipe: BrewRecipe, events: readonly BrewEvent[]): BrewFigures {
   const state = brewState(events);
   const run = runBrew(recipe, state);
   const drawn = drawnOff(recipe, state, run).map(({ step, analysis }) => ({ step, figures: runFigures(analysis) }));
-  return { ...runFigures(run.analysis), drawn };
+  const used = usedOf(run.analysis.trace, state.stage === 'abandoned' ? doneSteps(run, state) : undefined);
+  return { ...runFigures(run.analysis), drawn, used };
 }
 
 /** What a kitchen has learned from brews, oldest first, each run as the kitchen was then but without its habits. */

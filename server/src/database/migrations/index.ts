@@ -11,6 +11,7 @@ import { migration as plans } from './008-plans';
 import { migration as bottlesTell } from './009-bottles-tell';
 import { migration as people } from './010-people';
 import { migration as drawOffs } from './011-draw-offs';
+import { migration as stores } from './012-stores';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -24,4 +25,5 @@ export const MIGRATIONS: readonly Migration[] = [
   bottlesTell,
   people,
   drawOffs,
+  stores,
 ];

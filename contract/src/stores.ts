@@ -1,0 +1,95 @@
+import { LOT_GOT } from '@wellhydra/core/stores';
+import Joi from 'joi';
+import { id, name, page, pageFields, timestamp } from './common';
+import { figure, list, nullable, number, object, oneOf, optional, text, written, type Of, type Schema } from './schema';
+
+export const LOT_LIMITS = { amount_g: 1_000_000, price: 1_000_000, uses: 500, text: 200, note: 500 } as const;
+
+const amount_g = (): Schema<number> => Joi.number().greater(0).max(LOT_LIMITS.amount_g);
+/** What is said of a lot. */
+const lotFields = {
+  /** Id of its ingredient. */
+  ingredient: text(100),
+  /** As it stands on the package: "Heather honey". */
+  name: text(120),
+  amount_g: amount_g(),
+  /** Of all of it, in the kitchen's money. */
+  price: nullable(number(0, LOT_LIMITS.price)),
+  got: oneOf(LOT_GOT),
+  gotAt: timestamp(),
+  bestBefore: nullable(timestamp()),
+  place: written(60),
+  /** The shop, or where it was picked. */
+  origin: written(LOT_LIMITS.text),
+  /** Who said what it is; of what was picked. */
+  identifiedBy: written(80),
+  /** Of what it is said to be, as it stands on the package, %. */
+  purity_pct: nullable(number(0.01, 100)),
+  note: written(LOT_LIMITS.note),
+};
+
+/** A lot that comes into the house, or what is said of it now; the amount is what there was. */
+export const saveLot = object(lotFields);
+export type SaveLot = Of<typeof saveLot>;
+
+export const lotRecord = object({ ...lotFields, id: id(), remaining_g: figure() });
+export type LotRecord = Of<typeof lotRecord>;
+/** Lots that are not used up, by ingredient. */
+export const lotPage = page('lots', lotRecord);
+export type LotPage = Of<typeof lotPage>;
+export const lotQuery = object({ ...pageFields, ingredient: optional(text(100)) });
+export type LotQuery = Of<typeof lotQuery>;
+
+const of = <Kind extends string>(kind: Kind) => ({ kind: oneOf([kind] as const), at: timestamp() });
+const changes = {
+  /** What is really left, as it was weighed. */
+  weighed: object({ ...of('weighed'), remaining_g: number(0, LOT_LIMITS.amount_g) }),
+  /** Used for something that is no drink. */
+  used: object({ ...of('used'), grams: amount_g(), reason: written(LOT_LIMITS.text) }),
+  'thrown-away': object({ ...of('thrown-away'), reason: text(LOT_LIMITS.text) }),
+};
+/** Something that is done to a lot besides brewing with it. */
+export const lotChange = Joi.alternatives(...Object.values(changes)) as unknown as Joi.Schema & Schema<LotChange>;
+export type LotChange = { [Kind in keyof typeof changes]: Of<(typeof changes)[Kind]> }[keyof typeof changes];
+
+export const lotChangeParams = object({ id: id(), changeId: id() });
+export type LotChangeParams = Of<typeof lotChangeParams>;
+
+/** Who had of a batch, and how much. */
+const drinker = object({ personId: id(), volume_mL: figure(), last: timestamp() });
+const tracedBottle = object({
+  id: id(),
+  volume_mL: figure(),
+  remaining_mL: figure(),
+  place: text(60),
+  useBy: timestamp(),
+});
+const tracedBrew = object({
+  id: id(),
+  batch: text(20),
+  drinkId: id(),
+  drinkName: name(),
+  madeAt: timestamp(),
+  /** What went into it of the lot, g. */
+  grams: figure(),
+  bottles: list(tracedBottle, { most: LOT_LIMITS.uses }),
+  drinkers: list(drinker, { most: LOT_LIMITS.uses }),
+});
+/** What became of a lot: every batch, bottle and person it has reached. */
+export const lotTrace = object({ lot: lotRecord, brews: list(tracedBrew, { most: LOT_LIMITS.uses }) });
+export type LotTrace = Of<typeof lotTrace>;
+
+/** What a brew has taken of a lot. */
+const lotUse = object({
+  lotId: id(),
+  ingredient: text(100),
+  name: text(120),
+  origin: written(LOT_LIMITS.text),
+  gotAt: timestamp(),
+  grams: figure(),
+  /** What that costs; null where the lot has no price. */
+  cost: nullable(figure()),
+});
+/** Lots that went into a brew, the most of it first. */
+export const brewLots = object({ lots: list(lotUse, { most: LOT_LIMITS.uses }) });
+export type BrewLots = Of<typeof brewLots>;

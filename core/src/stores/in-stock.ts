@@ -1,0 +1,49 @@
+import { CATALOGUE } from '../catalogue';
+import { substitutesFor } from '../substitute';
+import type { Lot } from './lot';
+
+/** What is there of each ingredient, g. */
+export function stockOf(lots: readonly Pick<Lot, 'ingredient' | 'remaining_g'>[]): ReadonlyMap<string, number> {
+  const stock = new Map<string, number>();
+  for (const { ingredient, remaining_g } of lots)
+    if (remaining_g > 0) stock.set(ingredient, (stock.get(ingredient) ?? 0) + remaining_g);
+  return stock;
+}
+
+/** Something a drink wants that is not there. */
+export interface Missing {
+  readonly ingredient: string;
+  readonly wanted_g: number;
+  readonly there_g: number;
+  /** What is there and would do, in an amount that keeps what matters: "34 g white sugar". */
+  readonly instead: readonly string[];
+}
+
+/** An amount is there within this share: jars are not weighed to the gram. */
+const NEARLY = 0.02;
+
+/** What is there that could take the place of an ingredient. */
+function insteadOf(id: string, grams: number, stock: ReadonlyMap<string, number>): readonly string[] {
+  const ingredient = CATALOGUE.find((each) => each.id === id);
+  if (!ingredient) return [];
+  return substitutesFor(ingredient, grams)
+    .filter(({ ingredient: other, grams: needed }) => (stock.get(other.id) ?? 0) >= needed * (1 - NEARLY))
+    .map(({ text }) => text);
+}
+
+/**
+ * What a drink wants that is not in the house, and what would do.
+ *
+ * @param used grams by ingredient, as {@link usedOf} has them
+ * @param stock what there is
+ */
+export function missingFor(
+  used: Readonly<Record<string, number>>,
+  stock: ReadonlyMap<string, number>,
+): readonly Missing[] {
+  return Object.entries(used).flatMap(([ingredient, wanted_g]) => {
+    const there_g = stock.get(ingredient) ?? 0;
+    if (there_g >= wanted_g * (1 - NEARLY)) return [];
+    return [{ ingredient, wanted_g, there_g, instead: insteadOf(ingredient, wanted_g, stock) }];
+  });
+}
