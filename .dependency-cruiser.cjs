@@ -9,6 +9,7 @@ const FEATURES = [
   'drink',
   'check',
   'drinks',
+  'stores',
   'make',
   'plan',
   'today',

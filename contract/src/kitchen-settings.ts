@@ -70,6 +70,7 @@ const habits = describes<Habits>()(
 export const kitchenSettings: Joi.ObjectSchema & Schema<KitchenSettings> = describes<KitchenSettings>()(
   object({
     units: oneOf(['metric', 'us'] as const),
+    currency: optional(Joi.string().pattern(/^[A-Z]{3}$/, { name: 'currency such as EUR' }) as Schema<string>),
     spoons: oneOf(['measuring', 'cutlery'] as const),
     scale_g: oneOf([0.1, 1, null]),
     pots: rows(pot),

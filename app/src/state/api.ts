@@ -30,6 +30,7 @@ export const api = createApi({
     'Drink',
     'Brew',
     'Bottle',
+    'Lot',
   ],
   refetchOnFocus: true,
   refetchOnReconnect: true,

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { Text } from './text';
 
 interface NativeFieldProps {
-  readonly type: 'datetime-local' | 'month' | 'time';
+  readonly type: 'date' | 'datetime-local' | 'month' | 'time';
   readonly label: string;
   readonly value: string;
   readonly onChange: (text: string) => void;

@@ -43,6 +43,8 @@ export interface OwnPlace {
 /** What a kitchen has; every computation of its drinks uses it. */
 export interface KitchenSettings {
   readonly units: 'metric' | 'us';
+  /** Three letters of the money it pays with, ISO 4217; pounds where nobody has said. */
+  readonly currency?: string;
   readonly spoons: 'measuring' | 'cutlery';
   /** Finest that can be weighed, g; null without a scale. */
   readonly scale_g: number | null;

@@ -12,7 +12,9 @@ import { finishRun, postRunEvents, startRun } from '../brews/brew-run-service';
 import { recordBrew } from '../brews/brew-service';
 import { saveDrinkRecord } from '../drinks/drink-service';
 import { savePeople } from '../kitchen/kitchen-documents-store';
+import { saveLotAs } from '../stores/lot-service';
 import { DEMO_BREWS } from './demo-brews';
+import { demoLots } from './demo-lots';
 import { demoHousehold, personId } from './demo-people';
 import { DEMO_HABITS, DEMO_MADE, DEMO_RUNS } from './demo-runs';
 import { DEMO_DRINKS, DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
@@ -40,15 +42,18 @@ async function createKitchen({ sequelize, models }: BrewContext): Promise<readon
       await models.members.create({ kitchenId, accountId: demoId(email) }, { transaction });
     }
   });
-  return DEMO_MEMBERS.map(({ name, email }) => ({
-    accountId: demoId(email),
-    accountName: name,
-    email,
-    kitchenId,
-    kitchenName: DEMO_KITCHEN,
-    demo: true,
-  }));
+  return DEMO_SIGNED_IN;
 }
+
+/** The members of the demo, as they do things in it. */
+const DEMO_SIGNED_IN: readonly SignedIn[] = DEMO_MEMBERS.map(({ name, email }) => ({
+  accountId: demoId(email),
+  accountName: name,
+  email,
+  kitchenId: demoId('kitchen'),
+  kitchenName: DEMO_KITCHEN,
+  demo: true,
+}));
 
 async function createDrinks(context: BrewContext, members: readonly SignedIn[]): Promise<void> {
   for (const [name, versions] of Object.entries(DEMO_DRINKS))
@@ -181,6 +186,13 @@ async function createMade(context: BrewContext, members: readonly SignedIn[], no
   }
 }
 
+/** Puts into the stores what the brews take from; once, also in a demo that was kept from before there were any. */
+async function createLots(context: BrewContext, members: readonly SignedIn[], now: Date): Promise<void> {
+  if ((await context.models.lots.count({ where: { kitchenId: demoId('kitchen') } })) > 0) return;
+  for (const [index, lot] of demoLots(now).entries())
+    await saveLotAs(context, members[0] as SignedIn, demoId(`lot-${index}`), lot);
+}
+
 /** Moves what the demo came with to today; what people added since stays where it is. */
 async function moveDates({ sequelize, models }: BrewContext, since: string, now: Date): Promise<void> {
   const days = Math.round((Date.parse(dayOf(now)) - Date.parse(since)) / (24 * HOUR_ms));
@@ -212,6 +224,10 @@ async function moveDates({ sequelize, models }: BrewContext, since: string, now:
     await shift('bottles', 'opened_at', bottles);
     await shift('bottles', 'use_by', bottles);
     await shift('pours', 'poured_at', pours);
+    const lots = demoLots(now).map((_lot, index) => demoId(`lot-${index}`));
+    await shift('lots', 'got_at', lots);
+    await shift('lots', 'best_before', lots);
+    await shift('lot_changes', 'happened_at', lots, 'lot_id');
     const people = demoHousehold(now);
     await models.kitchens.update({ demoDay: dayOf(now), people }, { where: { id: demoId('kitchen') }, transaction });
   });
@@ -224,11 +240,15 @@ async function moveDates({ sequelize, models }: BrewContext, since: string, now:
  */
 export async function keepDemoAlive(context: BrewContext, now: Date): Promise<void> {
   const kitchen = await context.models.kitchens.findOne({ where: { demoDay: { [Op.ne]: null } } });
-  if (kitchen) return moveDates(context, kitchen.demoDay as string, now);
+  if (kitchen) {
+    await createLots(context, DEMO_SIGNED_IN, now);
+    return moveDates(context, kitchen.demoDay as string, now);
+  }
   await removeHalfMade(context);
   const members = await createKitchen(context);
   await savePeople(context.models, demoId('kitchen'), { expectedRevision: 0, people: demoHousehold(now) });
   await createDrinks(context, members);
+  await createLots(context, members, now);
   await createMade(context, members, now);
   await createBrews(context, members, now);
   await createRuns(context, members, now);

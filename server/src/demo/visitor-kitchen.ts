@@ -17,6 +17,8 @@ const PARTS = [
   'drinks',
   'drinkRevisions',
   'brews',
+  'lots',
+  'lotChanges',
   'brewEvents',
   'bottles',
   'pours',

@@ -33,6 +33,15 @@ export const bottlesApi = api.injectEndpoints({
       query: ({ id, ...body }) => ({ url: `/brews/${id}`, method: 'PUT', body }),
       invalidatesTags: [LIST],
     }),
+    getBrew: build.query<BrewRecord, string>({
+      query: (id) => `/brews/${id}`,
+      providesTags: [LIST],
+    }),
+    /** As if it had never been made. */
+    undoBrew: build.mutation<void, string>({
+      query: (id) => ({ url: `/brews/${id}`, method: 'DELETE' }),
+      invalidatesTags: [LIST, DRUNK],
+    }),
     pourBottle: build.mutation<BottleRecord, Pour & { readonly id: string; readonly pourId: string }>({
       query: ({ id, pourId, ...body }) => ({ url: `/bottles/${id}/pours/${pourId}`, method: 'PUT', body }),
       invalidatesTags: (_result, _error, { id }) => [LIST, DRUNK, { type: 'Bottle', id }],
@@ -56,4 +65,11 @@ export const bottlesApi = api.injectEndpoints({
   }),
 });
 
-export const { useListBottlesQuery, useGetBottleQuery, useListPoursInfiniteQuery, useMakeBrewMutation } = bottlesApi;
+export const {
+  useListBottlesQuery,
+  useGetBottleQuery,
+  useGetBrewQuery,
+  useListPoursInfiniteQuery,
+  useMakeBrewMutation,
+  useUndoBrewMutation,
+} = bottlesApi;

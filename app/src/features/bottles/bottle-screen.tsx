@@ -14,6 +14,8 @@ import { useNamedCautions } from '../../domain/people/use-named';
 import { usePeople } from '../../domain/people/use-people';
 import { NamedList } from '../../ui/named-list';
 import { bySeverity } from '../../domain/drinks/cautions-view';
+import { BrewLotsList } from './brew-lots';
+import { TakeBack } from './take-back';
 import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useListPoursInfiniteQuery } from '../../domain/bottles/bottle-endpoints';
 import { BottleActions } from './changes/bottle-actions';
@@ -88,7 +90,9 @@ export function BottleScreen({ id }: { readonly id: string }) {
         </Link>
         .
       </Text>
+      <BrewLotsList bottle={bottle} />
       <HowItWent brewId={bottle.brewId} />
+      <TakeBack brewId={bottle.brewId} batch={bottle.batch} />
     </Page>
   );
 }

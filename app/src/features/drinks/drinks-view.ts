@@ -34,12 +34,15 @@ export function currentDocuments(
 }
 
 /** What a drink comes to, in a line: computed by core in a worker, after the list stands. */
-export type DrinkFigures = Omit<DrinkLine, 'id' | 'name' | 'kind'>;
+export interface DrinkFigures extends Omit<DrinkLine, 'id' | 'name' | 'kind'> {
+  /** What it takes out of the house, g by ingredient; null where that is not known. */
+  readonly used: Readonly<Record<string, number>> | null;
+}
 /** What is known of a drink by now. */
 export type FiguresOf = (document: DrinkDocument) => DrinkFigures | undefined;
 
 /** A line before it is reckoned: nothing is said that is not known. */
-const NO_FIGURES: DrinkFigures = { summary: ' ', warning: null, parts: [], spoken: 'Not reckoned yet' };
+const NO_FIGURES: DrinkFigures = { summary: ' ', warning: null, parts: [], spoken: 'Not reckoned yet', used: null };
 
 const matches = (document: DrinkDocument, words: readonly string[]): boolean => {
   const text = [document.name, KIND_NAMES[document.kind as DrinkKind], ...document.steps.map((step) => step.text)]

@@ -22,7 +22,13 @@ const same = (one: readonly unknown[], other: readonly unknown[]): boolean =>
 const DRAW_EVERY_ms = 100;
 
 /** Why there are none stands where they would: beside a name a warning is about the drink. */
-const withoutFigures = (why: string): DrinkFigures => ({ summary: why, warning: null, parts: [], spoken: why });
+const withoutFigures = (why: string): DrinkFigures => ({
+  summary: why,
+  warning: null,
+  parts: [],
+  spoken: why,
+  used: null,
+});
 
 /** Runs those drinks that are not known as they stand, one by one, and tells of them now and then. */
 function runUnknown(settings: KitchenSettings | null, documents: readonly DrinkDocument[], tell: () => void) {

@@ -29,6 +29,9 @@ export const TAP_LABELS: Readonly<Record<TapWater, string>> = {
 const options = (names: readonly string[]) => names.map((name) => ({ value: name, label: name }));
 const pair = 'gap-3 md:flex-row md:[&>*]:flex-1';
 
+/** Money that prices are said in, ISO 4217; the first where nobody has said. */
+const CURRENCIES = ['GBP', 'EUR', 'USD', 'CAD', 'AUD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'JPY', 'INR'] as const;
+
 export function Measures({ settings, change }: PartProps) {
   return (
     <View className="gap-3">
@@ -43,6 +46,13 @@ export function Measures({ settings, change }: PartProps) {
         onChange={(units) => change({ units })}
       />
       <Text variant="small">Amounts are typed in any unit, whichever is shown.</Text>
+      <Text variant="smallStrong">Money</Text>
+      <Choice
+        label="Money"
+        options={CURRENCIES.map((code) => ({ value: code as string, label: code }))}
+        value={settings.currency ?? CURRENCIES[0]}
+        onChange={(currency) => change({ currency })}
+      />
       <Text variant="smallStrong">Spoons</Text>
       <Choice
         label="Spoons"

@@ -4,6 +4,7 @@ export const PLACES = [
   { href: '/drinks', label: 'Drinks', covers: ['/drinks'] },
   { href: '/shelf', label: 'Shelf', covers: ['/shelf', '/bottles'] },
   { href: '/people', label: 'People', covers: ['/people'] },
+  { href: '/stores', label: 'Stores', covers: ['/stores'] },
   { href: '/check', label: 'Check', covers: ['/check'] },
   { href: '/kitchen', label: 'Kitchen', covers: ['/kitchen'] },
 ] as const;

@@ -15,4 +15,6 @@ export { NewPersonScreen } from '../people/person/new-person-screen';
 export { PersonScreen } from '../people/person/person-screen';
 export { SpoonBell } from '../people/spoons/spoon-bell';
 export { PlanScreen } from '../plan/plan-screen';
+export { LotScreen } from '../stores/lot-screen';
+export { StoresScreen } from '../stores/stores-screen';
 export { TodayScreen } from '../today/today-screen';

@@ -10,6 +10,7 @@ import { bottleView } from '../bottles/bottles-view';
 import { DueBadge } from '../bottles/due-badge';
 import { usePour } from '../bottles/pour/use-pour';
 import { useRuns } from '../../domain/brews/use-runs';
+import { StoresNote } from '../stores/stores-note';
 import { DayRibbon, RibbonKey } from './day-ribbon';
 import { PlannedList } from './planned-list';
 import { SpoonsToday } from './spoons-today';
@@ -67,6 +68,7 @@ export function TodayScreen() {
           <PlannedList brews={brews} now={now} />
           <SpoonsToday now={now} />
           <DrinkFirst now={now} />
+          <StoresNote now={now} />
         </View>
       </View>
     </ScrollView>

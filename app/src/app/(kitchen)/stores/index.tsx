@@ -1,0 +1,3 @@
+import { LazyStoresScreen } from '../../../features/shell/screens';
+
+export default LazyStoresScreen;

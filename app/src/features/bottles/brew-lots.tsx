@@ -1,0 +1,51 @@
+import type { BottleRecord, BrewLots } from '@wellhydra/contract';
+import { Link } from 'expo-router';
+import { View } from 'react-native';
+import { useGetBrewQuery } from '../../domain/bottles/bottle-endpoints';
+import { useLotsOfBrewQuery } from '../../domain/stores/store-endpoints';
+import { useRunContext } from '../../domain/run/use-run-context';
+import { showMoney } from '../../domain/words/money';
+import { showMass } from '../../domain/words/units';
+import { Text } from '../../ui/text';
+
+/** What a batch cost by its lots; null where not all of them have a price. */
+const batchCost = (lots: BrewLots['lots']): number | null =>
+  lots.reduce<number | null>((sum, { cost }) => (sum === null || cost === null ? null : sum + cost), 0);
+
+/** The lots that went into what is in a bottle, and what that cost; nothing where none were taken. */
+export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
+  const { data } = useLotsOfBrewQuery(bottle.brewId);
+  const { data: brew } = useGetBrewQuery(bottle.brewId);
+  const { settings } = useRunContext();
+  const lots = data?.lots ?? [];
+  if (lots.length === 0) return null;
+  const cost = batchCost(lots);
+  const money = (amount: number) => showMoney(amount, settings.currency);
+  const each = cost !== null && brew && brew.volume_mL > 0 ? cost / brew.volume_mL : null;
+  return (
+    <View className="gap-1">
+      <Text variant="heading">What went into it</Text>
+      {each !== null && cost !== null ? (
+        <Text>
+          {money(cost)} for the batch, {money(each * bottle.volume_mL)} this bottle, {money(each * bottle.serving_mL)} a
+          serving, without the stove.
+        </Text>
+      ) : (
+        <Text className="text-mute">What it cost is not known: not every lot has a price.</Text>
+      )}
+      <View role="list" aria-label="What went into it">
+        {lots.map(({ lotId, name, origin, grams, cost: its }) => (
+          <View key={lotId} role="listitem" className="flex-row justify-between gap-3 border-b border-line">
+            <Link href={`/stores/${lotId}`} className="min-h-[44px] shrink py-2 text-teal underline">
+              {origin ? `${name}, ${origin}` : name}
+            </Link>
+            <Text className="self-center text-mute">
+              {showMass(grams)}
+              {its === null ? '' : ` · ${money(its)}`}
+            </Text>
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,149 @@
+import type { LotRecord, SaveLot } from '@wellhydra/contract';
+import { formatMass } from '@wellhydra/core/quantity';
+import { readLot, type LotGot } from '@wellhydra/core/stores';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useRunContext } from '../../domain/run/use-run-context';
+import { showMass } from '../../domain/words/units';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/choice';
+import { DayField } from '../../ui/day-field';
+import { Field } from '../../ui/field';
+import { Sheet } from '../../ui/sheet';
+import { Text } from '../../ui/text';
+import { ingredientName } from './stores-view';
+
+const GOT: readonly { readonly value: LotGot; readonly label: string }[] = [
+  { value: 'bought', label: 'Bought' },
+  { value: 'picked', label: 'Picked' },
+  { value: 'made', label: 'Made' },
+];
+
+/** A lot as it is typed. */
+interface LotForm extends Omit<SaveLot, 'ingredient' | 'amount_g' | 'price' | 'purity_pct'> {
+  /** "1 kg honey". */
+  readonly line: string;
+  readonly price: string;
+  readonly purity: string;
+}
+
+const formOf = (lot: LotRecord | undefined, now: Date): LotForm => ({
+  line: lot ? `${formatMass(lot.amount_g)} ${ingredientName(lot.ingredient).toLowerCase()}` : '',
+  name: lot?.name ?? '',
+  price: lot?.price === null || lot === undefined ? '' : String(lot.price),
+  purity: lot?.purity_pct === null || lot === undefined ? '' : String(lot.purity_pct),
+  got: lot?.got ?? 'bought',
+  gotAt: lot?.gotAt ?? now.toISOString(),
+  bestBefore: lot?.bestBefore ?? null,
+  place: lot?.place ?? '',
+  origin: lot?.origin ?? '',
+  identifiedBy: lot?.identifiedBy ?? '',
+  note: lot?.note ?? '',
+});
+
+/** A number that may be left out; undefined where what is typed is none in the range. */
+function optionalNumber(text: string, most: number): number | null | undefined {
+  if (text.trim() === '') return null;
+  const value = Number(text.replace(',', '.'));
+  return value >= 0 && value <= most ? value : undefined;
+}
+
+interface LotSheetProps {
+  /** The lot that is corrected; none for a new one. */
+  readonly lot?: LotRecord;
+  readonly onSave: (said: SaveLot) => void;
+  readonly onClose: () => void;
+}
+
+/** A lot that comes into the house: one line says what and how much, the rest can be said. */
+export function LotSheet({ lot, onSave, onClose }: LotSheetProps) {
+  const { options } = useRunContext();
+  const [form, setForm] = useState(() => formOf(lot, new Date()));
+  const change = (by: Partial<LotForm>) => setForm({ ...form, ...by });
+  // What it is stands; only how much there was is corrected.
+  const read = readLot(form.line, options);
+  const price = optionalNumber(form.price, 1_000_000);
+  const purity = optionalNumber(form.purity, 100);
+  const wrong = read.kind === 'unread' || price === undefined || purity === undefined || purity === 0;
+  const save = () => {
+    if (wrong) return;
+    const { line: _line, price: _price, purity: _purity, ...rest } = form;
+    const name = form.name.trim() || read.ingredient.name;
+    onSave({ ...rest, name, ingredient: read.ingredient.id, amount_g: read.amount_g, price, purity_pct: purity });
+  };
+  return (
+    <Sheet title={lot ? 'Correct it' : 'Into the house'} open onClose={onClose}>
+      <Field
+        label="What, and how much"
+        placeholder="1 kg honey"
+        placeholderTextColor="#6B807F"
+        value={form.line}
+        onChangeText={(line) => change({ line })}
+        error={read.kind === 'unread' && form.line.trim() !== '' ? read.message : undefined}
+        help={read.kind === 'lot' ? `${showMass(read.amount_g)} ${read.ingredient.name.toLowerCase()}` : undefined}
+      />
+      <Choice label="It was" options={GOT} value={form.got} onChange={(got) => change({ got })} />
+      <Field
+        label={
+          form.got === 'picked' ? 'Where it was picked' : form.got === 'made' ? 'From what' : 'Where it was bought'
+        }
+        value={form.origin}
+        onChangeText={(origin) => change({ origin })}
+      />
+      {form.got === 'picked' ? <Identified form={form} onChange={change} /> : null}
+      <Field
+        label="What was paid for all of it"
+        inputMode="decimal"
+        value={form.price}
+        onChangeText={(text) => change({ price: text })}
+        error={price === undefined ? 'A number such as 4.50, or nothing.' : undefined}
+      />
+      <View className="flex-row flex-wrap gap-3">
+        <DayField
+          label="Got on"
+          value={new Date(form.gotAt)}
+          onChange={(day) => day && change({ gotAt: day.toISOString() })}
+        />
+        <DayField
+          label="Best before"
+          value={form.bestBefore === null ? null : new Date(form.bestBefore)}
+          onChange={(day) => change({ bestBefore: day?.toISOString() ?? null })}
+        />
+      </View>
+      <Field label="Where it stands" value={form.place} onChangeText={(place) => change({ place })} />
+      <Field
+        label="Called"
+        placeholder="As on the package"
+        value={form.name}
+        onChangeText={(name) => change({ name })}
+      />
+      <Field
+        label="Purity or strength on the package, %"
+        inputMode="decimal"
+        value={form.purity}
+        onChangeText={(text) => change({ purity: text })}
+        error={purity === undefined || purity === 0 ? 'A number above 0, up to 100, or nothing.' : undefined}
+      />
+      <Field label="Note" multiline value={form.note} onChangeText={(note) => change({ note })} />
+      <Button label={lot ? 'Save it' : 'Put it away'} size="large" disabled={wrong} onPress={save} />
+    </Sheet>
+  );
+}
+
+/** What was picked is only as safe as whoever knew it. */
+function Identified({ form, onChange }: { readonly form: LotForm; readonly onChange: (by: Partial<LotForm>) => void }) {
+  return (
+    <View className="gap-1">
+      <Field
+        label="Who said what it is"
+        value={form.identifiedBy}
+        onChangeText={(identifiedBy) => onChange({ identifiedBy })}
+      />
+      {form.identifiedBy.trim() === '' ? (
+        <Text variant="small" className="text-heat">
+          Use nothing that was picked until somebody who knows the plant has named it, berry by berry.
+        </Text>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,114 @@
+import type { Page } from '@playwright/test';
+import { bottled, expect, goTo, register, test } from '../cook';
+
+const SALTED = {
+  name: 'Rope-walk water',
+  kind: 'tonic',
+  serving: '100 mL',
+  lines: ['200 g honey', '1 L water'],
+  bottles: [500, 400],
+} as const;
+
+/** Puts a lot into the stores by hand. */
+async function putAway(page: Page, line: string, say: (page: Page) => Promise<void> = async () => undefined) {
+  await page.getByRole('button', { name: 'Put something away' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Into the house' });
+  await sheet.getByLabel('What, and how much').fill(line);
+  await say(page);
+  await sheet.getByRole('button', { name: 'Put it away' }).click();
+  await expect(sheet).toHaveCount(0);
+}
+
+test('a lot comes in, a brew takes of it, it is low on Today, weighed, traced, and the brew is taken back', async ({
+  page,
+}) => {
+  await register(page, 'Ines');
+  await goTo(page, 'Stores');
+  await page.getByRole('button', { name: 'Put something away' }).click();
+  await page.getByLabel('What, and how much').fill('1 kg of moonshine dust');
+  await expect(page.getByRole('alert')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Put it away' })).toBeDisabled();
+  await page.getByLabel('What, and how much').fill('1 kg honey');
+  await page.getByLabel('Called').fill('Heather honey');
+  await page.getByLabel('Where it was bought').fill('North croft');
+  await page.getByLabel('What was paid for all of it').fill('12');
+  await page.getByRole('button', { name: 'Put it away' }).click();
+  await putAway(page, '2 x 500 g white sugar', async (form) => {
+    await form.getByLabel('Best before').fill('2020-01-01');
+  });
+  await expect(page.getByRole('link', { name: /Heather honey.*1 kg of 1 kg/ })).toBeVisible();
+  await expect(page.getByText(/^past its day by/)).toBeVisible();
+
+  const [first] = await bottled(page, SALTED);
+  await expect(page.getByRole('link', { name: /Heather honey.*800 g of 1 kg/ })).toBeVisible();
+  await page.getByRole('radio', { name: 'What can be made' }).click();
+  await expect(page.getByText('Everything is there')).toBeVisible();
+  await page.getByRole('radio', { name: 'In the house' }).click();
+
+  await page.getByRole('link', { name: /Heather honey/ }).click();
+  await expect(page.getByText('£12.00, £1.20 for 100 g')).toBeVisible();
+  await expect(page.getByText(/^1 batch; 2 bottles, 2 of them still on the shelf; 0 people/)).toBeVisible();
+  await page.getByRole('button', { name: 'Weigh it' }).click();
+  await page.getByLabel('What is left, without the jar').fill('150 g');
+  await expect(page.getByText('650 g less than was reckoned')).toBeVisible();
+  await page.getByRole('button', { name: 'It is so' }).click();
+  await expect(page.getByText('150 g of 1 kg left')).toBeVisible();
+
+  await goTo(page, 'Today');
+  await expect(page.getByText(/^Low: honey, 150 g\.$/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /^White sugar.*past its day/i })).toBeVisible();
+
+  await page.goto(`/bottles/${first}`);
+  await expect(page.getByText(/^£2\.40 for the batch, £\d\.\d\d this bottle/)).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Heather honey, North croft' })).toBeVisible();
+  await page.getByRole('button', { name: /^Take the whole batch back/ }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await goTo(page, 'Stores');
+  await expect(page.getByRole('link', { name: /Heather honey.*350 g of 1 kg/ })).toBeVisible();
+});
+
+test('without a network a lot is put away and weighed, and it is there for everybody once there is one', async ({
+  page,
+  context,
+}) => {
+  await register(page, 'Ines');
+  await goTo(page, 'Stores');
+  await putAway(page, '500 g table salt');
+  await expect(page.getByRole('link', { name: /500 g of 500 g/ })).toBeVisible();
+  await context.setOffline(true);
+  await putAway(page, '250 g citric acid');
+  await expect(page.getByRole('link', { name: /250 g of 250 g/ })).toBeVisible();
+  await context.setOffline(false);
+  await expect.poll(async () => (await (await page.request.get('/api/stores/lots')).json()).lots.length).toBe(2);
+});
+
+test('honey is recalled: every bottle and everybody who had of it', async ({ page }) => {
+  await register(page, 'Ines');
+  await goTo(page, 'People');
+  await page.getByRole('button', { name: 'Add someone' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Juno');
+  await page.getByRole('button', { name: 'Add them' }).click();
+  await expect(page.getByRole('heading', { name: 'Juno', exact: true })).toBeVisible();
+  await goTo(page, 'Stores');
+  await putAway(page, '1 kg honey');
+  await bottled(page, SALTED);
+  await goTo(page, 'Today');
+  await page.getByRole('button', { name: 'Pour from Rope-walk water' }).first().click();
+  await page.getByRole('button', { name: /^Pour for Juno/ }).click();
+  await expect(page.getByText(/^Poured 100 mL of Rope-walk water/)).toBeVisible();
+  await expect.poll(async () => (await (await page.request.get('/api/people/pours')).json()).pours.length).toBe(1);
+  await goTo(page, 'Stores');
+  await page.getByRole('link', { name: /Honey.*800 g of 1 kg/ }).click();
+  const reached = page.getByRole('list', { name: 'Where it has gone' });
+  await expect(reached.getByText(/^Rope-walk water, RW-\d+/)).toBeVisible();
+  await expect(reached.getByText(/^Juno: 100 mL, last on/)).toBeVisible();
+  await expect(reached.getByRole('link', { name: /^Bottle of/ })).toHaveCount(2);
+  await expect(page.getByRole('button', { name: 'Print this' })).toBeVisible();
+  await page.getByRole('button', { name: 'Throw away' }).click();
+  await page.getByRole('radio', { name: 'Recalled' }).click();
+  await page.getByRole('button', { name: /^Throw 800 g away/ }).click();
+  await expect(page.getByText('Used up; there were 1 kg')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(page.getByText('800 g of 1 kg left')).toBeVisible();
+});
