@@ -36,7 +36,10 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
       <View role="list" aria-label="What went into it">
         {lots.map(({ lotId, name, origin, grams, cost: its }) => (
           <View key={lotId} role="listitem" className="flex-row justify-between gap-3 border-b border-line">
-            <Link href={`/stores/${lotId}`} className="min-h-[44px] shrink py-2 text-teal underline">
+            <Link
+              href={`/stores/${lotId}`}
+              className="min-h-[44px] shrink py-2 font-body text-[16px] text-teal underline"
+            >
               {origin ? `${name}, ${origin}` : name}
             </Link>
             <Text className="self-center text-mute">

@@ -6,7 +6,6 @@ import { lotChanged, lotChangeUndone, lotSaved } from '../../domain/stores/lot-d
 import { useGetLotQuery } from '../../domain/stores/store-endpoints';
 import { useAppDispatch } from '../../domain/store';
 import { useRunContext } from '../../domain/run/use-run-context';
-import { dayWords } from '../../domain/words/moment-words';
 import { showMoney } from '../../domain/words/money';
 import { showMass } from '../../domain/words/units';
 import { failureOf } from '../../state/api';
@@ -100,6 +99,7 @@ export function LotScreen({ id }: { readonly id: string }) {
   );
 }
 
+const dates = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 const GOT_WORDS = { bought: 'Bought', picked: 'Picked', made: 'Made' } as const;
 
 /** What is known of a lot, a line each. */
@@ -107,9 +107,9 @@ function About({ lot, due }: { readonly lot: LotRecord; readonly due: string | u
   const { settings } = useRunContext();
   const { price, amount_g } = lot;
   const lines = [
-    `${GOT_WORDS[lot.got]} ${dayWords(new Date(lot.gotAt))}${lot.origin ? `, ${lot.origin}` : ''}`,
+    `${GOT_WORDS[lot.got]} ${dates.format(new Date(lot.gotAt))}${lot.origin ? `, ${lot.origin}` : ''}`,
     lot.identifiedBy ? `Named by ${lot.identifiedBy}` : '',
-    lot.bestBefore ? `Best before ${dayWords(new Date(lot.bestBefore))}: ${due}` : '',
+    lot.bestBefore ? `Best before ${dates.format(new Date(lot.bestBefore))}: ${due}` : '',
     price === null
       ? ''
       : `${showMoney(price, settings.currency)}, ${showMoney((100 * price) / amount_g, settings.currency)} for 100 g`,

@@ -53,7 +53,7 @@ function ReachedBrew({ brew }: { readonly brew: Brew }) {
         {showMass(brew.grams)} went in, {dayWords(new Date(brew.madeAt))}
       </Text>
       {brew.bottles.map(({ id, volume_mL, remaining_mL, place }) => (
-        <Link key={id} href={`/bottles/${id}`} className="min-h-[44px] py-2 text-teal underline">
+        <Link key={id} href={`/bottles/${id}`} className="min-h-[44px] py-2 font-body text-[16px] text-teal underline">
           {remaining_mL > 0
             ? `Bottle of ${showVolume(volume_mL)}, ${showVolume(remaining_mL)} left, ${place}`
             : `Bottle of ${showVolume(volume_mL)}, empty`}

@@ -137,7 +137,7 @@ export function makeViews(
       missing: missingFor(used, stock).map((each) => ({ words: missingWords(each), instead: each.instead })),
       usesUp: Object.keys(used)
         .filter((ingredient) => soon.has(ingredient) && stock.has(ingredient))
-        .map((ingredient) => ingredientName(ingredient, lots).toLowerCase()),
+        .map((ingredient) => lots.find((lot) => lot.ingredient === ingredient)!.name.toLowerCase()),
     }))
     .sort(
       (a, b) =>
