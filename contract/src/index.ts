@@ -74,6 +74,30 @@ export {
   saveLot,
 } from './stores';
 export type { BrewLots, LotChange, LotChangeParams, LotPage, LotQuery, LotRecord, LotTrace, SaveLot } from './stores';
+export {
+  LOGBOOK_LIMITS,
+  LOGBOOK_SORTS,
+  brewNote,
+  logbookBrew,
+  logbookCharts,
+  logbookFilter,
+  logbookPage,
+  logbookQuery,
+  tasting,
+  tastingParams,
+} from './logbook';
+export type {
+  BrewNote,
+  LogbookBrew,
+  LogbookCharts,
+  LogbookFilter,
+  LogbookPage,
+  LogbookQuery,
+  LogbookRow,
+  LogbookSort,
+  Tasting,
+  TastingParams,
+} from './logbook';
 export { MOMENTS, PAGE, idParams, pageQuery } from './common';
 export type { IdParams, PageQuery } from './common';
 export {

@@ -19,6 +19,7 @@ import { securityPlugin } from './plugins/security';
 import { sessionPlugin } from './plugins/session';
 import { peopleRoutes } from './people/routes';
 import { storesRoutes } from './stores/routes';
+import { logbookRoutes } from './logbook/routes';
 import { runsPlugin } from './runs/plugin';
 import { staticAppPlugin } from './plugins/static-app';
 
@@ -76,6 +77,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   await app.register(bottleRoutes, { prefix: '/api/bottles' });
   await app.register(peopleRoutes, { prefix: '/api/people' });
   await app.register(storesRoutes, { prefix: '/api/stores' });
+  await app.register(logbookRoutes, { prefix: '/api/logbook' });
   await app.register(deviceRoutes, { prefix: '/api/devices', spoolFolder: config.spoolFolder });
   await app.register(documentRoutes, { prefix: '/api/documents' });
   await app.register(staticAppPlugin, { appFolder: config.appFolder });

@@ -77,6 +77,14 @@ const BODIES: Readonly<Record<string, unknown>> = {
     bottles: [{ id: randomUUID(), volume_mL: 100, place: 'fridge' }],
   }),
   'PUT /api/drinks/{id}/versions/{revision}/label': { label: 'Mine' },
+  'PUT /api/logbook/brews/{id}/note': { note: 'spite' },
+  'PUT /api/logbook/brews/{id}/tastings/{tastingId}': {
+    taster: 'Nobody',
+    score: 1,
+    words: '',
+    blind: false,
+    at: new Date().toISOString(),
+  },
   'PUT /api/bottles/{id}/place': { place: 'cupboard' },
   // An id that is taken in one kitchen is free in another: it is a lot of the stranger's own.
   'PUT /api/stores/lots/{id}': trialLot({ name: 'Mine' }),
@@ -102,7 +110,7 @@ function addressFor({ url }: Route): string {
   return url
     .replace('{device}', 'scale')
     .replace('{id}', thing)
-    .replace(/\{(?:pour|change)Id\}/, pourId)
+    .replace(/\{(?:pour|change|tasting)Id\}/, pourId)
     .replace('{revision}', '1');
 }
 

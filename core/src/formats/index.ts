@@ -4,3 +4,5 @@ export { analysisMarkdown } from './analysis-markdown';
 export { importRecipe, recipeOf } from './recipe-jsonld';
 export type { ImportedRecipe } from './recipe-jsonld';
 export { sentenceStep, stepSentence } from './step-sentence';
+export { logbookCsv } from './logbook-csv';
+export type { LogbookLine } from './logbook-csv';

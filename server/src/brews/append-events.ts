@@ -3,6 +3,7 @@ import type { Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { reckonUseBy } from '../bottles/bottle-store';
 import { Problem } from '../problem';
+import { reckonTaste } from '../logbook/tasting-store';
 import { settleBrew } from '../stores/settle-brew';
 import type { BrewFigures, RunFigures } from '../runs/run-jobs';
 import type { BrewContext } from './brew-context';
@@ -88,7 +89,11 @@ export async function append(
   const figures = ran.keeping && ran.servings > 0 ? madeFrom(ran) : {};
   const { stage } = brewState(all);
   const { used } = ran;
-  await models.brews.update({ ...figures, used, stage }, { where: { id, kitchenId }, transaction });
+  await models.brews.update(
+    { ...figures, used, stage, tasteRead: ran.taste },
+    { where: { id, kitchenId }, transaction },
+  );
+  await reckonTaste(sequelize, { kitchenId, id }, transaction);
   // Before it is finished there are no bottles.
   if (stage === 'finished') await recheck({ sequelize, models }, kitchenId, id, transaction);
   // What is in the pot while it is made is still said to be in the house: until it is finished or given up.

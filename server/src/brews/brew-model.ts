@@ -26,6 +26,14 @@ export const defineBrews = (sequelize: Sequelize) => ({
     used: nullable(json<Readonly<Record<string, number>>>()),
     /** What was drunk at once instead of being bottled. */
     drunkMl: withDefault(double(), 0),
+    /** What it was to come to before anything was read. */
+    expectedMl: nullable(double()),
+    brix: nullable(double()),
+    ph: nullable(double()),
+    /** As it was tasted in the pot, and the mean of its tastings where there are any; out of 5. */
+    tasteRead: nullable(double()),
+    taste: nullable(double()),
+    note: withDefault(text(), ''),
     tastedMl: withDefault(double(), 0),
     /** The brew it was drawn off from, and at which of its steps; null of what was left in the end. */
     partOf: nullable(uuid()),

@@ -25,7 +25,15 @@ export async function startRun(context: BrewContext, who: SignedIn, id: string, 
     const { drinkId, drinkRevision, recipe, cook } = begun;
     const startedAt = new Date(begun.startedAt);
     const row = { id, kitchenId, batch, drinkId, drinkRevision, kind: recipe.document.kind, ...made };
-    const run = { madeAt: startedAt, madeBy: accountId, stage: 'making' as const, recipe, cook, startedAt };
+    const run = {
+      expectedMl: made.volumeMl,
+      madeAt: startedAt,
+      madeBy: accountId,
+      stage: 'making' as const,
+      recipe,
+      cook,
+      startedAt,
+    };
     await models.brews.create({ ...row, ...run }, { transaction });
   };
   await checkCount(sequelize, who, 'brews');

@@ -43,7 +43,10 @@ export async function recordBrew(context: BrewContext, who: SignedIn, id: string
   const record = async (transaction: Transaction): Promise<void> => {
     const batch = batchName(drinkName, await nextBatchNumber(sequelize, kitchenId, transaction));
     const rows = filledRows({ ...known, batch }, ran, made);
-    await models.brews.create({ ...known, batch, ...rows.figures, used: ran.used }, { transaction });
+    await models.brews.create(
+      { ...known, batch, ...rows.figures, used: ran.used, expectedMl: ran.volumeMl },
+      { transaction },
+    );
     await storeFilled(models, rows, transaction);
     await settleBrew(context, { kitchenId, brewId: id, accountId, at: madeAt }, ran.used, transaction);
   };

@@ -17,14 +17,14 @@ const FILL_ALLOWANCE = 1.1;
 
 /** What a brew is stored with, of its run; throws `cannot-be-made` where it comes to nothing. */
 export function madeFrom(ran: RunFigures) {
-  const { problems, keeping, servings, drinkName, volumeMl, servingMl, cautions, perServing, facts } = ran;
+  const { problems, keeping, servings, drinkName, volumeMl, servingMl, cautions, perServing, facts, brix, ph } = ran;
   if (problems.length > 0 || !keeping || servings <= 0)
     throw new Problem(
       'cannot-be-made',
       problems,
       problems[0]?.message ?? 'There is nothing in it yet. Add a step first.',
     );
-  return { drinkName, volumeMl, servingMl, keeping, cautions, perServing, facts };
+  return { drinkName, volumeMl, servingMl, keeping, cautions, perServing, facts, brix, ph };
 }
 
 const sumOf = (bottles: readonly BottleToFill[]): number => bottles.reduce((sum, { volume_mL }) => sum + volume_mL, 0);

@@ -4,6 +4,7 @@ import { defineBottles } from '../bottles/bottle-models';
 import { defineBrews } from '../brews/brew-model';
 import { defineDrinks } from '../drinks/drink-models';
 import { defineKitchens } from '../kitchen/kitchen-models';
+import { defineLogbook } from '../logbook/tasting-models';
 import { defineStores } from '../stores/lot-models';
 
 /** The tables as Sequelize models; each domain defines its own. */
@@ -15,6 +16,7 @@ export function defineModels(sequelize: Sequelize) {
     ...defineBrews(sequelize),
     ...defineBottles(sequelize),
     ...defineStores(sequelize),
+    ...defineLogbook(sequelize),
   };
 }
 

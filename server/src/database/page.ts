@@ -6,6 +6,7 @@ const KINDS = {
   moment: (value: unknown) => typeof value === 'string' && !Number.isNaN(Date.parse(value)),
   text: (value: unknown) => typeof value === 'string',
   id: (value: unknown) => typeof value === 'string' && /^[0-9a-f-]{36}$/.test(value),
+  figure: (value: unknown) => Number.isFinite(value),
   number: (value: unknown) => Number.isSafeInteger(value) && Math.abs(value as number) < 2 ** 31,
 } as const;
 type Kind = keyof typeof KINDS;

@@ -23,6 +23,7 @@ const PARTS = [
   'bottles',
   'pours',
   'bottleChanges',
+  'tastings',
   'members',
 ] as const;
 

@@ -42,6 +42,8 @@ const runFigures = (analysis: Analysis) => {
     cautions: cautions.map(({ code, severity, title, text, concerns }) => ({ code, severity, title, text, concerns })),
     perServing: Object.fromEntries(SERVING_FIGURES.map((figure) => [figure, perServing[figure]])) as ServingFigures,
     facts: drinkFactsOf(analysis),
+    brix: liquid?.brix ?? null,
+    ph: keeping?.pH ?? null,
   };
 };
 export type RunFigures = ReturnType<typeof runFigures>;
@@ -49,6 +51,8 @@ export type RunFigures = ReturnType<typeof runFigures>;
 /** Figures of a brew, and of what is drawn off on the way by its step. */
 export interface BrewFigures extends RunFigures {
   readonly drawn: readonly { readonly step: string; readonly figures: RunFigures }[];
+  /** As it was tasted last, out of 5; null where nobody has. */
+  readonly taste: number | null;
   /** What it takes out of the house, g by ingredient; of one that was given up what had gone in by then. */
   readonly used: Readonly<Record<string, number>>;
 }
@@ -62,7 +66,8 @@ function brewFigures(recipe: BrewRecipe, events: readonly BrewEvent[]): BrewFigu
   const run = runBrew(recipe, state);
   const drawn = drawnOff(recipe, state, run).map(({ step, analysis }) => ({ step, figures: runFigures(analysis) }));
   const used = usedOf(run.analysis.trace, state.stage === 'abandoned' ? doneSteps(run, state) : undefined);
-  return { ...runFigures(run.analysis), drawn, used };
+  const taste = state.readings.findLast(({ quantity }) => quantity === 'taste')?.value ?? null;
+  return { ...runFigures(run.analysis), drawn, used, taste };
 }
 
 /** What a kitchen has learned from brews, oldest first, each run as the kitchen was then but without its habits. */

@@ -12,6 +12,7 @@ import { migration as bottlesTell } from './009-bottles-tell';
 import { migration as people } from './010-people';
 import { migration as drawOffs } from './011-draw-offs';
 import { migration as stores } from './012-stores';
+import { migration as logbook } from './013-logbook';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -26,4 +27,5 @@ export const MIGRATIONS: readonly Migration[] = [
   people,
   drawOffs,
   stores,
+  logbook,
 ];

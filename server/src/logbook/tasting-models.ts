@@ -1,0 +1,18 @@
+import type { Sequelize } from 'sequelize';
+import { defineTable, flag, integer, key, moment, text, uuid, withDefault } from '../database/table';
+
+export const defineLogbook = (sequelize: Sequelize) => ({
+  /** How somebody liked a brew. */
+  tastings: defineTable(sequelize, 'tastings', {
+    kitchenId: key(uuid()),
+    brewId: key(uuid()),
+    id: key(uuid()),
+    taster: text(),
+    /** Out of 5. */
+    score: integer(),
+    words: withDefault(text(), ''),
+    blind: withDefault(flag(), false),
+    tastedAt: moment(),
+    notedBy: uuid(),
+  }),
+});
