@@ -10,6 +10,7 @@ const FEATURES = [
   'check',
   'drinks',
   'stores',
+  'logbook',
   'make',
   'plan',
   'today',

@@ -91,5 +91,9 @@ const lotUse = object({
   cost: nullable(figure()),
 });
 /** Lots that went into a brew, the most of it first. */
-export const brewLots = object({ lots: list(lotUse, { most: LOT_LIMITS.uses }) });
+export const brewLots = object({
+  lots: list(lotUse, { most: LOT_LIMITS.uses }),
+  /** Ingredients of which no lot had enough, by id. */
+  missing: list(text(100), { most: LOT_LIMITS.uses }),
+});
 export type BrewLots = Of<typeof brewLots>;

@@ -142,6 +142,9 @@ async function benchLists(small: FilledKitchen, big: FilledKitchen, at: { small:
     shelf: () => '/api/bottles?limit=50',
     'pours of a bottle': ({ bottle }) => `/api/bottles/${bottle}/pours`,
     'a person’s week': ({ person }) => `/api/people/pours?limit=500&since=${since}&personId=${person}`,
+    logbook: () => '/api/logbook?limit=50',
+    'logbook by taste': () => '/api/logbook?limit=50&sort=taste',
+    'its charts': () => '/api/logbook/charts',
     'everybody’s week': () => `/api/people/pours?limit=500&since=${since}`,
   };
   const fetched =

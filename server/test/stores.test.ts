@@ -54,6 +54,8 @@ test('a brew takes the first to expire first, once, and gives it back when it is
     [soon, 30, 3],
     [late, 20, 1],
   ]);
+  const { missing } = (await cook.send('GET', `/api/stores/brews/${brew}/lots`)).json;
+  expect(missing).toEqual([]);
   const listed = (await cook.send('GET', '/api/stores/lots?ingredient=table-salt')).json.lots;
   expect(listed.map(({ id }: { id: string }) => id)).toEqual([late]);
   await cook.send('PUT', `/api/bottles/${bottle}/pours/${randomUUID()}`, { volume_mL: 50, pouredAt: AT });
@@ -64,6 +66,16 @@ test('a brew takes the first to expire first, once, and gives it back when it is
   expect(await left(late)).toBe(80);
   expect((await cook.send('GET', `/api/bottles/${other.bottle}`)).status).toBe(404);
   expect((await cook.send('DELETE', `/api/brews/${other.brew}`)).status).toBe(404);
+});
+
+test('of what no lot had enough, it is said, and a cost that would be too low is not', async () => {
+  const who = await newCook(app);
+  const salt = await put({ amount_g: 30 }, who);
+  const { brew } = await brewed(50, who);
+  expect(await left(salt, who)).toBe(0);
+  const { lots, missing } = (await who.send('GET', `/api/stores/brews/${brew}/lots`)).json;
+  expect([lots.length, lots[0].grams, missing]).toEqual([1, 30, ['table-salt']]);
+  expect((await who.send('GET', `/api/logbook/brews/${brew}`)).json.cost).toBeNull();
 });
 
 test('what a correction changes is settled, and a brew that is given up has taken what had gone in', async () => {

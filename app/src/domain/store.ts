@@ -12,6 +12,7 @@ import { plansReducer } from './plans/plans';
 import { householdReducer } from './people/household';
 import { householdSync } from './people/household-sync';
 import { checkReducer } from './checks/checked-text';
+import { LOGBOOK_SENDERS } from './logbook/logbook-sending';
 import { LOT_SENDERS } from './stores/lot-sending';
 import { api } from '../state/api';
 import { noticesReducer } from '../state/notices';
@@ -23,7 +24,7 @@ import { queueSender } from '../state/sync/send-queue';
 
 /** A store of its own for each application, so that tests do not share one. */
 export function createStore() {
-  const queueSync = queueSender({ ...BREW_SENDERS, ...BOTTLE_SENDERS, ...LOT_SENDERS });
+  const queueSync = queueSender({ ...BREW_SENDERS, ...BOTTLE_SENDERS, ...LOT_SENDERS, ...LOGBOOK_SENDERS });
   const store = configureStore({
     reducer: {
       [api.reducerPath]: api.reducer,

@@ -12,6 +12,7 @@ import { finishRun, postRunEvents, startRun } from '../brews/brew-run-service';
 import { recordBrew } from '../brews/brew-service';
 import { saveDrinkRecord } from '../drinks/drink-service';
 import { savePeople } from '../kitchen/kitchen-documents-store';
+import { noteTasting } from '../logbook/logbook-service';
 import { saveLotAs } from '../stores/lot-service';
 import { DEMO_BREWS } from './demo-brews';
 import { demoLots } from './demo-lots';
@@ -152,6 +153,32 @@ function readingsOf(document: DrinkDocument, day: number) {
     .map(({ step, volume_mL }) => ({ step: steps[step]!.of, value: 5 * Math.round(volume_mL! / 5) }));
 }
 
+/** Who tasted the brews of the demo, what they gave them, and what they said: one after the other, over and over. */
+const DEMO_TASTINGS = [
+  ['Marek', 4, 'Good on the dawn round'],
+  ['Juno', 3, 'A little sharp'],
+  ['Sunniva', 5, ''],
+  ['Wilf', 4, 'Less ginger would do'],
+  ['Ines', 5, 'Just so'],
+  ['Marek', 2, 'Too thin'],
+  ['Juno', 4, ''],
+] as const;
+
+/** Two of them say how they like a brew, the day after. */
+async function taste(
+  context: BrewContext,
+  who: SignedIn,
+  id: string,
+  { index, madeAt }: { readonly index: number; readonly madeAt: string },
+): Promise<void> {
+  for (const of of [0, 3]) {
+    const [taster, score, words] = DEMO_TASTINGS[(2 * index + of) % DEMO_TASTINGS.length]!;
+    const at = new Date(Date.parse(madeAt) + (20 + of) * HOUR_ms).toISOString();
+    const tastingId = demoId(`tasting-${index}-${of}`);
+    await noteTasting(context, who, { id, tastingId }, { taster, score, words, blind: of === 3, at });
+  }
+}
+
 /** Three months of brews, read on the way and drunk since. */
 async function createMade(context: BrewContext, members: readonly SignedIn[], now: Date): Promise<void> {
   for (const [index, { drink, daysAgo, day }] of DEMO_MADE.entries()) {
@@ -181,6 +208,7 @@ async function createMade(context: BrewContext, members: readonly SignedIn[], no
     const bottle = { id: demoId(`made-bottle-${index}`), volume_mL: 250, place: 'fridge' as const };
     const madeAt = minutesAfter(startedAt, 12 * (recipe.document.steps.length + 1));
     await finishRun(context, who, id, { eventId: demoId(`made-${index}-end`), madeAt, bottles: [bottle] });
+    await taste(context, who, id, { index, madeAt });
     // It was emptied and washed long ago.
     await context.models.bottles.destroy({ where: { kitchenId: demoId('kitchen'), id: bottle.id } });
   }
@@ -221,6 +249,7 @@ async function moveDates({ sequelize, models }: BrewContext, since: string, now:
     await shift('brews', 'made_at', brews);
     await shift('brews', 'started_at', runs);
     await shift('brew_events', 'happened_at', runs, 'brew_id');
+    await shift('tastings', 'tasted_at', runs, 'brew_id');
     await shift('bottles', 'opened_at', bottles);
     await shift('bottles', 'use_by', bottles);
     await shift('pours', 'poured_at', pours);

@@ -9,13 +9,17 @@ import type {
 import { LOGBOOK_LIMITS } from '@wellhydra/contract';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { limitOf, pageOf, readCursor } from '../database/page';
+import { missingOf } from '../stores/lot-store';
 
 type StoredRow = Omit<LogbookRow, 'madeAt'> & { readonly madeAt: Date; readonly key: string | number };
 
-/** What a batch cost by its lots; null where one of them has no price, or nothing was taken. */
+/** Ingredients of a brew of which no lot had enough, as {@link missingOf} tells. */
+const MISSING = missingOf('b');
+
+/** What a batch cost by its lots; null where one of them has no price, or no lot had enough of something. */
 const COST = `
   LEFT JOIN LATERAL (
-    SELECT CASE WHEN bool_and(l.price IS NOT NULL) THEN -sum(c.grams * l.price / l.amount_g) END AS cost
+    SELECT CASE WHEN bool_and(l.price IS NOT NULL) AND NOT EXISTS (${MISSING}) THEN -sum(c.grams * l.price / l.amount_g) END AS cost
     FROM lot_changes c JOIN lots l ON l.kitchen_id = c.kitchen_id AND l.id = c.lot_id
     WHERE c.kitchen_id = b.kitchen_id AND c.brew_id = b.id AND c.undone_at IS NULL) cost ON true`;
 

@@ -107,6 +107,16 @@ export async function takenBy(
   );
 }
 
+/** A jar that is weighed is right to this share. */
+const NEARLY = 0.02;
+
+/** Selects the ingredients of a brew of which no lot had enough, in SQL; `brew` is what its row is called there. */
+export const missingOf = (brew: string): string => `
+  SELECT u.key FROM jsonb_each_text(coalesce(${brew}.used, '{}')) u
+  WHERE u.value::double precision * ${1 - NEARLY} > coalesce((
+    SELECT -sum(m.grams) FROM lot_changes m JOIN lots k ON k.kitchen_id = m.kitchen_id AND k.id = m.lot_id
+    WHERE m.kitchen_id = ${brew}.kitchen_id AND m.brew_id = ${brew}.id AND m.undone_at IS NULL AND k.ingredient = u.key), 0)`;
+
 /** Lots that went into a brew, the most of it first; of what was drawn off those of the whole brew. */
 export async function lotsOfBrew(sequelize: Sequelize, kitchenId: string, brewId: string): Promise<BrewLots> {
   type Row = Omit<BrewLots['lots'][number], 'gotAt'> & { readonly gotAt: Date };
@@ -120,7 +130,16 @@ export async function lotsOfBrew(sequelize: Sequelize, kitchenId: string, brewId
      GROUP BY l.kitchen_id, l.id ORDER BY grams DESC, l.id LIMIT 500`,
     { replacements: { kitchenId, brewId }, type: QueryTypes.SELECT },
   );
-  return { lots: rows.map((row) => ({ ...row, gotAt: row.gotAt.toISOString() })) };
+  const missing = await sequelize.query<{ readonly key: string }>(
+    `SELECT x.key FROM brews p JOIN brews b ON b.kitchen_id = p.kitchen_id AND b.id = coalesce(p.part_of, p.id),
+       LATERAL (${missingOf('b')}) x
+     WHERE p.kitchen_id = :kitchenId AND p.id = :brewId ORDER BY x.key LIMIT 500`,
+    { replacements: { kitchenId, brewId }, type: QueryTypes.SELECT },
+  );
+  return {
+    lots: rows.map((row) => ({ ...row, gotAt: row.gotAt.toISOString() })),
+    missing: missing.map(({ key }) => key),
+  };
 }
 
 type TracedBrew = LotTrace['brews'][number];

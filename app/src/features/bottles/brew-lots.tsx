@@ -8,9 +8,12 @@ import { showMoney } from '../../domain/words/money';
 import { showMass } from '../../domain/words/units';
 import { Text } from '../../ui/text';
 
-/** What a batch cost by its lots; null where not all of them have a price. */
-const batchCost = (lots: BrewLots['lots']): number | null =>
-  lots.reduce<number | null>((sum, { cost }) => (sum === null || cost === null ? null : sum + cost), 0);
+/** What a batch cost by its lots; null where one of them has no price, or no lot had enough of something. */
+const batchCost = ({ lots, missing }: BrewLots): number | null =>
+  lots.reduce<number | null>(
+    (sum, { cost }) => (sum === null || cost === null ? null : sum + cost),
+    missing.length > 0 ? null : 0,
+  );
 
 /** The lots that went into what is in a bottle, and what that cost; nothing where none were taken. */
 export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
@@ -18,8 +21,8 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
   const { data: brew } = useGetBrewQuery(bottle.brewId);
   const { settings } = useRunContext();
   const lots = data?.lots ?? [];
-  if (lots.length === 0) return null;
-  const cost = batchCost(lots);
+  if (!data || lots.length === 0) return null;
+  const cost = batchCost(data);
   const money = (amount: number) => showMoney(amount, settings.currency);
   const each = cost !== null && brew && brew.volume_mL > 0 ? cost / brew.volume_mL : null;
   return (
@@ -31,7 +34,11 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
           serving, without the stove.
         </Text>
       ) : (
-        <Text className="text-mute">What it cost is not known: not every lot has a price.</Text>
+        <Text className="text-mute">
+          {data.missing.length > 0
+            ? `What it cost is not known: of ${data.missing.length === 1 ? 'one thing' : `${data.missing.length} things`} in it the stores had too little.`
+            : 'What it cost is not known: not every lot has a price.'}
+        </Text>
       )}
       <View role="list" aria-label="What went into it">
         {lots.map(({ lotId, name, origin, grams, cost: its }) => (

@@ -5,6 +5,7 @@ export const PLACES = [
   { href: '/shelf', label: 'Shelf', covers: ['/shelf', '/bottles'] },
   { href: '/people', label: 'People', covers: ['/people'] },
   { href: '/stores', label: 'Stores', covers: ['/stores'] },
+  { href: '/logbook', label: 'Logbook', covers: ['/logbook'] },
   { href: '/check', label: 'Check', covers: ['/check'] },
   { href: '/kitchen', label: 'Kitchen', covers: ['/kitchen'] },
 ] as const;

@@ -15,6 +15,8 @@ export { NewPersonScreen } from '../people/person/new-person-screen';
 export { PersonScreen } from '../people/person/person-screen';
 export { SpoonBell } from '../people/spoons/spoon-bell';
 export { PlanScreen } from '../plan/plan-screen';
+export { LogbookBrewScreen } from '../logbook/brew-screen';
+export { LogbookScreen } from '../logbook/logbook-screen';
 export { LotScreen } from '../stores/lot-screen';
 export { StoresScreen } from '../stores/stores-screen';
 export { TodayScreen } from '../today/today-screen';

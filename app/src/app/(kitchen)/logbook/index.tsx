@@ -1,0 +1,3 @@
+import { LazyLogbookScreen } from '../../../features/shell/screens';
+
+export default LazyLogbookScreen;

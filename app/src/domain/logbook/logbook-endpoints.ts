@@ -1,0 +1,59 @@
+import type { LogbookBrew, LogbookCharts, LogbookFilter, LogbookPage, LogbookSort, Tasting } from '@wellhydra/contract';
+import { api } from '../../state/api';
+
+/** What is asked of the logbook. */
+export interface LogbookAsked extends LogbookFilter {
+  readonly sort?: LogbookSort;
+}
+
+/** What is said, as the end of an address; nothing of what is not. */
+export const queryOf = (asked: object): string => {
+  const said = Object.entries(asked).filter(([, value]) => value !== undefined && value !== '');
+  return said.length > 0 ? `?${new URLSearchParams(said.map(([key, value]) => [key, String(value)])).toString()}` : '';
+};
+
+const PAGE = 50;
+// A brew that is bottled, poured or taken back changes what stands here.
+const TAGS = [
+  { type: 'Brew', id: 'LOGBOOK' },
+  { type: 'Bottle', id: 'LIST' },
+] as const;
+
+export const logbookApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    listLogbook: build.infiniteQuery<LogbookPage, LogbookAsked, string | undefined>({
+      infiniteQueryOptions: {
+        initialPageParam: undefined,
+        getNextPageParam: ({ next }) => next ?? undefined,
+      },
+      query: ({ queryArg, pageParam: cursor }) => `/logbook${queryOf({ ...queryArg, limit: PAGE, cursor })}`,
+      providesTags: [...TAGS],
+    }),
+    chartLogbook: build.query<LogbookCharts, LogbookFilter>({
+      query: (filter) => `/logbook/charts${queryOf(filter)}`,
+      providesTags: [...TAGS],
+    }),
+    getLogbookBrew: build.query<LogbookBrew, string>({
+      query: (id) => `/logbook/brews/${id}`,
+      providesTags: [...TAGS],
+    }),
+    noteBrew: build.mutation<LogbookBrew, { readonly id: string; readonly note: string }>({
+      query: ({ id, note }) => ({ url: `/logbook/brews/${id}/note`, method: 'PUT', body: { note } }),
+      invalidatesTags: [TAGS[0]],
+    }),
+    noteTasting: build.mutation<LogbookBrew, Tasting & { readonly id: string; readonly tastingId: string }>({
+      query: ({ id, tastingId, ...body }) => ({
+        url: `/logbook/brews/${id}/tastings/${tastingId}`,
+        method: 'PUT',
+        body,
+      }),
+      invalidatesTags: [TAGS[0]],
+    }),
+    forgetTasting: build.mutation<LogbookBrew, { readonly id: string; readonly tastingId: string }>({
+      query: ({ id, tastingId }) => ({ url: `/logbook/brews/${id}/tastings/${tastingId}`, method: 'DELETE' }),
+      invalidatesTags: [TAGS[0]],
+    }),
+  }),
+});
+
+export const { useListLogbookInfiniteQuery, useChartLogbookQuery, useGetLogbookBrewQuery } = logbookApi;

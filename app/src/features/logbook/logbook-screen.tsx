@@ -1,0 +1,123 @@
+import type { LogbookFilter, LogbookSort } from '@wellhydra/contract';
+import { skipToken } from '@reduxjs/toolkit/query';
+import { useDeferredValue, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { queryOf, useChartLogbookQuery, useListLogbookInfiniteQuery } from '../../domain/logbook/logbook-endpoints';
+import { useRunContext } from '../../domain/run/use-run-context';
+import { failureOf } from '../../state/api';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/choice';
+import { Loading, Message } from '../../ui/page-state';
+import { SelectField } from '../../ui/select-field';
+import { Text } from '../../ui/text';
+import { useIsWide } from '../../ui/use-layout';
+import { BrewList, BrewTable } from './brew-table';
+import { LogbookChartsPart } from './charts';
+import { Filters } from './filters';
+import { rowView } from './logbook-view';
+
+const SORTS: readonly { readonly value: LogbookSort; readonly label: string }[] = [
+  { value: 'newest', label: 'Newest first' },
+  { value: 'oldest', label: 'Oldest first' },
+  { value: 'drink', label: 'By drink' },
+  { value: 'got', label: 'Most first' },
+  { value: 'taste', label: 'Best first' },
+  { value: 'brix', label: 'Strongest first' },
+  { value: 'pH', label: 'Sourest last' },
+];
+
+type View_ = 'brews' | 'charts';
+/** A phone has room for one of the two. */
+const VIEWS: readonly { readonly value: View_; readonly label: string }[] = [
+  { value: 'brews', label: 'Brews' },
+  { value: 'charts', label: 'What they teach' },
+];
+
+/** Saves the brews that are looked at as a file. */
+function saveCsv(filter: LogbookFilter): void {
+  const link = document.createElement('a');
+  link.href = `/api/logbook/brews.csv${queryOf(filter)}`;
+  link.download = 'wellhydra-logbook.csv';
+  link.click();
+}
+
+/** Every brew: what was promised and what came, how it was liked, what it cost. */
+export function LogbookScreen() {
+  const wide = useIsWide();
+  const [typed, setFilter] = useState<LogbookFilter>({});
+  const [sort, setSort] = useState<LogbookSort>('newest');
+  const [view, setView] = useState<View_>('brews');
+  const [now] = useState(() => new Date());
+  const filter = useDeferredValue(typed);
+  const { settings } = useRunContext();
+  const asked = { ...filter, sort };
+  const { data, error, hasNextPage, isFetchingNextPage, fetchNextPage, refetch } = useListLogbookInfiniteQuery(asked, {
+    refetchOnMountOrArgChange: true,
+  });
+  const brews = data?.pages.flatMap((page) => page.brews);
+  const { data: charts } = useChartLogbookQuery(brews && brews.length > 0 ? filter : skipToken, {
+    refetchOnMountOrArgChange: true,
+  });
+  if (!brews && error)
+    return (
+      <Message
+        title="The logbook cannot be shown"
+        text={failureOf(error).message}
+        action={{ label: 'Try again', onPress: () => void refetch() }}
+      />
+    );
+  if (!brews) return <Loading what="the logbook" />;
+  const rows = brews.map((row) => rowView(row, settings.currency));
+  const filtered = Object.keys(filter).length > 0;
+  return (
+    <ScrollView className="flex-1 bg-sheet" contentContainerClassName="pb-16" role="main">
+      <View className="w-full max-w-[1240px] self-center gap-5 px-4 pt-5 md:px-8">
+        <View className="flex-row flex-wrap items-center justify-between gap-3">
+          <Text variant="title">Logbook</Text>
+          <Button
+            label="CSV"
+            hint="Save these brews as CSV"
+            disabled={rows.length === 0}
+            onPress={() => saveCsv(filter)}
+          />
+        </View>
+        {rows.length === 0 && !filtered ? (
+          <Text className="text-mute">
+            Make a drink and put it on the shelf: what it was to be and what came stands here.
+          </Text>
+        ) : (
+          <>
+            <Filters filter={typed} now={now} onChange={setFilter} />
+            {wide ? null : <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />}
+            {charts && rows.length > 0 && (wide || view === 'charts') ? <LogbookChartsPart charts={charts} /> : null}
+            {rows.length === 0 ? <Text className="text-mute">No brew is so.</Text> : null}
+            {wide ? (
+              rows.length > 0 ? (
+                <BrewTable rows={rows} sort={sort} onSort={setSort} />
+              ) : null
+            ) : view === 'charts' ? null : (
+              <>
+                <SelectField
+                  label="In what order"
+                  options={SORTS}
+                  value={sort}
+                  onChange={(next) => setSort(next as LogbookSort)}
+                />
+                <BrewList rows={rows} />
+              </>
+            )}
+            {hasNextPage && (wide || view === 'brews') ? (
+              <Button
+                label="More brews"
+                kind="plain"
+                className="self-start"
+                disabled={isFetchingNextPage}
+                onPress={() => void fetchNextPage()}
+              />
+            ) : null}
+          </>
+        )}
+      </View>
+    </ScrollView>
+  );
+}
