@@ -69,16 +69,7 @@ const PICTURES = [
       await page.getByRole('slider').hover({ position: { x: 60, y: 330 } });
     },
   },
-  {
-    name: 'step',
-    path: '/drinks',
-    then: async (page) => {
-      await open('Fogbank')(page);
-      await page.getByRole('button', { name: /^Strain/ }).click();
-      await page.getByRole('button', { name: 'More about this step' }).click();
-      await page.getByRole('button', { name: 'Compare ways' }).click();
-    },
-  },
+  { name: 'stores', path: '/stores', then: (page) => page.getByRole('list', { name: 'In the house' }).waitFor() },
   {
     name: 'check-wide',
     path: '/check',
@@ -91,13 +82,10 @@ const PICTURES = [
   },
   { name: 'aim', path: '/drinks', then: sheet('Sea-room', 'Aim the doses') },
   {
-    name: 'variants',
-    path: '/drinks',
-    then: sheet('Dawn-round', 'Variants', async (page) => {
-      await page.getByRole('radio', { name: '40 g white sugar' }).click();
-      await page.getByLabel('Choice 2').fill('50 g honey');
-      await page.getByRole('button', { name: 'Make all' }).click();
-    }),
+    name: 'logbook-wide',
+    path: '/logbook',
+    size: WIDE,
+    then: (page) => page.getByRole('table', { name: 'By month' }).waitFor(),
   },
   {
     name: 'compare-wide',

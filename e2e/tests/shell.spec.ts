@@ -19,6 +19,8 @@ async function addresses(page: Page): Promise<readonly (readonly [string, string
     ['/make/00000000-0000-4000-8000-000000000000', 'No such brew'],
     [`/drinks/${drinks[0].id}`, 'In each'],
     ['/shelf', 'Shelf'],
+    ['/stores', 'Stores'],
+    ['/logbook', 'Logbook'],
     [`/bottles/${bottles[0].id}`, bottles[0].drinkName],
     ['/kitchen', 'Skerry Light'],
     ['/no/such/place', 'Nothing here'],
