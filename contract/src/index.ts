@@ -72,8 +72,21 @@ export {
   lotRecord,
   lotTrace,
   saveLot,
+  saveShopping,
+  shoppingRecord,
 } from './stores';
-export type { BrewLots, LotChange, LotChangeParams, LotPage, LotQuery, LotRecord, LotTrace, SaveLot } from './stores';
+export type {
+  BrewLots,
+  LotChange,
+  LotChangeParams,
+  LotPage,
+  LotQuery,
+  LotRecord,
+  LotTrace,
+  SaveLot,
+  SaveShopping,
+  ShoppingRecord,
+} from './stores';
 export {
   LOGBOOK_LIMITS,
   LOGBOOK_SORTS,

@@ -1,7 +1,23 @@
+import { MOST_TO_BUY, type ShoppingItem, type ShoppingList } from '@wellhydra/core/shopping';
 import { LOT_GOT } from '@wellhydra/core/stores';
 import Joi from 'joi';
-import { id, name, page, pageFields, timestamp } from './common';
-import { figure, list, nullable, number, object, oneOf, optional, text, written, type Of, type Schema } from './schema';
+import { expectedRevision, id, name, page, pageFields, timestamp } from './common';
+import {
+  describes,
+  figure,
+  integer,
+  list,
+  nullable,
+  number,
+  object,
+  oneOf,
+  optional,
+  record,
+  text,
+  written,
+  type Of,
+  type Schema,
+} from './schema';
 
 export const LOT_LIMITS = { amount_g: 1_000_000, price: 1_000_000, uses: 500, text: 200, note: 500 } as const;
 
@@ -97,3 +113,23 @@ export const brewLots = object({
   missing: list(text(100), { most: LOT_LIMITS.uses }),
 });
 export type BrewLots = Of<typeof brewLots>;
+
+const shoppingItem = describes<ShoppingItem>()(
+  object({
+    text: text(LOT_LIMITS.text),
+    ingredient: nullable(text(100)),
+    why: written(LOT_LIMITS.note),
+    added: timestamp(),
+    ticked: nullable(timestamp()),
+  }),
+);
+const shopping = describes<ShoppingList>()(object({ items: record(id(), shoppingItem, MOST_TO_BUY) }));
+/** What is to be bought, as it is stored; null while nobody has put anything on the list. */
+export const shoppingRecord = object({ revision: integer(0), shopping: nullable(shopping) });
+export type ShoppingRecord = Of<typeof shoppingRecord>;
+export const saveShopping = object({
+  /** Revision this edit started from; 0 while nothing was ever saved. */
+  expectedRevision: expectedRevision(),
+  shopping,
+});
+export type SaveShopping = Of<typeof saveShopping>;

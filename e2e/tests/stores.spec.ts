@@ -112,3 +112,52 @@ test('honey is recalled: every bottle and everybody who had of it', async ({ pag
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(page.getByText('800 g of 1 kg left')).toBeVisible();
 });
+
+test('what is missing goes on the list, is ticked off in a shop without a network, and is put away', async ({
+  page,
+  context,
+}) => {
+  await register(page, 'Ines');
+  await goTo(page, 'Stores');
+  await putAway(page, '100 g honey');
+  await bottled(page, { ...SALTED, lines: ['90 g honey', '1 L water', '5 g table salt'] });
+  await goTo(page, 'Stores');
+  await page.getByRole('radio', { name: 'What can be made' }).click();
+  await expect(page.getByText(/^Missing: 80 g more honey/)).toBeVisible();
+  await page.getByRole('button', { name: /^Put what is missing for Rope-walk water/ }).click();
+  await expect(page.getByText('2 things are on the list')).toBeVisible();
+  await page.getByRole('button', { name: /^Put what is missing for Rope-walk water/ }).click();
+  await expect(page.getByText('It is on the list already')).toBeVisible();
+  await page.getByRole('radio', { name: 'To buy' }).click();
+  const list = page.getByRole('list', { name: 'To buy' });
+  await expect(list.getByText('90 g for Rope-walk water')).toBeVisible();
+  await page.getByLabel('One more thing to buy').fill('a roll of labels');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect
+    .poll(async () => {
+      const { shopping } = await (await page.request.get('/api/stores/shopping')).json();
+      return Object.keys(shopping?.items ?? {}).length;
+    })
+    .toBe(3);
+
+  await context.setOffline(true);
+  await list.getByRole('checkbox', { name: '100 g honey' }).click();
+  await expect(list.getByRole('checkbox', { name: '100 g honey' })).toBeChecked();
+  await list.getByRole('button', { name: 'Take a roll of labels off the list' }).click();
+  await expect(list.getByText('a roll of labels')).toHaveCount(0);
+  await context.setOffline(false);
+  await list.getByRole('button', { name: 'Put 100 g honey away' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Into the house' });
+  await expect(sheet.getByLabel('What, and how much')).toHaveValue('100 g honey');
+  await sheet.getByLabel('What was paid for all of it').fill('1.50');
+  await sheet.getByRole('button', { name: 'Put it away' }).click();
+  await expect(list.getByText('100 g honey')).toHaveCount(0);
+  await expect
+    .poll(async () => {
+      const [lots, buy] = await Promise.all(
+        ['/api/stores/lots', '/api/stores/shopping'].map(async (url) => (await page.request.get(url)).json()),
+      );
+      return [lots.lots.length, Object.keys(buy.shopping.items).length];
+    })
+    .toEqual([2, 1]);
+});

@@ -13,6 +13,8 @@ import { householdReducer } from './people/household';
 import { householdSync } from './people/household-sync';
 import { checkReducer } from './checks/checked-text';
 import { LOGBOOK_SENDERS } from './logbook/logbook-sending';
+import { shoppingReducer } from './stores/shopping';
+import { shoppingSync } from './stores/shopping-sync';
 import { LOT_SENDERS } from './stores/lot-sending';
 import { api } from '../state/api';
 import { noticesReducer } from '../state/notices';
@@ -37,6 +39,7 @@ export function createStore() {
       brews: brewsReducer,
       plans: plansReducer,
       household: householdReducer,
+      shopping: shoppingReducer,
       check: checkReducer,
     },
     middleware: (defaults) =>
@@ -47,6 +50,7 @@ export function createStore() {
           settingsSync.middleware,
           planSync.middleware,
           householdSync.middleware,
+          shoppingSync.middleware,
           brewArrivals.middleware,
         )
         .concat(api.middleware),
@@ -66,6 +70,7 @@ export function createStore() {
     aside: ({ queue }) => queue.aside,
     plans: ({ plans }) => [plans],
     people: ({ household }) => [household],
+    shopping: ({ shopping }) => [shopping],
     checks: ({ check }) => [check],
   });
   /** Sends everything that waits here, now. */
@@ -75,6 +80,7 @@ export function createStore() {
     settingsSync.sendAll(store.getState, store.dispatch);
     planSync.sendAll(store.getState, store.dispatch);
     householdSync.sendAll(store.getState, store.dispatch);
+    shoppingSync.sendAll(store.getState, store.dispatch);
   };
   return Object.assign(store, { sendWaiting });
 }

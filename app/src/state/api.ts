@@ -31,6 +31,7 @@ export const api = createApi({
     'Brew',
     'Bottle',
     'Lot',
+    'Shopping',
   ],
   refetchOnFocus: true,
   refetchOnReconnect: true,

@@ -78,7 +78,17 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
   const id = randomUUID();
   const token = await sequelize.transaction(async (transaction) => {
     const original = await models.kitchens.findOne({ where: { id: kept.id }, transaction, rejectOnEmpty: true });
-    const { name, brewsMade, settings, settingsRevision, people, peopleRevision, habitsSince } = original;
+    const {
+      name,
+      brewsMade,
+      settings,
+      settingsRevision,
+      people,
+      peopleRevision,
+      habitsSince,
+      shopping,
+      shoppingRevision,
+    } = original;
     const expiresAt = new Date(now.getTime() + LIVES_h * 3_600_000);
     await models.kitchens.create(
       {
@@ -89,6 +99,8 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
         settingsRevision,
         people,
         peopleRevision,
+        shopping,
+        shoppingRevision,
         habitsSince,
         expiresAt,
         invitation: newInvitation(),

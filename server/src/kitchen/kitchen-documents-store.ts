@@ -6,6 +6,8 @@ import type {
   SaveHousehold,
   SaveKitchenSettings,
   SavePlan,
+  SaveShopping,
+  ShoppingRecord,
 } from '@wellhydra/contract';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
@@ -15,6 +17,7 @@ const COLUMNS = {
   settings: { document: 'settings', revision: 'settingsRevision' },
   plan: { document: 'plan', revision: 'planRevision' },
   people: { document: 'people', revision: 'peopleRevision' },
+  shopping: { document: 'shopping', revision: 'shoppingRevision' },
 } as const;
 type Kind = keyof typeof COLUMNS;
 
@@ -81,4 +84,19 @@ export const savePeople = async (
 ): Promise<HouseholdRecord> => ({
   revision: await save(models, kitchenId, 'people', expectedRevision, people),
   people,
+});
+
+/** What is to be bought for a kitchen. */
+export async function readShopping(models: Models, kitchenId: string): Promise<ShoppingRecord> {
+  const { revision, document } = await read(models, kitchenId, 'shopping');
+  return { revision, shopping: document as ShoppingRecord['shopping'] };
+}
+
+export const saveShoppingOf = async (
+  models: Models,
+  kitchenId: string,
+  { expectedRevision, shopping }: SaveShopping,
+): Promise<ShoppingRecord> => ({
+  revision: await save(models, kitchenId, 'shopping', expectedRevision, shopping),
+  shopping,
 });

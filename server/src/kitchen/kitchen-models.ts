@@ -1,3 +1,4 @@
+import type { ShoppingList } from '@wellhydra/core/shopping';
 import { DEVICES, type Device, type Plan } from '@wellhydra/contract';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import type { Household } from '@wellhydra/core/household';
@@ -32,6 +33,8 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     /** What is wanted, by when; null while nobody has planned anything. */
     plan: nullable(json<Plan>()),
     planRevision: withDefault(integer(), 0),
+    shopping: nullable(json<ShoppingList>()),
+    shoppingRevision: withDefault(integer(), 0),
     /** Who drinks what is made; null while nobody is named. */
     people: nullable(json<Household>()),
     peopleRevision: withDefault(integer(), 0),

@@ -8,14 +8,18 @@ import {
   lotRecord,
   lotTrace,
   saveLot,
+  saveShopping,
+  shoppingRecord,
   type IdParams,
   type LotChange,
   type LotChangeParams,
   type LotQuery,
   type SaveLot,
+  type SaveShopping,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { findBrew } from '../brews/brew-store';
+import { readShopping, saveShoppingOf } from '../kitchen/kitchen-documents-store';
 import { Problem } from '../problem';
 import { changeLot, readLotOf, saveLotAs, traceLotOf, undoLotChange } from './lot-service';
 import { listLots, lotsOfBrew } from './lot-store';
@@ -85,6 +89,25 @@ export const storesRoutes: FastifyPluginAsync = async (app) => {
       },
     },
     (request) => traceLotOf(context, request.signedIn(), request.params.id),
+  );
+
+  app.get(
+    '/shopping',
+    { schema: { tags: TAGS, summary: 'What is to be bought', response: { 200: shoppingRecord } } },
+    (request) => readShopping(app.models, request.signedIn().kitchenId),
+  );
+
+  app.put<{ Body: SaveShopping }>(
+    '/shopping',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Save what is to be bought',
+        body: saveShopping,
+        response: { 200: shoppingRecord },
+      },
+    },
+    (request) => saveShoppingOf(app.models, request.signedIn().kitchenId, request.body),
   );
 
   app.get<{ Params: IdParams }>(

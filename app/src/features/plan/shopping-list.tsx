@@ -1,6 +1,10 @@
 import { View } from 'react-native';
 import { noticeRaised } from '../../state/notices';
-import { useAppDispatch } from '../../domain/store';
+import { usedOf } from '@wellhydra/core/stores';
+import { itemsSaved } from '../../domain/stores/shopping';
+import { useListLotsQuery } from '../../domain/stores/store-endpoints';
+import { toBuy } from '../../domain/stores/to-buy';
+import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { PlanSection } from './plan-section';
@@ -11,6 +15,22 @@ import type { PlannedDrink } from './problem/planned-drinks';
 export function ShoppingList({ planned }: { readonly planned: readonly PlannedDrink[] }) {
   const dispatch = useAppDispatch();
   const list = shoppingOf(planned);
+  const { data } = useListLotsQuery();
+  const shopping = useAppSelector((state) => state.shopping.mine);
+  const buy = () => {
+    const wanting = planned.map(({ document, analysis }) => ({
+      name: document.name || 'Unnamed drink',
+      used: usedOf(analysis.trace),
+    }));
+    const items = toBuy(wanting, data?.lots ?? [], shopping, { now: new Date(), newId: () => crypto.randomUUID() });
+    const count = Object.keys(items).length;
+    if (count > 0) dispatch(itemsSaved(items));
+    dispatch(
+      noticeRaised({
+        text: count === 0 ? 'Everything is there, or on the list' : `${count} to buy, on the list in Stores`,
+      }),
+    );
+  };
   const copy = async () => {
     const text = list.map(({ name, total }) => `${total} ${name.toLowerCase()}`).join('\n');
     try {
@@ -34,6 +54,7 @@ export function ShoppingList({ planned }: { readonly planned: readonly PlannedDr
           </View>
         ))}
       </View>
+      <Button label="Put what is missing on the list" className="self-start" onPress={buy} />
       <Button label="Copy the list" kind="plain" className="self-start" onPress={() => void copy()} />
     </PlanSection>
   );

@@ -4,7 +4,10 @@ import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
-import { useAppSelector } from '../../domain/store';
+import { itemsSaved } from '../../domain/stores/shopping';
+import { toBuy } from '../../domain/stores/to-buy';
+import { useAppDispatch, useAppSelector } from '../../domain/store';
+import { noticeRaised } from '../../state/notices';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { currentDocuments } from '../drinks/drinks-view';
@@ -31,9 +34,24 @@ function useMakeViews(lots: readonly LotRecord[], now: Date): readonly MakeView[
   }, [drinks, figuresOf, lots, now]);
 }
 
+/** Puts what is missing for drinks on the list of what is to be bought. */
+function useListing(lots: readonly LotRecord[]) {
+  const dispatch = useAppDispatch();
+  const shopping = useAppSelector((state) => state.shopping.mine);
+  return (wanting: readonly MakeView[]) => {
+    const items = toBuy(wanting, lots, shopping, { now: new Date(), newId: () => crypto.randomUUID() });
+    const count = Object.keys(items).length;
+    if (count > 0) dispatch(itemsSaved(items));
+    const text =
+      count === 0 ? 'It is on the list already' : `${count} ${count === 1 ? 'thing is' : 'things are'} on the list`;
+    dispatch(noticeRaised({ text }));
+  };
+}
+
 /** What can be made of what is there, what is missing for the others, and what would do instead. */
 export function CanMake({ lots, now }: { readonly lots: readonly LotRecord[]; readonly now: Date }) {
   const views = useMakeViews(lots, now);
+  const list = useListing(lots);
   const [all, setAll] = useState(false);
   const ready = views.filter(({ missing }) => missing.length === 0).length;
   const shown = all ? views : views.slice(0, Math.max(FIRST, Math.min(ready, 2 * FIRST)));
@@ -46,7 +64,7 @@ export function CanMake({ lots, now }: { readonly lots: readonly LotRecord[]; re
       </Text>
       <View role="list" aria-label="What can be made" className="md:grid md:grid-cols-2 md:gap-x-8">
         {shown.map((view) => (
-          <MakeRow key={view.id} view={view} />
+          <MakeRow key={view.id} view={view} onList={() => list([view])} />
         ))}
       </View>
       {shown.length < views.length ? (
@@ -56,7 +74,13 @@ export function CanMake({ lots, now }: { readonly lots: readonly LotRecord[]; re
   );
 }
 
-function MakeRow({ view: { id, name, missing, usesUp } }: { readonly view: MakeView }) {
+function MakeRow({
+  view: { id, name, missing, usesUp },
+  onList,
+}: {
+  readonly view: MakeView;
+  readonly onList: () => void;
+}) {
   return (
     <View role="listitem" className="border-b border-line">
       <Link href={`/drinks/${id}`} asChild>
@@ -76,6 +100,15 @@ function MakeRow({ view: { id, name, missing, usesUp } }: { readonly view: MakeV
           )}
         </Pressable>
       </Link>
+      {missing.length > 0 ? (
+        <Button
+          label="Put it on the list"
+          hint={`Put what is missing for ${name} on the list`}
+          kind="quiet"
+          className="self-start"
+          onPress={onList}
+        />
+      ) : null}
     </View>
   );
 }

@@ -48,7 +48,28 @@ function optionalNumber(text: string, most: number): number | null | undefined {
   return value >= 0 && value <= most ? value : undefined;
 }
 
+/** What was bought, as it stood on the list; the lots there were say where it stands and where it is from. */
+export interface FromList {
+  readonly line: string;
+  readonly lots: readonly LotRecord[];
+}
+
+/** A form for what was bought: as the last lot of the same was. */
+function boughtForm({ line, lots }: FromList, now: Date): LotForm {
+  const read = readLot(line);
+  const before =
+    read.kind === 'lot'
+      ? [...lots]
+          .filter(({ ingredient, got }) => ingredient === read.ingredient.id && got === 'bought')
+          .sort((a, b) => b.gotAt.localeCompare(a.gotAt))[0]
+      : undefined;
+  const known = before ? { place: before.place, origin: before.origin, name: before.name } : {};
+  return { ...formOf(undefined, now), line, ...known };
+}
+
 interface LotSheetProps {
+  /** What was bought by the list; none of what comes in by itself. */
+  readonly from?: FromList;
   /** The lot that is corrected; none for a new one. */
   readonly lot?: LotRecord;
   readonly onSave: (said: SaveLot) => void;
@@ -56,9 +77,9 @@ interface LotSheetProps {
 }
 
 /** A lot that comes into the house: one line says what and how much, the rest can be said. */
-export function LotSheet({ lot, onSave, onClose }: LotSheetProps) {
+export function LotSheet({ lot, from, onSave, onClose }: LotSheetProps) {
   const { options } = useRunContext();
-  const [form, setForm] = useState(() => formOf(lot, new Date()));
+  const [form, setForm] = useState(() => (from ? boughtForm(from, new Date()) : formOf(lot, new Date())));
   const change = (by: Partial<LotForm>) => setForm({ ...form, ...by });
   // What it is stands; only how much there was is corrected.
   const read = readLot(form.line, options);

@@ -17,13 +17,15 @@ import { CanMake } from './can-make';
 import { LotSheet } from './lot-form';
 import { StockList } from './stock-list';
 import { stockViews } from './stores-view';
+import { ToBuyList } from './to-buy-list';
 
 const NONE: readonly LotRecord[] = [];
 const MINUTE_ms = 60_000;
-type View_ = 'house' | 'make';
+type View_ = 'house' | 'make' | 'buy';
 const VIEWS: readonly { readonly value: View_; readonly label: string }[] = [
   { value: 'house', label: 'In the house' },
   { value: 'make', label: 'What can be made' },
+  { value: 'buy', label: 'To buy' },
 ];
 
 /** What is in the house, and what can be made of it. */
@@ -52,14 +54,16 @@ export function StoresScreen() {
           <Text variant="title">Stores</Text>
           <Button label="Put something away" icon={Plus} onPress={() => setAdding(true)} />
         </View>
-        {lots.length === 0 ? (
+        <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />
+        {view === 'buy' ? (
+          <ToBuyList lots={lots} />
+        ) : lots.length === 0 ? (
           <Text className="text-mute">
             Say what is in the house, a line each: “1 kg honey”. What you brew is taken from it, and what runs out or
             goes off is said in time.
           </Text>
         ) : (
           <>
-            <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />
             {view === 'house' ? (
               <>
                 <Field label="Find an ingredient, a place, a shop" value={search} onChangeText={setSearch} />

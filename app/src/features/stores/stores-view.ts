@@ -104,6 +104,7 @@ export function storesWorth(lots: readonly LotRecord[], now: Date): StoresWorth 
 export interface MakeView {
   readonly id: string;
   readonly name: string;
+  readonly used: Readonly<Record<string, number>>;
   readonly missing: readonly { readonly words: string; readonly instead: readonly string[] }[];
   /** What it would use up that is soon past its day. */
   readonly usesUp: readonly string[];
@@ -134,6 +135,7 @@ export function makeViews(
     .map(({ id, name, used }) => ({
       id,
       name,
+      used,
       missing: missingFor(used, stock).map((each) => ({ words: missingWords(each), instead: each.instead })),
       usesUp: Object.keys(used)
         .filter((ingredient) => soon.has(ingredient) && stock.has(ingredient))

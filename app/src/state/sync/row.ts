@@ -1,7 +1,17 @@
 /** Whose something is: account and kitchen. */
 export type Owner = string;
 /** What a row is part of. */
-export const SHELVES = ['drafts', 'settings', 'brews', 'queue', 'aside', 'plans', 'people', 'checks'] as const;
+export const SHELVES = [
+  'drafts',
+  'settings',
+  'brews',
+  'queue',
+  'aside',
+  'plans',
+  'people',
+  'shopping',
+  'checks',
+] as const;
 export type Shelf = (typeof SHELVES)[number];
 export interface Row {
   readonly id: string;

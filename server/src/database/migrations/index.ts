@@ -13,6 +13,7 @@ import { migration as people } from './010-people';
 import { migration as drawOffs } from './011-draw-offs';
 import { migration as stores } from './012-stores';
 import { migration as logbook } from './013-logbook';
+import { migration as shopping } from './014-shopping';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -28,4 +29,5 @@ export const MIGRATIONS: readonly Migration[] = [
   drawOffs,
   stores,
   logbook,
+  shopping,
 ];

@@ -1,0 +1,61 @@
+import type { ShoppingRecord } from '@wellhydra/contract';
+import { MOST_TO_BUY, NOTHING_TO_BUY, type ShoppingItem, type ShoppingList } from '@wellhydra/core/shopping';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
+import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
+import type { Row } from '../../state/sync/vault';
+import { shoppingApi } from './shopping-endpoints';
+
+export const SHOPPING_ID = 'shopping';
+/** What is to be bought as it is edited here, and what of it is stored. */
+export type ShoppingDraft = KitchenDocument<ShoppingList>;
+const document = kitchenDocument<ShoppingList>(SHOPPING_ID, NOTHING_TO_BUY);
+const { nothing: NOTHING, edited } = document;
+const stored = ({ revision, shopping }: ShoppingRecord) => ({ revision, content: shopping });
+export const shoppingUnsent = document.unsent;
+const isShopping = (row: Row): row is ShoppingDraft => row.id === SHOPPING_ID;
+
+/** A list with more on it; what was bought longest ago makes room. */
+function withItems(items: ShoppingList['items'], more: ShoppingList['items']): ShoppingList['items'] {
+  const all = Object.entries({ ...items, ...more });
+  const order = ([, { ticked }]: (typeof all)[number]) => ticked ?? '9999';
+  return Object.fromEntries([...all].sort((a, b) => order(b).localeCompare(order(a))).slice(0, MOST_TO_BUY));
+}
+
+const slice = createSlice({
+  name: 'shopping',
+  initialState: NOTHING,
+  reducers: {
+    /** Put on the list, or as they say now. */
+    itemsSaved: (state, { payload }: PayloadAction<Readonly<Record<string, ShoppingItem>>>) =>
+      edited(state as ShoppingDraft, { items: withItems(state.mine.items, payload) }),
+    itemsRemoved: (state, { payload: ids }: PayloadAction<readonly string[]>) =>
+      edited(state as ShoppingDraft, {
+        items: Object.fromEntries(Object.entries(state.mine.items).filter(([id]) => !ids.includes(id))),
+      }),
+    shoppingSaved: (state, { payload }: PayloadAction<{ record: ShoppingRecord; sent: ShoppingList }>) =>
+      document.saved(state as ShoppingDraft, payload.record.revision, payload.sent),
+    shoppingFailed: (
+      state,
+      { payload }: PayloadAction<{ stuck: NonNullable<ShoppingDraft['stuck']>; message: string }>,
+    ) => ({ ...(state as ShoppingDraft), ...payload }),
+    shoppingCollided: (state, { payload }: PayloadAction<ShoppingRecord>) =>
+      document.withStored(state as ShoppingDraft, stored(payload)),
+  },
+  extraReducers: (builder) =>
+    builder
+      .addCase(ownerEntered, (_state, { payload: { rows } }) => rows.shopping.find(isShopping) ?? NOTHING)
+      .addCase(ownerLeft, () => NOTHING)
+      .addCase(rowsWrittenElsewhere, (state, { payload }) => {
+        const other = payload.shelf === 'shopping' ? payload.rows.find(isShopping) : undefined;
+        return other ? document.withOther(state as ShoppingDraft, other) : state;
+      })
+      .addMatcher(shoppingApi.endpoints.getShopping.matchFulfilled, (state, { payload }) =>
+        document.withAnswer(state as ShoppingDraft, stored(payload)),
+      ),
+});
+
+export const { itemsSaved, itemsRemoved, shoppingSaved, shoppingFailed, shoppingCollided } = slice.actions;
+export const shoppingReducer = slice.reducer;
+const EDITS = [itemsSaved, itemsRemoved];
+export const shoppingEdited = (action: { readonly type: string }): boolean => EDITS.some((each) => each.match(action));

@@ -1,0 +1,61 @@
+import type { LotRecord } from '@wellhydra/contract';
+import { CATALOGUE } from '@wellhydra/core/catalogue';
+import { formatMass } from '@wellhydra/core/quantity';
+import { packagesFor, type ShoppingItem, type ShoppingList } from '@wellhydra/core/shopping';
+import { missingFor, stockOf } from '@wellhydra/core/stores';
+
+const names = new Map(CATALOGUE.map(({ id, name }) => [id, name.toLowerCase()]));
+
+/** What was in the package that was bought last of an ingredient, g. */
+function boughtLast(ingredient: string, lots: readonly LotRecord[]): number | undefined {
+  const own = lots.filter((lot) => lot.ingredient === ingredient && lot.got === 'bought');
+  return [...own].sort((a, b) => b.gotAt.localeCompare(a.gotAt))[0]?.amount_g;
+}
+
+/** "2 x 500 g honey". */
+function packageWords(ingredient: string, wanted_g: number, lots: readonly LotRecord[]): string {
+  const { count, each_g } = packagesFor(wanted_g, boughtLast(ingredient, lots));
+  const what = `${formatMass(each_g)} ${names.get(ingredient) ?? ingredient}`;
+  return count === 1 ? what : `${count} x ${what}`;
+}
+
+/** What something is wanted for, and how much it takes out of the house, g by ingredient. */
+export interface Wanting {
+  readonly name: string;
+  readonly used: Readonly<Record<string, number>>;
+}
+
+/**
+ * What is missing for several drinks together, in packages one can buy; what is on the list already is not put there twice.
+ *
+ * @param newId makes an id for each
+ */
+export function toBuy(
+  wanting: readonly Wanting[],
+  lots: readonly LotRecord[],
+  list: ShoppingList,
+  { now, newId }: { readonly now: Date; readonly newId: () => string },
+): Readonly<Record<string, ShoppingItem>> {
+  const all: Record<string, number> = {};
+  for (const { used } of wanting)
+    for (const [ingredient, grams] of Object.entries(used)) all[ingredient] = (all[ingredient] ?? 0) + grams;
+  const listed = new Set(
+    Object.values(list.items).flatMap(({ ingredient, ticked }) => (ingredient && ticked === null ? [ingredient] : [])),
+  );
+  const missing = missingFor(all, stockOf(lots)).filter(({ ingredient }) => !listed.has(ingredient));
+  return Object.fromEntries(
+    missing.map(({ ingredient, wanted_g, there_g }): [string, ShoppingItem] => [
+      newId(),
+      {
+        text: packageWords(ingredient, wanted_g - there_g, lots),
+        ingredient,
+        why: `${formatMass(wanted_g)} for ${wanting
+          .filter(({ used }) => (used[ingredient] ?? 0) > 0)
+          .map(({ name }) => name)
+          .join(', ')}`.slice(0, 500),
+        added: now.toISOString(),
+        ticked: null,
+      },
+    ]),
+  );
+}
