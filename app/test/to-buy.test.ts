@@ -1,7 +1,7 @@
 import type { LotRecord } from '@wellhydra/contract';
 import { MOST_TO_BUY, NOTHING_TO_BUY, type ShoppingItem } from '@wellhydra/core/shopping';
 import { itemsRemoved, itemsSaved, shoppingCollided } from '../src/domain/stores/shopping';
-import { toBuy } from '../src/domain/stores/to-buy';
+import { toBuy, type Wanting } from '../src/domain/stores/to-buy';
 import { createStore } from '../src/domain/store';
 import { NOW } from './trial-people';
 
@@ -34,7 +34,7 @@ const item = (by: Partial<ShoppingItem> = {}): ShoppingItem => ({
 });
 
 describe('what is missing for drinks is put on the list', () => {
-  const wanting = [
+  const wanting: readonly Wanting[] = [
     { name: 'Fog', used: { honey: 300, 'table-salt': 2 } },
     { name: 'Kelp', used: { honey: 200 } },
   ];

@@ -47,6 +47,7 @@ export function LogbookScreen() {
   const [typed, setFilter] = useState<LogbookFilter>({});
   const [sort, setSort] = useState<LogbookSort>('newest');
   const [view, setView] = useState<View_>('brews');
+  const [filtering, setFiltering] = useState(false);
   const [now] = useState(() => new Date());
   const filter = useDeferredValue(typed);
   const { settings } = useRunContext();
@@ -68,18 +69,30 @@ export function LogbookScreen() {
     );
   if (!brews) return <Loading what="the logbook" />;
   const rows = brews.map((row) => rowView(row, settings.currency));
+  // A month is a beginning and an end.
+  const asks = Object.keys(typed).filter((key) => key !== 'to').length;
   const filtered = Object.keys(filter).length > 0;
   return (
     <ScrollView className="flex-1 bg-sheet" contentContainerClassName="pb-16" role="main">
       <View className="w-full max-w-[1240px] self-center gap-5 px-4 pt-5 md:px-8">
         <View className="flex-row flex-wrap items-center justify-between gap-3">
           <Text variant="title">Logbook</Text>
-          <Button
-            label="CSV"
-            hint="Save these brews as CSV"
-            disabled={rows.length === 0}
-            onPress={() => saveCsv(filter)}
-          />
+          <View className="flex-row gap-2">
+            {wide ? null : (
+              <Button
+                label={asks > 0 ? `Filter, ${asks}` : 'Filter'}
+                kind="plain"
+                expanded={filtering}
+                onPress={() => setFiltering(!filtering)}
+              />
+            )}
+            <Button
+              label="CSV"
+              hint="Save these brews as CSV"
+              disabled={rows.length === 0}
+              onPress={() => saveCsv(filter)}
+            />
+          </View>
         </View>
         {rows.length === 0 && !filtered ? (
           <Text className="text-mute">
@@ -87,7 +100,7 @@ export function LogbookScreen() {
           </Text>
         ) : (
           <>
-            <Filters filter={typed} now={now} onChange={setFilter} />
+            {wide || filtering ? <Filters filter={typed} now={now} onChange={setFilter} /> : null}
             {wide ? null : <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />}
             {charts && rows.length > 0 && (wide || view === 'charts') ? <LogbookChartsPart charts={charts} /> : null}
             {rows.length === 0 ? <Text className="text-mute">No brew is so.</Text> : null}
