@@ -35,8 +35,8 @@ export function LogbookChartsPart({ charts }: { readonly charts: LogbookCharts }
         {tastes.length > 0 ? <Tastes lines={tastes} /> : null}
       </View>
       <View className="gap-6 md:flex-row md:flex-wrap">
-        <Means title="By drink" rows={drinkRows(charts.drinks, currency)} />
-        <Means title="By month" rows={monthRows(charts.months, currency)} />
+        <Means title="By drink" of="Drink" rows={drinkRows(charts.drinks, currency)} />
+        <Means title="By month" of="Month" rows={monthRows(charts.months, currency)} />
       </View>
     </View>
   );
@@ -209,7 +209,16 @@ function Tastes({ lines }: { readonly lines: readonly TasteLine[] }) {
 }
 
 /** Means as a table: nothing stands where nothing is known. */
-function Means({ title, rows }: { readonly title: string; readonly rows: readonly MeansRow[] }) {
+function Means({
+  title,
+  of,
+  rows,
+}: {
+  readonly title: string;
+  /** What each row is. */
+  readonly of: string;
+  readonly rows: readonly MeansRow[];
+}) {
   if (rows.length === 0) return null;
   return (
     <View className="flex-1 gap-1 md:min-w-[420px]">
@@ -218,7 +227,7 @@ function Means({ title, rows }: { readonly title: string; readonly rows: readonl
         <table className="w-full border-collapse font-body text-[14px] text-ink" aria-label={title}>
           <thead>
             <tr className="border-b-2 border-ink">
-              <th />
+              <th className="py-1 text-left">{of}</th>
               {MEANS_COLUMNS.map((column) => (
                 <th key={column} className="px-2 py-1 text-right">
                   {column}

@@ -16,7 +16,7 @@ export function StockList({ stock }: { readonly stock: readonly StockView[] }) {
       {stock.map(({ ingredient, name, left, low, lots }) => (
         <View key={ingredient} role="listitem" className="gap-1 border-t-2 border-ink pt-2">
           <View className="flex-row items-baseline justify-between gap-3">
-            <Text variant="subheading" className="shrink">
+            <Text variant="heading" className="shrink text-[18px] leading-[23px]">
               {name}
             </Text>
             <Text variant="strong">
