@@ -1,7 +1,7 @@
 import type { LotRecord } from '@wellhydra/contract';
 import { MOST_TO_BUY, NOTHING_TO_BUY, type ShoppingItem } from '@wellhydra/core/shopping';
 import { itemsRemoved, itemsSaved, shoppingCollided } from '../src/domain/stores/shopping';
-import { toBuy, type Wanting } from '../src/domain/stores/to-buy';
+import { oneMore, toBuy, type Wanting } from '../src/domain/stores/to-buy';
 import { createStore } from '../src/domain/store';
 import { NOW } from './trial-people';
 
@@ -60,6 +60,13 @@ describe('what is missing for drinks is put on the list', () => {
     expect(names({ a: item({ ticked: NOW.toISOString() }) })).toEqual(['honey']);
     expect(toBuy(wanting, [lot({ remaining_g: 500 }), salt], NOTHING_TO_BUY, env)).toEqual({});
   });
+});
+
+test('of what is low one more is bought as the last one was, or as much as the largest lot had', () => {
+  const words = (...lots: LotRecord[]) => oneMore('honey', lots, NOW).text;
+  expect(words(lot(), lot({ id: 'new', amount_g: 500, gotAt: '2026-11-01T00:00:00.000Z' }))).toBe('500 g honey');
+  expect(words(lot({ got: 'picked', amount_g: 900 }))).toBe('1 kg honey');
+  expect(words()).toBe('100 g honey');
 });
 
 describe('the list on a device', () => {

@@ -57,6 +57,12 @@ test('two drinks are planned, one is moved and let go, and the plan becomes a ca
   const shopping = page.getByRole('list', { name: 'To have in the house' });
   await expect(shopping).toContainText('300 g honey');
   await expect(shopping).not.toContainText('1 L water');
+  // Nothing is in the stores: all of it is to be bought, once.
+  const toBuy = page.getByRole('button', { name: 'Put what is missing on the list' });
+  await toBuy.click();
+  await expect(page.getByText(/^\d+ to buy, on the list in Stores$/)).toBeVisible();
+  await toBuy.click();
+  await expect(page.getByText('Everything is there, or on the list')).toBeVisible();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Calendar file' }).click();
   const file = await (await download).createReadStream();

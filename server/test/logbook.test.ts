@@ -153,6 +153,35 @@ test('several taste it: the mean holds, what they said is found, and it can be t
   expect([last.json.taste, last.json.tastings]).toEqual([null, []]);
 });
 
+test('whoever is taken out of the people is named by no tasting any more, unless somebody else is called so', async () => {
+  const [gone, twin, other] = [randomUUID(), randomUUID(), randomUUID()];
+  const named = (name: string) => ({
+    name,
+    note: '',
+    born: null,
+    group: 'adult',
+    weight_kg: null,
+    facts: {},
+    lines: {},
+  });
+  const save = (expectedRevision: number, people: object) =>
+    cook.send('PUT', '/api/people', {
+      expectedRevision,
+      people: { people, spoonPlans: {}, sweatTests: {}, sheets: {} },
+    });
+  await save(0, { [gone]: named('Juno'), [twin]: named('Tam'), [other]: named('Tam') });
+  const [junos, tams] = [randomUUID(), randomUUID()];
+  const said = { score: 3, words: 'fair', blind: false, at: day(15) };
+  const at = (id: string) => `/api/logbook/brews/${brews[3]}/tastings/${id}`;
+  await cook.send('PUT', at(junos), { ...said, taster: 'Juno' });
+  await cook.send('PUT', at(tams), { ...said, taster: 'Tam' });
+  await save(1, { [other]: named('Tam') });
+  const { tastings } = (await cook.send('GET', `/api/logbook/brews/${brews[3]}`)).json;
+  const by = (id: string) => tastings.find((each: { id: string }) => each.id === id);
+  expect([by(junos).taster, by(junos).words, by(tams).taster]).toEqual(['Somebody', 'fair', 'Tam']);
+  for (const id of [junos, tams]) await cook.send('DELETE', at(id));
+});
+
 test('charts say what the table says, by drink and by month', async () => {
   const { json } = await cook.send('GET', '/api/logbook/charts');
   const rows = await list('?sort=oldest');

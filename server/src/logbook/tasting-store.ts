@@ -13,3 +13,13 @@ export async function reckonTaste(
     { replacements: { kitchenId, id }, transaction },
   );
 }
+
+/** What a taster is called who is not named any more. */
+export const NOBODY_NAMED = 'Somebody';
+
+/** No tasting names them any more; what they said of a drink stays. */
+export async function forgetTasters(sequelize: Sequelize, kitchenId: string, names: readonly string[]): Promise<void> {
+  await sequelize.query('UPDATE tastings SET taster = :nobody WHERE kitchen_id = :kitchenId AND taster IN (:names)', {
+    replacements: { kitchenId, names, nobody: NOBODY_NAMED },
+  });
+}

@@ -2,9 +2,13 @@ import type { HouseholdRecord, SaveHousehold } from '@wellhydra/contract';
 import type { SignedIn } from '../accounts/session-store';
 import { forgetDrinkers } from '../bottles/pour-store';
 import type { BottleContext } from '../bottles/bottle-service';
+import { forgetTasters } from '../logbook/tasting-store';
 import { readPeople, savePeople } from '../kitchen/kitchen-documents-store';
 
-/** Stores who drinks what is made; of whoever is no longer there, no pour says any more that it was theirs. */
+/**
+ * Stores who drinks what is made; of whoever is no longer there, no pour says any more that it was theirs, and no tasting
+ * names them.
+ */
 export async function saveHouseholdOf(
   { sequelize, models }: BottleContext,
   { kitchenId }: SignedIn,
@@ -12,7 +16,13 @@ export async function saveHouseholdOf(
 ): Promise<HouseholdRecord> {
   const before = (await readPeople(models, kitchenId)).people?.people ?? {};
   const saved = await savePeople(models, kitchenId, body);
-  const gone = Object.keys(before).filter((id) => !saved.people?.people[id]);
-  if (gone.length > 0) await forgetDrinkers(sequelize, kitchenId, gone);
+  const after = saved.people?.people ?? {};
+  const gone = Object.keys(before).filter((id) => !after[id]);
+  if (gone.length === 0) return saved;
+  await forgetDrinkers(sequelize, kitchenId, gone);
+  // Somebody else may be called so, too.
+  const named = new Set(Object.values(after).map(({ name }) => name));
+  const names = gone.map((id) => before[id]!.name).filter((name) => !named.has(name));
+  if (names.length > 0) await forgetTasters(sequelize, kitchenId, names);
   return saved;
 }

@@ -25,6 +25,18 @@ export interface Wanting {
   readonly used: Readonly<Record<string, number>>;
 }
 
+/** One more package of an ingredient that is low, as the last one was. */
+export function oneMore(ingredient: string, lots: readonly LotRecord[], now: Date): ShoppingItem {
+  const [largest_g] = lots
+    .filter((lot) => lot.ingredient === ingredient)
+    .map(({ amount_g }) => amount_g)
+    .sort((a, b) => b - a);
+  const text = packageWords(ingredient, boughtLast(ingredient, lots) ?? largest_g ?? LEAST_g, lots);
+  return { text, ingredient, why: 'It is low', added: now.toISOString(), ticked: null };
+}
+/** Of what was never there a little is bought, g. */
+const LEAST_g = 100;
+
 /**
  * What is missing for several drinks together, in packages one can buy; what is on the list already is not put there twice.
  *

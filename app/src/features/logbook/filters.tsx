@@ -11,6 +11,8 @@ import { SelectField } from '../../ui/select-field';
 interface FiltersProps {
   readonly filter: LogbookFilter;
   readonly now: Date;
+  /** Who has made brews, as far as they are known. */
+  readonly cooks: readonly string[];
   readonly onChange: (filter: LogbookFilter) => void;
 }
 
@@ -31,7 +33,7 @@ export const monthOptions = (now: Date) =>
   });
 
 /** Which brews are looked at. */
-export function Filters({ filter, now, onChange }: FiltersProps) {
+export function Filters({ filter, now, cooks, onChange }: FiltersProps) {
   const { data: list } = useListDrinksQuery();
   const { data: stores } = useListLotsQuery();
   const { rows: people } = usePeople();
@@ -62,6 +64,14 @@ export function Filters({ filter, now, onChange }: FiltersProps) {
         value={filter.from ?? ''}
         onChange={(from) => set({ from, to: months.find(({ value }) => value === from)?.to ?? '' })}
       />
+      {cooks.length > 1 || filter.cook ? (
+        <SelectField
+          label="Cook"
+          options={[any('Anyone'), ...cooks.map((each) => ({ value: each, label: each }))]}
+          value={filter.cook ?? ''}
+          onChange={(name) => set({ cook: name })}
+        />
+      ) : null}
       {people.length > 0 ? (
         <SelectField
           label="Had of it"

@@ -1,4 +1,4 @@
-import type { LogbookFilter, LogbookSort } from '@wellhydra/contract';
+import type { LogbookFilter, LogbookRow, LogbookSort } from '@wellhydra/contract';
 import { skipToken } from '@reduxjs/toolkit/query';
 import { useDeferredValue, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -33,6 +33,10 @@ const VIEWS: readonly { readonly value: View_; readonly label: string }[] = [
   { value: 'charts', label: 'What they teach' },
 ];
 
+/** Who has made these brews, and who is asked for, by name. */
+const cooksOf = (brews: readonly LogbookRow[], asked?: string): readonly string[] =>
+  [...new Set([...brews.map(({ cook }) => cook), ...(asked ? [asked] : [])])].sort((a, b) => a.localeCompare(b, 'en'));
+
 /** Saves the brews that are looked at as a file. */
 function saveCsv(filter: LogbookFilter): void {
   const link = document.createElement('a');
@@ -56,6 +60,7 @@ export function LogbookScreen() {
     refetchOnMountOrArgChange: true,
   });
   const brews = data?.pages.flatMap((page) => page.brews);
+  const cooks = cooksOf(brews ?? [], typed.cook);
   const { data: charts } = useChartLogbookQuery(brews && brews.length > 0 ? filter : skipToken, {
     refetchOnMountOrArgChange: true,
   });
@@ -100,7 +105,7 @@ export function LogbookScreen() {
           </Text>
         ) : (
           <>
-            {wide || filtering ? <Filters filter={typed} now={now} onChange={setFilter} /> : null}
+            {wide || filtering ? <Filters filter={typed} now={now} cooks={cooks} onChange={setFilter} /> : null}
             {wide ? null : <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />}
             {charts && rows.length > 0 && (wide || view === 'charts') ? <LogbookChartsPart charts={charts} /> : null}
             {rows.length === 0 ? <Text className="text-mute">No brew is so.</Text> : null}

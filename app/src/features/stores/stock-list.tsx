@@ -1,5 +1,6 @@
 import { Link } from 'expo-router';
 import { Pressable, View } from 'react-native';
+import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import type { LotView, StockView } from './stores-view';
 
@@ -10,7 +11,14 @@ const DUE_LOOKS = {
 } as const;
 
 /** Ingredients with their lots: how much is left of each as a bar, the one to be used first on top. */
-export function StockList({ stock }: { readonly stock: readonly StockView[] }) {
+export function StockList({
+  stock,
+  onList,
+}: {
+  readonly stock: readonly StockView[];
+  /** Puts more of an ingredient on the list of what is to be bought. */
+  readonly onList: (ingredient: string) => void;
+}) {
   return (
     <View role="list" aria-label="In the house" className="gap-4 md:grid md:grid-cols-2 md:gap-x-8">
       {stock.map(({ ingredient, name, left, low, lots }) => (
@@ -27,6 +35,15 @@ export function StockList({ stock }: { readonly stock: readonly StockView[] }) {
           {lots.map((lot) => (
             <LotRow key={lot.id} lot={lot} />
           ))}
+          {low ? (
+            <Button
+              label="Put it on the list"
+              hint={`Put ${name} on the list`}
+              kind="quiet"
+              className="self-start"
+              onPress={() => onList(ingredient)}
+            />
+          ) : null}
         </View>
       ))}
     </View>

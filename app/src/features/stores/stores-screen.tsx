@@ -3,6 +3,8 @@ import Plus from 'lucide-react-native/icons/plus';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { lotSaved } from '../../domain/stores/lot-deeds';
+import { itemsSaved } from '../../domain/stores/shopping';
+import { oneMore } from '../../domain/stores/to-buy';
 import { useListLotsQuery } from '../../domain/stores/store-endpoints';
 import { useAppDispatch } from '../../domain/store';
 import { failureOf } from '../../state/api';
@@ -68,7 +70,14 @@ export function StoresScreen() {
               <>
                 <Field label="Find an ingredient, a place, a shop" value={search} onChangeText={setSearch} />
                 {stock.length === 0 ? <Text className="text-mute">Nothing in the house is called so.</Text> : null}
-                <StockList stock={stock} />
+                <StockList
+                  stock={stock}
+                  onList={(ingredient) => {
+                    const item = oneMore(ingredient, lots, new Date());
+                    dispatch(itemsSaved({ [crypto.randomUUID()]: item }));
+                    dispatch(noticeRaised({ text: `${item.text} is on the list` }));
+                  }}
+                />
               </>
             ) : (
               <CanMake lots={lots} now={now} />
