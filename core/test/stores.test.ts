@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { CATALOGUE } from '../src/catalogue';
 import { byExpiry, costOf, missingFor, readLot, stockOf, takeFromLots, usedOf, type Lot } from '../src/stores';
 import { analyse, trialDrink } from './trial-drink';
 
@@ -74,6 +75,13 @@ describe('a lot as it is typed', () => {
     const read = readLot(text);
     expect(read).toMatchObject({ kind: 'lot', ingredient: { id: ingredient } });
     expect(read.kind === 'lot' && read.amount_g / grams).toBeCloseTo(1, 1);
+  });
+  test('every ingredient is read by its own name: what is corrected or bought by the list is the same again', () => {
+    for (const { id, name } of CATALOGUE)
+      expect([id, readLot(`2 x 100 g ${name.toLowerCase()}`)]).toEqual([
+        id,
+        { kind: 'lot', ingredient: expect.objectContaining({ id }), amount_g: 200 },
+      ]);
   });
   test.each(['', 'honey jar of dreams', '5 g moonshine dust', '0 g honey'])('“%s” is told to be none', (text) =>
     expect(readLot(text)).toMatchObject({ kind: 'unread', message: expect.stringMatching(/./) }),

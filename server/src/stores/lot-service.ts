@@ -34,16 +34,17 @@ const columnsOf = ({ amount_g, gotAt, bestBefore, purity_pct, ...rest }: SaveLot
 export async function saveLotAs(context: StoresContext, who: SignedIn, id: string, said: SaveLot): Promise<LotRecord> {
   const { sequelize, models } = context;
   const key = { kitchenId: who.kitchenId, id };
-  await checkCount(sequelize, who, 'lots');
+  // A kitchen that holds as many as it may can still correct what it has.
+  if (!(await findLot(sequelize, who.kitchenId, id))) await checkCount(sequelize, who, 'lots');
   await sequelize.transaction(async (transaction) => {
     const columns = columnsOf(said);
-    const [, isNew] = await models.lots.findOrCreate({
-      where: key,
-      defaults: { ...key, ...columns, remainingG: columns.amountG },
-      transaction,
-    });
-    if (isNew) return;
-    const [lot] = (await lockLots(sequelize, who.kitchenId, { ids: [id] }, transaction)) as [LockedLot];
+    const [lot] = await lockLots(sequelize, who.kitchenId, { ids: [id] }, transaction);
+    if (!lot) {
+      const row = { ...key, ...columns, remainingG: columns.amountG };
+      // Sent twice at the same time: the other one has put it in.
+      await models.lots.bulkCreate([row], { ignoreDuplicates: true, transaction });
+      return;
+    }
     const remainingG = lot.remaining_g + said.amount_g - lot.amount_g;
     if (remainingG < 0)
       throw new Problem(

@@ -1,5 +1,4 @@
 import type { LotRecord, SaveLot } from '@wellhydra/contract';
-import { formatMass } from '@wellhydra/core/quantity';
 import { readLot, type LotGot } from '@wellhydra/core/stores';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -28,7 +27,8 @@ interface LotForm extends Omit<SaveLot, 'ingredient' | 'amount_g' | 'price' | 'p
 }
 
 const formOf = (lot: LotRecord | undefined, now: Date): LotForm => ({
-  line: lot ? `${formatMass(lot.amount_g)} ${ingredientName(lot.ingredient).toLowerCase()}` : '',
+  // To the milligram: a lot that is corrected in its price alone is not another amount.
+  line: lot ? `${Number(lot.amount_g.toFixed(3))} g ${ingredientName(lot.ingredient).toLowerCase()}` : '',
   name: lot?.name ?? '',
   price: lot?.price === null || lot === undefined ? '' : String(lot.price),
   purity: lot?.purity_pct === null || lot === undefined ? '' : String(lot.purity_pct),
