@@ -61,7 +61,7 @@ test('a lot comes in, a brew takes of it, it is low on Today, weighed, traced, a
   await page.goto(`/bottles/${first}`);
   await expect(page.getByText(/^£2\.40 for the batch, £\d\.\d\d this bottle/)).toBeVisible();
   await expect(page.getByRole('link', { name: 'Heather honey, North croft' })).toBeVisible();
-  await page.getByRole('button', { name: /^Take the whole batch back/ }).click();
+  await page.getByRole('button', { name: /^Take the batch back/ }).click();
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   await goTo(page, 'Stores');
@@ -124,9 +124,9 @@ test('what is missing goes on the list, is ticked off in a shop without a networ
   await goTo(page, 'Stores');
   await page.getByRole('radio', { name: 'What can be made' }).click();
   await expect(page.getByText(/^Missing: 80 g more honey/)).toBeVisible();
-  await page.getByRole('button', { name: /^Put what is missing for Rope-walk water/ }).click();
+  await page.getByRole('button', { name: /^Put it on the list: what is missing for Rope-walk water/ }).click();
   await expect(page.getByText('2 things are on the list')).toBeVisible();
-  await page.getByRole('button', { name: /^Put what is missing for Rope-walk water/ }).click();
+  await page.getByRole('button', { name: /^Put it on the list: what is missing for Rope-walk water/ }).click();
   await expect(page.getByText('It is on the list already')).toBeVisible();
   await page.getByRole('radio', { name: 'To buy' }).click();
   const list = page.getByRole('list', { name: 'To buy' });
@@ -146,7 +146,7 @@ test('what is missing goes on the list, is ticked off in a shop without a networ
   await list.getByRole('button', { name: 'Take a roll of labels off the list' }).click();
   await expect(list.getByText('a roll of labels')).toHaveCount(0);
   await context.setOffline(false);
-  await list.getByRole('button', { name: 'Put 100 g honey away' }).click();
+  await list.getByRole('button', { name: 'Put away 100 g honey' }).click();
   const sheet = page.getByRole('dialog', { name: 'Into the house' });
   await expect(sheet.getByLabel('What, and how much')).toHaveValue('100 g honey');
   await sheet.getByLabel('What was paid for all of it').fill('1.50');

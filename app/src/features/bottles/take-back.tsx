@@ -24,7 +24,7 @@ export function TakeBack({ brewId, batch }: { readonly brewId: string; readonly 
     <>
       <Button
         label="Take the batch back"
-        hint="Take the whole batch back, as if it had never been made"
+        hint="Take the batch back, as if it had never been made"
         kind="quiet"
         className="self-start"
         onPress={() => setOpen(true)}

@@ -103,7 +103,7 @@ function MakeRow({
       {missing.length > 0 ? (
         <Button
           label="Put it on the list"
-          hint={`Put what is missing for ${name} on the list`}
+          hint={`Put it on the list: what is missing for ${name}`}
           kind="quiet"
           className="self-start"
           onPress={onList}

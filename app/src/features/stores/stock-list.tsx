@@ -38,7 +38,7 @@ export function StockList({
           {low ? (
             <Button
               label="Put it on the list"
-              hint={`Put ${name} on the list`}
+              hint={`Put it on the list: ${name}`}
               kind="quiet"
               className="self-start"
               onPress={() => onList(ingredient)}

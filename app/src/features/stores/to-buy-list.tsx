@@ -123,7 +123,7 @@ export function ToBuyList({ lots }: { readonly lots: readonly LotRecord[] }) {
         {basket.length > 1 ? (
           <Button
             label="Take the basket off"
-            hint="Take what is ticked off the list, without putting it away"
+            hint="Take the basket off the list, without putting it away"
             kind="quiet"
             onPress={() => dispatch(itemsRemoved(basket.map(([id]) => id)))}
           />
@@ -163,7 +163,7 @@ function ItemRow({ row: [, { text, why, ticked }], onTick, onPutAway, onRemove }
           </Text>
         ) : null}
       </View>
-      {ticked !== null ? <Button label="Put away" hint={`Put ${text} away`} kind="plain" onPress={onPutAway} /> : null}
+      {ticked !== null ? <Button label="Put away" hint={`Put away ${text}`} kind="plain" onPress={onPutAway} /> : null}
       <IconButton icon={X} label={`Take ${text} off the list`} onPress={onRemove} />
     </View>
   );
