@@ -1,8 +1,7 @@
-import { DRINK_KINDS } from '@wellhydra/core/drink';
 import { VESSEL_SHAPES, type KeepingPlace, type Vessel } from '@wellhydra/core/keeping';
-import type { DrinkFacts, Intake } from '@wellhydra/core/people';
 import Joi from 'joi';
-import { PAGE, id, name, page, pageFields, partId, revision, timestamp } from './common';
+import { id, name, page, partId, revision, timestamp } from './common';
+import { MOST_CAUTIONS, drinkFacts } from './drink-facts';
 import { PLACES } from './places';
 import { SERVING_FIGURES } from './serving-figures';
 import {
@@ -16,7 +15,6 @@ import {
   object,
   oneOf,
   optional,
-  record,
   text,
   written,
   type ObjectOf,
@@ -27,15 +25,13 @@ import {
 export const BOTTLE_LIMITS = {
   bottles: 60,
   volume_mL: 25_000,
-  cautions: 100,
+  cautions: MOST_CAUTIONS,
   stands: 100,
-  contains: 300,
-  additions: 8,
   drinkers: 20,
   spot: 60,
   reason: 200,
 } as const;
-const volume_mL = (): Schema<number> => Joi.number().greater(0).max(BOTTLE_LIMITS.volume_mL);
+export const volume_mL = (): Schema<number> => Joi.number().greater(0).max(BOTTLE_LIMITS.volume_mL);
 const place = () => oneOf(PLACES);
 /** A place of the kitchen's own, which keeps as the {@link place} beside it does: "boat locker". */
 const spot = () => text(BOTTLE_LIMITS.spot);
@@ -106,112 +102,6 @@ export type BrewRecord = Of<typeof brewRecord>;
 export const brewPage = page('brews', brewRecord);
 export type BrewPage = Of<typeof brewPage>;
 
-const grams = () => record(text(100), figure(), BOTTLE_LIMITS.contains);
-/** What is in a serving, as far as it matters to people, as the brew came out. */
-const drinkFacts = describes<DrinkFacts>()(
-  object({
-    kind: oneOf(DRINK_KINDS),
-    servingText: optional(written(60)),
-    perServing: object(
-      each(
-        [
-          'energy_kcal',
-          'sugars_g',
-          'addedSugars_g',
-          'sodium_mg',
-          'potassium_mg',
-          'caffeine_mg',
-          'vitaminC_mg',
-          'ethanol_g',
-        ] as const,
-        figure(),
-      ),
-    ),
-    added: object(each(['sodium_mg', 'potassium_mg', 'magnesium_mg'] as const, figure())),
-    contains: list(text(200), { most: BOTTLE_LIMITS.contains }),
-    byWeight: list(text(200), { most: BOTTLE_LIMITS.contains }),
-    grams: grams(),
-    dried_g: grams(),
-    alcohol_pct: figure(),
-    cautions: list(text(100), { most: BOTTLE_LIMITS.cautions }),
-  }),
-);
-
-/** What an addition at the glass brought. */
-const intake = describes<Intake>()(
-  object({
-    ...each(
-      [
-        'sodium_mg',
-        'addedPotassium_mg',
-        'addedMagnesium_mg',
-        'sugars_g',
-        'caffeine_mg',
-        'vitaminC_mg',
-        'ethanol_g',
-      ] as const,
-      figure(),
-    ),
-    plants_g: grams(),
-  }),
-);
-
-/** Lines that went into a glass: "1 tsp honey". */
-const additions = () => list(text(100), { most: BOTTLE_LIMITS.additions });
-
-export const pourRecord = object({
-  id: id(),
-  volume_mL: figure(),
-  pouredAt: timestamp(),
-  /** Whose account noted it. */
-  pouredBy: name(),
-  /** Who drank it; null where nobody of the kitchen's people was named. */
-  personId: nullable(id()),
-  additions: additions(),
-});
-export type PourRecord = Of<typeof pourRecord>;
-/** Pours of a bottle, the newest first. */
-export const pourPage = page('pours', pourRecord);
-export type PourPage = Of<typeof pourPage>;
-
-/** A pour that somebody drank, with where it came from. */
-export const drunkRecord = object({
-  id: id(),
-  bottleId: id(),
-  brewId: id(),
-  drinkId: id(),
-  personId: id(),
-  volume_mL: figure(),
-  pouredAt: timestamp(),
-  additions: additions(),
-  /** What the additions brought; null where there were none. */
-  brought: nullable(intake),
-});
-export type DrunkRecord = Of<typeof drunkRecord>;
-
-/** What a pour is looked up in: its brew. */
-export const drunkBrew = object({
-  drinkName: name(),
-  batch: text(20),
-  kind: text(60),
-  serving_mL: figure(),
-  /** Null of brews whose making can no longer be told. */
-  facts: nullable(drinkFacts),
-});
-export type DrunkBrew = Of<typeof drunkBrew>;
-
-/** What people drank, the newest first, with the brews it was poured from by their ids. */
-export const drunkPage = object({
-  pours: list(drunkRecord, { most: PAGE.most }),
-  brews: record(id(), drunkBrew, PAGE.most),
-  next: nullable(text(200)),
-});
-export type DrunkPage = Of<typeof drunkPage>;
-
-/** Pours from a moment on; of one person where one is asked for. */
-export const drunkQuery = object({ ...pageFields, since: optional(timestamp()), personId: optional(id()) });
-export type DrunkQuery = Of<typeof drunkQuery>;
-
 const perServing = object(each(SERVING_FIGURES, figure()));
 export type ServingFigures = Of<typeof perServing>;
 
@@ -277,18 +167,6 @@ export type BottleRecord = Of<typeof bottleRecord>;
 /** Bottles that are not empty, the first to be used up first. */
 export const bottlePage = page('bottles', bottleRecord);
 export type BottlePage = Of<typeof bottlePage>;
-
-export const pourParams = object({ id: id(), pourId: id() });
-export type PourParams = Of<typeof pourParams>;
-
-export const pour = object({
-  volume_mL: volume_mL(),
-  pouredAt: timestamp(),
-  /** Who drinks it. */
-  personId: optional(nullable(id())),
-  additions: optional(additions()),
-});
-export type Pour = Of<typeof pour>;
 
 /** `at`: when it was put there; now where it is not said. */
 export const moveBottle = object({ place: place(), spot: optional(nullable(spot())), at: optional(timestamp()) });

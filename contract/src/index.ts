@@ -9,14 +9,10 @@ export {
   brewPage,
   brewRecord,
   changeParams,
-  drunkPage,
-  drunkQuery,
   makeBrew,
   moveBottle,
-  pour,
-  pourPage,
-  pourParams,
 } from './bottles';
+export { drunkPage, drunkQuery, pour, pourPage, pourParams } from './pours';
 export { SERVING_FIGURES } from './serving-figures';
 export type {
   BottleCaution,
@@ -24,22 +20,15 @@ export type {
   BottlePage,
   BottleRecord,
   BottleToFill,
-  Filling,
   BrewPage,
   BrewRecord,
   ChangeParams,
-  DrunkBrew,
-  DrunkPage,
-  DrunkQuery,
-  DrunkRecord,
+  Filling,
   MakeBrew,
   MoveBottle,
-  Pour,
-  PourPage,
-  PourParams,
-  PourRecord,
   ServingFigures,
 } from './bottles';
+export type { DrunkBrew, DrunkPage, DrunkQuery, DrunkRecord, Pour, PourPage, PourParams, PourRecord } from './pours';
 export {
   BREW_LIMITS,
   LONGEST_WAIT_ms,
@@ -63,7 +52,6 @@ export type {
   StoredEvent,
 } from './brews';
 export {
-  LOT_LIMITS,
   brewLots,
   lotChange,
   lotChangeParams,
@@ -88,7 +76,6 @@ export type {
   ShoppingRecord,
 } from './stores';
 export {
-  LOGBOOK_LIMITS,
   LOGBOOK_SORTS,
   brewNote,
   logbookBrew,
@@ -111,6 +98,7 @@ export type {
   Tasting,
   TastingParams,
 } from './logbook';
+export { LOGBOOK_LIMITS, LOT_LIMITS } from './field-limits';
 export { MOMENTS, PAGE, idParams, pageQuery } from './common';
 export type { IdParams, PageQuery } from './common';
 export {

@@ -1,7 +1,6 @@
 import { id, name, page, pageFields, timestamp } from './common';
+import { LOGBOOK_LIMITS } from './field-limits';
 import { figure, flag, integer, list, nullable, object, oneOf, optional, text, written, type Of } from './schema';
-
-export const LOGBOOK_LIMITS = { note: 4000, words: 500, taster: 80, tastings: 100, points: 100, scores: 40 } as const;
 
 /** What brews can be sorted by. */
 export const LOGBOOK_SORTS = ['newest', 'oldest', 'drink', 'got', 'brix', 'pH', 'taste'] as const;

@@ -18,8 +18,7 @@ import {
   type Of,
   type Schema,
 } from './schema';
-
-export const LOT_LIMITS = { amount_g: 1_000_000, price: 1_000_000, uses: 500, text: 200, note: 500 } as const;
+import { LOT_LIMITS } from './field-limits';
 
 const amount_g = (): Schema<number> => Joi.number().greater(0).max(LOT_LIMITS.amount_g);
 /** What is said of a lot. */
@@ -27,18 +26,18 @@ const lotFields = {
   /** Id of its ingredient. */
   ingredient: text(100),
   /** As it stands on the package: "Heather honey". */
-  name: text(120),
+  name: text(LOT_LIMITS.name),
   amount_g: amount_g(),
   /** Of all of it, in the kitchen's money. */
   price: nullable(number(0, LOT_LIMITS.price)),
   got: oneOf(LOT_GOT),
   gotAt: timestamp(),
   bestBefore: nullable(timestamp()),
-  place: written(60),
+  place: written(LOT_LIMITS.place),
   /** The shop, or where it was picked. */
   origin: written(LOT_LIMITS.text),
   /** Who said what it is; of what was picked. */
-  identifiedBy: written(80),
+  identifiedBy: written(LOT_LIMITS.identifiedBy),
   /** Of what it is said to be, as it stands on the package, %. */
   purity_pct: nullable(number(0.01, 100)),
   note: written(LOT_LIMITS.note),

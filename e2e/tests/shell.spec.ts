@@ -7,6 +7,8 @@ async function addresses(page: Page): Promise<readonly (readonly [string, string
   const { drinks } = await (await page.request.get('/api/drinks')).json();
   const { brews } = await (await page.request.get('/api/brews/under-way')).json();
   const { bottles } = await (await page.request.get('/api/bottles')).json();
+  const { lots } = await (await page.request.get('/api/stores/lots')).json();
+  const logbook = await (await page.request.get('/api/logbook')).json();
   return [
     ['/today', 'Under way'],
     ['/plan', 'Plan'],
@@ -20,12 +22,16 @@ async function addresses(page: Page): Promise<readonly (readonly [string, string
     [`/drinks/${drinks[0].id}`, 'In each'],
     ['/shelf', 'Shelf'],
     ['/stores', 'Stores'],
+    [`/stores/${lots[0].id}`, 'Where it has gone'],
     ['/logbook', 'Logbook'],
+    [`/logbook/${logbook.brews[0].id}`, 'Tasted'],
     [`/bottles/${bottles[0].id}`, bottles[0].drinkName],
     ['/kitchen', 'Skerry Light'],
     ['/no/such/place', 'Nothing here'],
     ['/drinks/00000000-0000-4000-8000-000000000000', 'No such drink'],
     ['/bottles/00000000-0000-4000-8000-000000000000', 'No such bottle'],
+    ['/stores/00000000-0000-4000-8000-000000000000', 'No such lot'],
+    ['/logbook/00000000-0000-4000-8000-000000000000', 'No such brew'],
   ];
 }
 

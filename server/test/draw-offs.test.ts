@@ -97,6 +97,21 @@ test('what is drunk on the spot counts for whoever drinks it; what is tasted is 
   expect(shelf.filter(({ brewId }) => brewId === brew).map(({ id }) => id)).toEqual([own.id]);
 });
 
+test('all of it drunk on the spot, and sent again: it is the same, and nobody is told that it was bottled already', async () => {
+  const { brew } = await begun();
+  const finish = { eventId: randomUUID(), madeAt: AT, bottles: [], drunk_mL: 80, drunkBy: [randomUUID()] };
+  const send = (by: object = {}) => cook.send('PUT', `/api/brews/${brew}/finish`, { ...finish, ...by });
+  const first = await send();
+  const second = await send();
+  expect([first.status, second.status]).toEqual([200, 200]);
+  expect(second.json).toEqual(first.json);
+  const { pours } = (await cook.send('GET', '/api/people/pours')).json;
+  expect(pours.filter(({ brewId }: { brewId: string }) => brewId === brew)).toHaveLength(1);
+  // Another phone that bottles it meanwhile is told.
+  const other = await send({ eventId: randomUUID(), bottles: [bottle(100)] });
+  expect(other.json.code).toBe('bottled-already');
+});
+
 test.each<[string, object]>([
   ['nothing is drawn off at that step', { bottles: [bottle(100, { draw: 's0' })] }],
   ['more is bottled than was drawn off', { bottles: [bottle(400, { draw: 's3' })] }],

@@ -114,6 +114,25 @@ test('what a correction changes is settled, and a brew that is given up has take
   expect(await left(salt, who)).toBeCloseTo(895, 6);
 });
 
+test('a brew that is corrected long after takes nothing of what came into the house since', async () => {
+  const who = await newCook(app);
+  const [drink, brew] = [randomUUID(), randomUUID()];
+  const own = document(['40 g table salt', '1 L water'], { kind: 'tonic' });
+  const recipe = { document: own, preparations: [], settings: DEFAULT_SETTINGS };
+  await who.send('PUT', `/api/drinks/${drink}`, { expectedRevision: 0, document: own });
+  const run = { drinkId: drink, drinkRevision: 1, recipe, cook: 'Ines', startedAt: AT };
+  await who.send('PUT', `/api/brews/${brew}/run`, run);
+  const old = await put({ amount_g: 50 }, who);
+  const bottles = [{ id: randomUUID(), volume_mL: 500, place: 'fridge' }];
+  await who.send('PUT', `/api/brews/${brew}/finish`, { eventId: randomUUID(), madeAt: AT, bottles });
+  const fresh = await put({ gotAt: '2026-11-20T08:00:00.000Z' }, who);
+  const reading = { kind: 'reading', step: 's0', quantity: 'mass_g', value: 70, id: randomUUID(), at: AT };
+  await who.send('POST', `/api/brews/${brew}/events`, { events: [reading] });
+  // 70 g went in: 50 g of the lot there was, and 20 g that nobody had said were there.
+  expect([await left(old, who), await left(fresh, who)]).toEqual([0, 1000]);
+  expect((await who.send('GET', `/api/stores/brews/${brew}/lots`)).json.missing).toEqual(['table-salt']);
+});
+
 test('a lot is weighed, used, thrown away, and each is taken back; more than there is is refused', async () => {
   const id = await put({ ingredient: 'honey', name: 'Honey' });
   const change = (body: object, changeId: string = randomUUID()) =>

@@ -1,10 +1,5 @@
 import type { Analysis } from '../analyse';
-
-/** A field of a CSV file: quoted where it has to be. Source: RFC 4180. */
-const field = (value: string | number | null): string => {
-  const text = value === null ? '' : String(value);
-  return /[",\r\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text;
-};
+import { csvOf } from './csv';
 
 /** Every figure of an analysis as rows of group, figure, value; lines end as RFC 4180 says. */
 export function analysisCsv(analysis: Analysis): string {
@@ -26,5 +21,5 @@ export function analysisCsv(analysis: Analysis): string {
     rows.push([`step ${step + 1}`, `${verb} ${text}`.trim(), null]);
     group(`step ${step + 1}`, { at_min, mass_g, volume_mL, temperature_C, brix });
   });
-  return rows.map((row) => row.map(field).join(',')).join('\r\n') + '\r\n';
+  return csvOf(rows);
 }

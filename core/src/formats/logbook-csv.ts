@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvOf } from './csv';
 
 /** A brew as it stands in the logbook. */
 export interface LogbookLine {
@@ -32,12 +32,6 @@ const COLUMNS = [
   'note',
 ] as const satisfies readonly (keyof LogbookLine)[];
 
-/**
- * Brews as CSV, RFC 4180: the first line names the columns. What a spreadsheet would take for a formula is written so that
- * it is text.
- */
+/** Brews as CSV; the first line names the columns. */
 export const logbookCsv = (lines: readonly LogbookLine[]): string =>
-  `${Papa.unparse(
-    { fields: [...COLUMNS], data: lines.map((line) => COLUMNS.map((column) => line[column])) },
-    { escapeFormulae: true, newline: '\r\n' },
-  )}\r\n`;
+  csvOf([COLUMNS, ...lines.map((line) => COLUMNS.map((column) => line[column]))]);

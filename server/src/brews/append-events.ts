@@ -1,4 +1,4 @@
-import { brewState, type BrewEvent } from '@wellhydra/core/brew';
+import { brewState, type BrewEvent, type BrewStage } from '@wellhydra/core/brew';
 import type { Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { reckonUseBy } from '../bottles/bottle-store';
@@ -64,6 +64,19 @@ async function correctPart(
   await recheck(stores, part.kitchenId, row.id, transaction);
 }
 
+/** What is in the pot while it is made is still said to be in the house: until it is finished or given up. */
+const isOver = (stage: BrewStage): boolean => stage === 'finished' || stage === 'abandoned';
+
+async function madeAtOf(
+  { models }: Stores,
+  kitchenId: string,
+  id: string,
+  transaction: Transaction,
+): Promise<Date | undefined> {
+  const brew = await models.brews.findOne({ where: { kitchenId, id }, attributes: ['madeAt'], transaction });
+  return brew?.madeAt;
+}
+
 /** Stores what a brew was run with: its events, and the stage and figures where they leave it. */
 export async function append(
   { sequelize, models }: BrewContext,
@@ -96,10 +109,11 @@ export async function append(
   await reckonTaste(sequelize, { kitchenId, id }, transaction);
   // Before it is finished there are no bottles.
   if (stage === 'finished') await recheck({ sequelize, models }, kitchenId, id, transaction);
-  // What is in the pot while it is made is still said to be in the house: until it is finished or given up.
-  if (stage === 'finished' || stage === 'abandoned') {
-    const at = new Date(fresh.at(-1)!.at);
-    await settleBrew({ sequelize, models }, { kitchenId, brewId: id, accountId, at }, used, transaction);
+  if (isOver(stage)) {
+    const over = isOver(brewState(all.filter((event) => !fresh.includes(event))).stage);
+    const taking = { kitchenId, brewId: id, accountId, at: new Date(fresh.at(-1)!.at) };
+    const lotsUntil = over ? await madeAtOf({ sequelize, models }, kitchenId, id, transaction) : undefined;
+    await settleBrew({ sequelize, models }, { ...taking, ...(lotsUntil ? { lotsUntil } : {}) }, used, transaction);
   }
   for (const { step, figures: drawn } of ran.drawn)
     await correctPart({ sequelize, models }, { kitchenId, partOf: id, partStep: step }, drawn, transaction);

@@ -127,7 +127,8 @@ export async function finishRun(
   return runThenStore(context, kitchenId, { id, events: [finished] }, async (ahead, transaction) => {
     const there = await bottlesOf(sequelize, { kitchenId, id }, transaction);
     // The same again is the same; other bottles would be a second filling that nobody has seen.
-    if (there.size > 0 && !filling.bottles.some((bottle) => there.has(bottle.id))) throw new Problem('bottled-already');
+    const again = ahead.fresh.length === 0 || filling.bottles.some((bottle) => there.has(bottle.id));
+    if (there.size > 0 && !again) throw new Problem('bottled-already');
     if (there.size === 0) {
       const run = (await findRun(sequelize, kitchenId, id, transaction)) as BrewRun;
       const { batch, drinkId, drinkRevision, recipe } = run;

@@ -10,6 +10,8 @@ export interface TakingBrew {
   readonly brewId: string;
   readonly accountId: string;
   readonly at: Date;
+  /** Set where it was over before: what came into the house after this did not go into it. */
+  readonly lotsUntil?: Date;
 }
 
 /** Amounts that differ by less are the same, g. */
@@ -45,11 +47,14 @@ export async function settleBrew(
   transaction: Transaction,
 ): Promise<void> {
   const { sequelize, models } = context;
-  const { kitchenId, brewId, accountId, at } = brew;
+  const { kitchenId, brewId, accountId, at, lotsUntil } = brew;
   const ingredients = Object.keys(used);
   const which = { ingredients: ingredients.length > 0 ? ingredients : [''], brewId };
-  const lots = await lockLots(sequelize, kitchenId, which, transaction);
+  const locked = await lockLots(sequelize, kitchenId, which, transaction);
   const before = await takenBy(sequelize, brew, transaction);
+  const lots = locked.filter(
+    ({ id, gotAt }) => !lotsUntil || new Date(gotAt) <= lotsUntil || before.some(({ lotId }) => lotId === id),
+  );
   const had = new Map<string, number>();
   for (const { ingredient, grams } of before) had.set(ingredient, (had.get(ingredient) ?? 0) + grams);
   for (const ingredient of new Set([...had.keys(), ...ingredients])) {

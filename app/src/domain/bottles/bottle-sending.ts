@@ -1,7 +1,6 @@
 import type { BottleChange, MakeBrew, MoveBottle, Pour } from '@wellhydra/contract';
 import { noticeRaised } from '../../state/notices';
-import type { Entry } from '../../state/sync/queue';
-import type { SendDispatch, Sender } from '../../state/sync/send-queue';
+import { oneByOne, type Sender } from '../../state/sync/send-queue';
 import { bottlesApi } from './bottle-endpoints';
 
 /** What is done to bottles, as it waits to be sent. */
@@ -15,23 +14,16 @@ export interface BottleDeeds {
 }
 
 const { pourBottle, undoPour, moveBottle, changeBottle, undoChange, makeBrew } = bottlesApi.endpoints;
-type Send<Kind extends keyof BottleDeeds> = (body: BottleDeeds[Kind], dispatch: SendDispatch) => Promise<unknown>;
-const sender = <Kind extends keyof BottleDeeds>(send: Send<Kind>): Sender => ({
-  send: ([entry], dispatch) => send((entry as Entry).body as BottleDeeds[Kind], dispatch),
-});
-
 /** How it is sent: each with an id of its own, so that sending it twice does no harm. */
 export const BOTTLE_SENDERS: Readonly<Record<keyof BottleDeeds, Sender>> = {
-  pour: sender<'pour'>(async (body, dispatch) => (await dispatch(pourBottle.initiate(body))).error),
-  'pour-undone': sender<'pour-undone'>(async (body, dispatch) => (await dispatch(undoPour.initiate(body))).error),
-  'bottle-moved': sender<'bottle-moved'>(async (body, dispatch) => (await dispatch(moveBottle.initiate(body))).error),
-  'bottle-changed': sender<'bottle-changed'>(
-    async (body, dispatch) => (await dispatch(changeBottle.initiate(body))).error,
-  ),
-  'change-undone': sender<'change-undone'>(async (body, dispatch) => (await dispatch(undoChange.initiate(body))).error),
-  'brew-made': sender<'brew-made'>(async (body, dispatch) => {
-    const { data, error } = await dispatch(makeBrew.initiate(body));
-    if (data) dispatch(noticeRaised({ text: `Batch ${data.batch} is on the shelf` }));
-    return error;
+  pour: oneByOne<BottleDeeds['pour']>((body, dispatch) => dispatch(pourBottle.initiate(body))),
+  'pour-undone': oneByOne<BottleDeeds['pour-undone']>((body, dispatch) => dispatch(undoPour.initiate(body))),
+  'bottle-moved': oneByOne<BottleDeeds['bottle-moved']>((body, dispatch) => dispatch(moveBottle.initiate(body))),
+  'bottle-changed': oneByOne<BottleDeeds['bottle-changed']>((body, dispatch) => dispatch(changeBottle.initiate(body))),
+  'change-undone': oneByOne<BottleDeeds['change-undone']>((body, dispatch) => dispatch(undoChange.initiate(body))),
+  'brew-made': oneByOne<BottleDeeds['brew-made']>(async (body, dispatch) => {
+    const answer = await dispatch(makeBrew.initiate(body));
+    if (answer.data) dispatch(noticeRaised({ text: `Batch ${answer.data.batch} is on the shelf` }));
+    return answer;
   }),
 };

@@ -1,9 +1,7 @@
 import type { HouseholdRecord } from '@wellhydra/contract';
 import { NOBODY, withMadeFor, withRow, withoutPerson, type Household } from '@wellhydra/core/household';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
-import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
-import type { Row } from '../../state/sync/vault';
+import { hearDocument, keptRow, kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
 import { peopleApi } from './people-endpoints';
 
 export const HOUSEHOLD_ID = 'household';
@@ -15,7 +13,6 @@ const stored = ({ revision, people }: HouseholdRecord) => ({ revision, content: 
 
 /** Whether something here is not yet stored. */
 export const householdUnsent = document.unsent;
-const isHousehold = (row: Row): row is HouseholdDraft => row.id === HOUSEHOLD_ID;
 
 type Part = Exclude<keyof Household, 'madeFor'>;
 /** A row of a part of the household, by its id. */
@@ -60,16 +57,13 @@ const slice = createSlice({
       document.withStored(state as HouseholdDraft, stored(payload)),
   },
   extraReducers: (builder) =>
-    builder
-      .addCase(ownerEntered, (_state, { payload: { rows } }) => rows.people.find(isHousehold) ?? NOTHING)
-      .addCase(ownerLeft, () => NOTHING)
-      .addCase(rowsWrittenElsewhere, (state, { payload }) => {
-        const other = payload.shelf === 'people' ? payload.rows.find(isHousehold) : undefined;
-        return other ? document.withOther(state as HouseholdDraft, other) : state;
-      })
-      .addMatcher(peopleApi.endpoints.getPeople.matchFulfilled, (state, { payload }) =>
-        document.withAnswer(state as HouseholdDraft, stored(payload)),
-      ),
+    hearDocument(builder, {
+      document,
+      shelf: 'people',
+      kept: keptRow(document),
+      fetched: peopleApi.endpoints.getPeople.matchFulfilled,
+      stored,
+    }),
 });
 
 export const {

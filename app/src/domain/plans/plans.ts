@@ -1,7 +1,6 @@
 import type { DrinkRequest, Plan, PlanRecord } from '@wellhydra/contract';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
-import { documentState, kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
+import { documentState, hearDocument, kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
 import type { Row } from '../../state/sync/vault';
 import { plansApi } from './plan-endpoints';
 
@@ -60,16 +59,13 @@ const slice = createSlice({
     planCollided: (state, { payload }: PayloadAction<PlanRecord>) => document.withStored(state, stored(payload)),
   },
   extraReducers: (builder) =>
-    builder
-      .addCase(ownerEntered, (_state, { payload: { rows } }) => keptPlan(rows.plans))
-      .addCase(ownerLeft, () => NOTHING)
-      .addCase(rowsWrittenElsewhere, (state, { payload }) => {
-        const other = payload.shelf === 'plans' ? payload.rows.find(isPlan) : undefined;
-        return other ? document.withOther(state, other) : state;
-      })
-      .addMatcher(plansApi.endpoints.getPlan.matchFulfilled, (state, { payload }) =>
-        document.withAnswer(state, stored(payload)),
-      ),
+    hearDocument(builder, {
+      document,
+      shelf: 'plans',
+      kept: keptPlan,
+      fetched: plansApi.endpoints.getPlan.matchFulfilled,
+      stored,
+    }),
 });
 
 export const {

@@ -1,9 +1,7 @@
 import type { ShoppingRecord } from '@wellhydra/contract';
 import { MOST_TO_BUY, NOTHING_TO_BUY, type ShoppingItem, type ShoppingList } from '@wellhydra/core/shopping';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
-import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
-import type { Row } from '../../state/sync/vault';
+import { hearDocument, keptRow, kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
 import { shoppingApi } from './shopping-endpoints';
 
 export const SHOPPING_ID = 'shopping';
@@ -13,7 +11,6 @@ const document = kitchenDocument<ShoppingList>(SHOPPING_ID, NOTHING_TO_BUY);
 const { nothing: NOTHING, edited } = document;
 const stored = ({ revision, shopping }: ShoppingRecord) => ({ revision, content: shopping });
 export const shoppingUnsent = document.unsent;
-const isShopping = (row: Row): row is ShoppingDraft => row.id === SHOPPING_ID;
 
 /** A list with more on it; what was bought longest ago makes room. */
 function withItems(items: ShoppingList['items'], more: ShoppingList['items']): ShoppingList['items'] {
@@ -43,16 +40,13 @@ const slice = createSlice({
       document.withStored(state as ShoppingDraft, stored(payload)),
   },
   extraReducers: (builder) =>
-    builder
-      .addCase(ownerEntered, (_state, { payload: { rows } }) => rows.shopping.find(isShopping) ?? NOTHING)
-      .addCase(ownerLeft, () => NOTHING)
-      .addCase(rowsWrittenElsewhere, (state, { payload }) => {
-        const other = payload.shelf === 'shopping' ? payload.rows.find(isShopping) : undefined;
-        return other ? document.withOther(state as ShoppingDraft, other) : state;
-      })
-      .addMatcher(shoppingApi.endpoints.getShopping.matchFulfilled, (state, { payload }) =>
-        document.withAnswer(state as ShoppingDraft, stored(payload)),
-      ),
+    hearDocument(builder, {
+      document,
+      shelf: 'shopping',
+      kept: keptRow(document),
+      fetched: shoppingApi.endpoints.getShopping.matchFulfilled,
+      stored,
+    }),
 });
 
 export const { itemsSaved, itemsRemoved, shoppingSaved, shoppingFailed, shoppingCollided } = slice.actions;

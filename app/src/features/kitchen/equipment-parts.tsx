@@ -29,55 +29,6 @@ export const TAP_LABELS: Readonly<Record<TapWater, string>> = {
 const options = (names: readonly string[]) => names.map((name) => ({ value: name, label: name }));
 const pair = 'gap-3 md:flex-row md:[&>*]:flex-1';
 
-/** Money that prices are said in, ISO 4217; the first where nobody has said. */
-const CURRENCIES = ['GBP', 'EUR', 'USD', 'CAD', 'AUD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'JPY', 'INR'] as const;
-
-export function Measures({ settings, change }: PartProps) {
-  return (
-    <View className="gap-3">
-      <Text variant="smallStrong">Shown in</Text>
-      <Choice
-        label="Shown in"
-        options={[
-          { value: 'metric', label: 'mL, g, °C' },
-          { value: 'us', label: 'fl oz, oz, °F' },
-        ]}
-        value={settings.units}
-        onChange={(units) => change({ units })}
-      />
-      <Text variant="small">Amounts are typed in any unit, whichever is shown.</Text>
-      <Text variant="smallStrong">Money</Text>
-      <Choice
-        label="Money"
-        options={CURRENCIES.map((code) => ({ value: code as string, label: code }))}
-        value={settings.currency ?? CURRENCIES[0]}
-        onChange={(currency) => change({ currency })}
-      />
-      <Text variant="smallStrong">Spoons</Text>
-      <Choice
-        label="Spoons"
-        options={[
-          { value: 'measuring', label: 'A measuring set' },
-          { value: 'cutlery', label: 'Table cutlery' },
-        ]}
-        value={settings.spoons}
-        onChange={(spoons) => change({ spoons })}
-      />
-      <Text variant="smallStrong">Scale</Text>
-      <Choice
-        label="Scale"
-        options={[
-          { value: '0.1', label: 'To 0.1 g' },
-          { value: '1', label: 'To 1 g' },
-          { value: '', label: 'None' },
-        ]}
-        value={settings.scale_g === null ? '' : String(settings.scale_g)}
-        onChange={(scale) => change({ scale_g: scale === '' ? null : Number(scale) })}
-      />
-    </View>
-  );
-}
-
 export function Stove({ settings, change }: PartProps) {
   return (
     <View className="gap-4">

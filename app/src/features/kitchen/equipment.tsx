@@ -3,17 +3,8 @@ import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
-import {
-  Measures,
-  Places,
-  Rooms,
-  Stove,
-  Strainers,
-  TAP_LABELS,
-  Vessels,
-  Water,
-  type PartProps,
-} from './equipment-parts';
+import { Places, Rooms, Stove, Strainers, TAP_LABELS, Vessels, Water, type PartProps } from './equipment-parts';
+import { Measures } from './measures';
 import { useSettingsDraft } from './use-settings-draft';
 
 const n = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;

@@ -1,4 +1,5 @@
 import type { LogbookBrew } from '@wellhydra/contract';
+import { LOGBOOK_LIMITS } from '@wellhydra/contract/field-limits';
 import { Link, router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -21,9 +22,15 @@ import { TakeBack } from '../bottles/take-back';
 import { rowView } from './logbook-view';
 import { Tastings } from './tastings';
 
+/** How often other phones are listened to, ms. */
+const POLL_ms = 15_000;
+
 /** One brew of the logbook: its figures, what people said, what went into it, and where it is. */
 export function LogbookBrewScreen({ id }: { readonly id: string }) {
-  const { data: brew, error } = useGetLogbookBrewQuery(id, { refetchOnMountOrArgChange: true });
+  const { data: brew, error } = useGetLogbookBrewQuery(id, {
+    pollingInterval: POLL_ms,
+    refetchOnMountOrArgChange: true,
+  });
   const { settings } = useRunContext();
   if (!brew && error) {
     const { code, message } = failureOf(error);
@@ -87,7 +94,7 @@ function Note({ brew }: { readonly brew: LogbookBrew }) {
   const [note, setNote] = useState(brew.note);
   return (
     <View className="gap-2">
-      <Field label="Note" multiline value={note} onChangeText={setNote} maxLength={4000} />
+      <Field label="Note" multiline value={note} onChangeText={setNote} maxLength={LOGBOOK_LIMITS.note} />
       {note !== brew.note ? (
         <Button
           label="Keep the note"

@@ -1,4 +1,5 @@
 import type { LogbookBrew } from '@wellhydra/contract';
+import { LOGBOOK_LIMITS } from '@wellhydra/contract/field-limits';
 import X from 'lucide-react-native/icons/x';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -86,9 +87,9 @@ function TastingSheet({ brew, onClose }: { readonly brew: LogbookBrew; readonly 
           onChange={setTaster}
         />
       ) : null}
-      <Field label="Who tasted it, by name" value={taster} onChangeText={setTaster} maxLength={80} />
+      <Field label="Who tasted it, by name" value={taster} onChangeText={setTaster} maxLength={LOGBOOK_LIMITS.taster} />
       <Choice label="Out of 5" options={SCORES} value={score} onChange={setScore} />
-      <Field label="In their words" multiline value={words} onChangeText={setWords} maxLength={500} />
+      <Field label="In their words" multiline value={words} onChangeText={setWords} maxLength={LOGBOOK_LIMITS.words} />
       <Toggle label="They did not know which it was" value={blind} onChange={setBlind} />
       <Button label="Note it" size="large" disabled={!ready} onPress={note} />
     </Sheet>

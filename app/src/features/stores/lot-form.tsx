@@ -1,4 +1,5 @@
 import type { LotRecord, SaveLot } from '@wellhydra/contract';
+import { LOT_LIMITS } from '@wellhydra/contract/field-limits';
 import { readLot, type LotGot } from '@wellhydra/core/stores';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -67,6 +68,9 @@ function boughtForm({ line, lots }: FromList, now: Date): LotForm {
   return { ...formOf(undefined, now), line, ...known };
 }
 
+/** Nothing is in the house before or after these years. */
+const isDay = (iso: string): boolean => iso >= '2000' && iso < '2100';
+
 interface LotSheetProps {
   /** What was bought by the list; none of what comes in by itself. */
   readonly from?: FromList;
@@ -81,11 +85,13 @@ export function LotSheet({ lot, from, onSave, onClose }: LotSheetProps) {
   const { options } = useRunContext();
   const [form, setForm] = useState(() => (from ? boughtForm(from, new Date()) : formOf(lot, new Date())));
   const change = (by: Partial<LotForm>) => setForm({ ...form, ...by });
-  // What it is stands; only how much there was is corrected.
   const read = readLot(form.line, options);
-  const price = optionalNumber(form.price, 1_000_000);
+  const price = optionalNumber(form.price, LOT_LIMITS.price);
   const purity = optionalNumber(form.purity, 100);
-  const wrong = read.kind === 'unread' || price === undefined || purity === undefined || purity === 0;
+  const days = [form.gotAt, ...(form.bestBefore === null ? [] : [form.bestBefore])].every(isDay);
+  const tooMuch = read.kind === 'lot' && read.amount_g > LOT_LIMITS.amount_g;
+  const wrong =
+    read.kind === 'unread' || tooMuch || !days || price === undefined || purity === undefined || purity === 0;
   const save = () => {
     if (wrong) return;
     const { line: _line, price: _price, purity: _purity, ...rest } = form;
@@ -100,7 +106,9 @@ export function LotSheet({ lot, from, onSave, onClose }: LotSheetProps) {
         placeholderTextColor="#6B807F"
         value={form.line}
         onChangeText={(line) => change({ line })}
-        error={read.kind === 'unread' && form.line.trim() !== '' ? read.message : undefined}
+        error={
+          tooMuch ? 'A ton at most.' : read.kind === 'unread' && form.line.trim() !== '' ? read.message : undefined
+        }
         help={read.kind === 'lot' ? `${showMass(read.amount_g)} ${read.ingredient.name.toLowerCase()}` : undefined}
       />
       <Choice label="It was" options={GOT} value={form.got} onChange={(got) => change({ got })} />
@@ -109,6 +117,7 @@ export function LotSheet({ lot, from, onSave, onClose }: LotSheetProps) {
           form.got === 'picked' ? 'Where it was picked' : form.got === 'made' ? 'From what' : 'Where it was bought'
         }
         value={form.origin}
+        maxLength={LOT_LIMITS.text}
         onChangeText={(origin) => change({ origin })}
       />
       {form.got === 'picked' ? <Identified form={form} onChange={change} /> : null}
@@ -131,11 +140,22 @@ export function LotSheet({ lot, from, onSave, onClose }: LotSheetProps) {
           onChange={(day) => change({ bestBefore: day?.toISOString() ?? null })}
         />
       </View>
-      <Field label="Where it stands" value={form.place} onChangeText={(place) => change({ place })} />
+      {days ? null : (
+        <Text role="alert" variant="small" className="text-heat">
+          A day of the years 2000 to 2099.
+        </Text>
+      )}
+      <Field
+        label="Where it stands"
+        value={form.place}
+        maxLength={LOT_LIMITS.place}
+        onChangeText={(place) => change({ place })}
+      />
       <Field
         label="Called"
         placeholder="As on the package"
         value={form.name}
+        maxLength={LOT_LIMITS.name}
         onChangeText={(name) => change({ name })}
       />
       <Field
@@ -145,7 +165,13 @@ export function LotSheet({ lot, from, onSave, onClose }: LotSheetProps) {
         onChangeText={(text) => change({ purity: text })}
         error={purity === undefined || purity === 0 ? 'A number above 0, up to 100, or nothing.' : undefined}
       />
-      <Field label="Note" multiline value={form.note} onChangeText={(note) => change({ note })} />
+      <Field
+        label="Note"
+        multiline
+        value={form.note}
+        maxLength={LOT_LIMITS.note}
+        onChangeText={(note) => change({ note })}
+      />
       <Button label={lot ? 'Save it' : 'Put it away'} size="large" disabled={wrong} onPress={save} />
     </Sheet>
   );
@@ -158,6 +184,7 @@ function Identified({ form, onChange }: { readonly form: LotForm; readonly onCha
       <Field
         label="Who said what it is"
         value={form.identifiedBy}
+        maxLength={LOT_LIMITS.identifiedBy}
         onChangeText={(identifiedBy) => onChange({ identifiedBy })}
       />
       {form.identifiedBy.trim() === '' ? (

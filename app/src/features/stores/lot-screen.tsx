@@ -22,6 +22,9 @@ import { Reached } from './reached';
 import { ThrowAway, UseSome, Weigh } from './lot-changes';
 import { ingredientName, lotView } from './stores-view';
 
+/** How often other phones are listened to, ms. */
+const POLL_ms = 15_000;
+
 type Doing = 'weigh' | 'use' | 'away' | 'correct' | null;
 
 /** Does something to a lot, tells of it, and offers the way back. */
@@ -39,7 +42,7 @@ function useChange(lot: LotRecord | undefined) {
 /** One lot: what is left of it, what is done with it, and everything it has reached. */
 export function LotScreen({ id }: { readonly id: string }) {
   const dispatch = useAppDispatch();
-  const { data: lot, error } = useGetLotQuery(id, { refetchOnMountOrArgChange: true });
+  const { data: lot, error } = useGetLotQuery(id, { pollingInterval: POLL_ms, refetchOnMountOrArgChange: true });
   const now = useNow();
   const [doing, setDoing] = useState<Doing>(null);
   const change = useChange(lot);

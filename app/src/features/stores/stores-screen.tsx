@@ -23,6 +23,8 @@ import { ToBuyList } from './to-buy-list';
 
 const NONE: readonly LotRecord[] = [];
 const MINUTE_ms = 60_000;
+/** How often other phones are listened to, ms. */
+const POLL_ms = 15_000;
 type View_ = 'house' | 'make' | 'buy';
 const VIEWS: readonly { readonly value: View_; readonly label: string }[] = [
   { value: 'house', label: 'In the house' },
@@ -33,7 +35,10 @@ const VIEWS: readonly { readonly value: View_; readonly label: string }[] = [
 /** What is in the house, and what can be made of it. */
 export function StoresScreen() {
   const dispatch = useAppDispatch();
-  const { data, error, refetch } = useListLotsQuery(undefined, { refetchOnMountOrArgChange: true });
+  const { data, error, refetch } = useListLotsQuery(undefined, {
+    pollingInterval: POLL_ms,
+    refetchOnMountOrArgChange: true,
+  });
   const now = useNow(MINUTE_ms);
   const [view, setView] = useState<View_>('house');
   const [search, setSearch] = useState('');

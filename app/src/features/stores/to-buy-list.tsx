@@ -1,4 +1,5 @@
 import type { LotRecord } from '@wellhydra/contract';
+import { LOT_LIMITS } from '@wellhydra/contract/field-limits';
 import type { ShoppingItem } from '@wellhydra/core/shopping';
 import { readLot } from '@wellhydra/core/stores';
 import X from 'lucide-react-native/icons/x';
@@ -20,7 +21,6 @@ import { LotSheet } from './lot-form';
 
 type Row = readonly [id: string, item: ShoppingItem];
 const POLL_ms = 15_000;
-const MOST_SIGNS = 200;
 
 /** Everything on the list: what is to be bought first, then what is in the basket; in the order in which it came. */
 const rowsOf = (items: Readonly<Record<string, ShoppingItem>>): readonly Row[] =>
@@ -86,7 +86,7 @@ export function ToBuyList({ lots }: { readonly lots: readonly LotRecord[] }) {
             label="One more thing to buy"
             placeholder="500 g honey"
             placeholderTextColor="#6B807F"
-            maxLength={MOST_SIGNS}
+            maxLength={LOT_LIMITS.text}
             value={line}
             onChangeText={setLine}
             onSubmitEditing={add}

@@ -1,5 +1,8 @@
 import { isSame, mergeFields } from '@wellhydra/core/merge';
+import type { ActionReducerMapBuilder, PayloadAction, UnknownAction } from '@reduxjs/toolkit';
+import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from './owner';
 import { sendOrMerge, type Try } from './send-documents';
+import type { Row, Shelf } from './vault';
 import { keptWords, type Trouble } from './trouble';
 
 /** A document that a kitchen has one of, as it is edited here, and what of it is stored. */
@@ -61,6 +64,50 @@ export function kitchenDocument<Content extends object>(id: string, empty: Conte
     }),
   };
 }
+
+/** Answers that a document was fetched with. */
+interface Fetched<Stored> {
+  (action: UnknownAction): action is PayloadAction<Stored>;
+}
+
+/**
+ * What every slice of such a document hears: who comes in and goes, what another tab has written, what was fetched.
+ *
+ * @param kept what this device has kept, out of the rows of its shelf
+ */
+export function hearDocument<Content extends object, Stored>(
+  builder: ActionReducerMapBuilder<KitchenDocument<Content>>,
+  {
+    document,
+    shelf,
+    kept,
+    fetched,
+    stored,
+  }: {
+    readonly document: ReturnType<typeof kitchenDocument<Content>>;
+    readonly shelf: Shelf;
+    readonly kept: (rows: readonly Row[]) => KitchenDocument<Content>;
+    readonly fetched: Fetched<Stored>;
+    readonly stored: (record: Stored) => StoredDocument<Content>;
+  },
+): void {
+  // Immer's drafts are read as what they are drafts of: the documents are made anew, never written to.
+  type State = KitchenDocument<Content>;
+  builder
+    .addCase(ownerEntered, (_state, { payload: { rows } }) => kept(rows[shelf]) as never)
+    .addCase(ownerLeft, () => document.nothing as never)
+    .addCase(rowsWrittenElsewhere, (state, { payload }) => {
+      const other = payload.shelf === shelf ? payload.rows.find(({ id }) => id === document.nothing.id) : undefined;
+      return (other ? document.withOther(state as State, other as State) : state) as never;
+    })
+    .addMatcher(fetched, (state, { payload }) => document.withAnswer(state as State, stored(payload)) as never);
+}
+
+/** A device keeps a document as one row; nothing where it has none. */
+export const keptRow =
+  <Content extends object>({ nothing }: ReturnType<typeof kitchenDocument<Content>>) =>
+  (rows: readonly Row[]): KitchenDocument<Content> =>
+    (rows.find(({ id }) => id === nothing.id) as KitchenDocument<Content> | undefined) ?? nothing;
 
 /** Nothing is said while all is stored, or on its way. */
 export const documentState = ({ stuck, message }: KitchenDocument<object>): string | null =>

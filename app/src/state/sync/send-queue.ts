@@ -24,6 +24,13 @@ export interface Sender {
   readonly send: (entries: readonly Entry[], dispatch: SendDispatch) => Promise<unknown>;
 }
 
+/** A sender of entries one by one, each by its body. */
+export const oneByOne = <Body>(
+  send: (body: Body, dispatch: SendDispatch) => Promise<{ readonly error?: unknown }>,
+): Sender => ({
+  send: async ([entry], dispatch) => (await send((entry as Entry).body as Body, dispatch)).error,
+});
+
 /** While nothing can be sent it is tried again this often, ms. */
 export const RETRY_AFTER_ms = 2000;
 /** What the server has failed on this often would hold up its lane for ever: it is set aside. */

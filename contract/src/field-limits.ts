@@ -1,0 +1,12 @@
+/** How much can be written where: what forms let be typed is what is taken. */
+export const LOT_LIMITS = {
+  amount_g: 1_000_000,
+  price: 1_000_000,
+  uses: 500,
+  name: 120,
+  place: 60,
+  identifiedBy: 80,
+  text: 200,
+  note: 500,
+} as const;
+export const LOGBOOK_LIMITS = { note: 4000, words: 500, taster: 80, tastings: 100, points: 100, scores: 40 } as const;
