@@ -1,13 +1,7 @@
 import type { LotRecord, LotTrace } from '@wellhydra/contract';
+import { ingredientName } from '../src/domain/stores/ingredient-name';
 import { showMoney } from '../src/domain/words/money';
-import {
-  ingredientName,
-  lotDue,
-  makeViews,
-  reachedWords,
-  stockViews,
-  storesWorth,
-} from '../src/features/stores/stores-view';
+import { lotDue, makeViews, reachedWords, stockViews, storesWorth } from '../src/features/stores/stores-view';
 import { NOW } from './trial-people';
 
 const DAY_ms = 86_400_000;

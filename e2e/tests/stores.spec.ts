@@ -79,8 +79,19 @@ test('without a network a lot is put away and weighed, and it is there for every
   await context.setOffline(true);
   await putAway(page, '250 g citric acid');
   await expect(page.getByRole('link', { name: /250 g of 250 g/ })).toBeVisible();
+  // It has a page of its own at once, and what is done there waits as well.
+  await page.getByRole('link', { name: /250 g of 250 g/ }).click();
+  await page.getByRole('button', { name: 'Use some' }).click();
+  await page.getByLabel('How much', { exact: true }).fill('50 g');
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByText('200 g of 250 g left')).toBeVisible();
   await context.setOffline(false);
-  await expect.poll(async () => (await (await page.request.get('/api/stores/lots')).json()).lots.length).toBe(2);
+  await expect
+    .poll(async () => {
+      const { lots } = await (await page.request.get('/api/stores/lots')).json();
+      return lots.map(({ remaining_g }: { remaining_g: number }) => remaining_g).sort();
+    })
+    .toEqual([200, 500]);
 });
 
 test('honey is recalled: every bottle and everybody who had of it', async ({ page }) => {
@@ -105,6 +116,12 @@ test('honey is recalled: every bottle and everybody who had of it', async ({ pag
   await expect(reached.getByText(/^Juno: 100 mL, last on/)).toBeVisible();
   await expect(reached.getByRole('link', { name: /^Bottle of/ })).toHaveCount(2);
   await expect(page.getByRole('button', { name: 'Print this' })).toBeVisible();
+  // On paper it is without what can only be pressed.
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print this' })).toBeHidden();
+  await expect(page.getByRole('navigation', { name: 'Places', exact: true })).toBeHidden();
+  await expect(reached.getByText(/^Juno: 100 mL/)).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
   await page.getByRole('button', { name: 'Throw away' }).click();
   await page.getByRole('radio', { name: 'Recalled' }).click();
   await page.getByRole('button', { name: /^Throw 800 g away/ }).click();

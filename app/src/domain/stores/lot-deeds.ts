@@ -16,7 +16,7 @@ function show(dispatch: Dispatch, lot: LotRecord): void {
         : [...lots, lot],
     })),
   );
-  void dispatch(storesApi.util.upsertQueryData('getLot', lot.id, lot));
+  dispatch(storesApi.util.updateQueryData('getLot', lot.id, () => lot));
 }
 
 function enqueue<Kind extends keyof LotDeeds>(

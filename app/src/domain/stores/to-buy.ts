@@ -1,10 +1,8 @@
 import type { LotRecord } from '@wellhydra/contract';
-import { CATALOGUE } from '@wellhydra/core/catalogue';
 import { formatMass } from '@wellhydra/core/quantity';
 import { packagesFor, type ShoppingItem, type ShoppingList } from '@wellhydra/core/shopping';
 import { missingFor, stockOf } from '@wellhydra/core/stores';
-
-const names = new Map(CATALOGUE.map(({ id, name }) => [id, name.toLowerCase()]));
+import { ingredientName } from './ingredient-name';
 
 /** What was in the package that was bought last of an ingredient, g. */
 function boughtLast(ingredient: string, lots: readonly LotRecord[]): number | undefined {
@@ -15,7 +13,7 @@ function boughtLast(ingredient: string, lots: readonly LotRecord[]): number | un
 /** "2 x 500 g honey". */
 function packageWords(ingredient: string, wanted_g: number, lots: readonly LotRecord[]): string {
   const { count, each_g } = packagesFor(wanted_g, boughtLast(ingredient, lots));
-  const what = `${formatMass(each_g)} ${names.get(ingredient) ?? ingredient}`;
+  const what = `${formatMass(each_g)} ${ingredientName(ingredient, lots).toLowerCase()}`;
   return count === 1 ? what : `${count} x ${what}`;
 }
 

@@ -1,9 +1,9 @@
 import type { LogbookFilter } from '@wellhydra/contract';
-import { CATALOGUE } from '@wellhydra/core/catalogue';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { usePeople } from '../../domain/people/use-people';
+import { ingredientName } from '../../domain/stores/ingredient-name';
 import { useListLotsQuery } from '../../domain/stores/store-endpoints';
 import { Field } from '../../ui/field';
 import { SelectField } from '../../ui/select-field';
@@ -18,7 +18,6 @@ interface FiltersProps {
 
 const MONTHS = 24;
 const monthName = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric' });
-const names = new Map(CATALOGUE.map(({ id, name }) => [id, name]));
 
 /** Without what is not said: an empty filter finds everything. */
 const cleaned = (filter: LogbookFilter): LogbookFilter =>
@@ -41,7 +40,7 @@ export function Filters({ filter, now, cooks, onChange }: FiltersProps) {
   const ingredients = useMemo(
     () =>
       [...new Set(stores?.lots.map(({ ingredient }) => ingredient))]
-        .map((value) => ({ value, label: names.get(value) ?? value }))
+        .map((value) => ({ value, label: ingredientName(value, stores?.lots) }))
         .sort((a, b) => a.label.localeCompare(b.label, 'en')),
     [stores],
   );

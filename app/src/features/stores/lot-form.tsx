@@ -3,6 +3,7 @@ import { LOT_LIMITS } from '@wellhydra/contract/field-limits';
 import { readLot, type LotGot } from '@wellhydra/core/stores';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { ingredientName } from '../../domain/stores/ingredient-name';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { showMass } from '../../domain/words/units';
 import { Button } from '../../ui/button';
@@ -11,7 +12,6 @@ import { DayField } from '../../ui/day-field';
 import { Field } from '../../ui/field';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
-import { ingredientName } from './stores-view';
 
 const GOT: readonly { readonly value: LotGot; readonly label: string }[] = [
   { value: 'bought', label: 'Bought' },

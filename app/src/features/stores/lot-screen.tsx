@@ -3,8 +3,9 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { lotChanged, lotChangeUndone, lotSaved } from '../../domain/stores/lot-deeds';
-import { useGetLotQuery } from '../../domain/stores/store-endpoints';
+import { useGetLotQuery, useListLotsQuery } from '../../domain/stores/store-endpoints';
 import { useAppDispatch } from '../../domain/store';
+import { ingredientName } from '../../domain/stores/ingredient-name';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { showMoney } from '../../domain/words/money';
 import { showMass } from '../../domain/words/units';
@@ -20,7 +21,7 @@ import { useNow } from '../../ui/use-now';
 import { LotSheet } from './lot-form';
 import { Reached } from './reached';
 import { ThrowAway, UseSome, Weigh } from './lot-changes';
-import { ingredientName, lotView } from './stores-view';
+import { lotView } from './stores-view';
 
 /** How often other phones are listened to, ms. */
 const POLL_ms = 15_000;
@@ -42,7 +43,10 @@ function useChange(lot: LotRecord | undefined) {
 /** One lot: what is left of it, what is done with it, and everything it has reached. */
 export function LotScreen({ id }: { readonly id: string }) {
   const dispatch = useAppDispatch();
-  const { data: lot, error } = useGetLotQuery(id, { pollingInterval: POLL_ms, refetchOnMountOrArgChange: true });
+  const { data: own, error } = useGetLotQuery(id, { pollingInterval: POLL_ms, refetchOnMountOrArgChange: true });
+  // Without a network, or before it is sent, it is known from the list.
+  const { data: list } = useListLotsQuery();
+  const lot = own ?? list?.lots.find((each) => each.id === id);
   const now = useNow();
   const [doing, setDoing] = useState<Doing>(null);
   const change = useChange(lot);

@@ -1,7 +1,7 @@
 import type { LotRecord, LotTrace } from '@wellhydra/contract';
-import { CATALOGUE } from '@wellhydra/core/catalogue';
 import { shelfWords } from '@wellhydra/core/quantity';
 import { byExpiry, missingFor, stockOf, type Missing } from '@wellhydra/core/stores';
+import { ingredientName } from '../../domain/stores/ingredient-name';
 import { showMass } from '../../domain/words/units';
 
 const DAY_ms = 86_400_000;
@@ -9,11 +9,6 @@ const DAY_ms = 86_400_000;
 const SOON_ms = 14 * DAY_ms;
 /** An ingredient is low when no more than this share of its largest lot is left. */
 const LOW = 0.2;
-
-const names = new Map(CATALOGUE.map(({ id, name }) => [id, name]));
-/** What an ingredient is called; one that is not in the catalogue as its lot is. */
-export const ingredientName = (id: string, lots: readonly LotRecord[] = []): string =>
-  names.get(id) ?? lots.find(({ ingredient }) => ingredient === id)?.name ?? id;
 
 export interface LotView {
   readonly id: string;

@@ -56,6 +56,12 @@ export function OpenedStep({
 }: OpenedStepProps) {
   const preparations = usePreparations(context);
   const { chosen } = useMadeFor(drinkId);
+  // Each line that is judged is a run of the drink: not at every drawing.
+  const suiting = useMemo(() => {
+    if (chosen.length === 0) return null;
+    const madeFor = { people: peopleOf(chosen), now: new Date() };
+    return (text: string) => troubleWords(suitsAsWritten(withStepText(document, view.id, text), context, madeFor));
+  }, [chosen, document, view.id, context]);
   const write = (text: string) => onReplace({ ...view.step, text });
   return (
     <StepSheet
@@ -81,17 +87,7 @@ export function OpenedStep({
             analysis={analysis}
             batchIndex={view.batchIndex}
             settings={context.settings}
-            suiting={
-              chosen.length === 0
-                ? null
-                : (text) =>
-                    troubleWords(
-                      suitsAsWritten(withStepText(document, view.id, text), context, {
-                        people: peopleOf(chosen),
-                        now: new Date(),
-                      }),
-                    )
-            }
+            suiting={suiting}
             onTake={write}
           />
         </>

@@ -1,6 +1,6 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
@@ -23,14 +23,19 @@ export function StepSubstitutes({ analysis, batchIndex, settings, suiting, onTak
   const [open, setOpen] = useState(false);
   const [filter, setFilter] = useState<Filter>('all');
   const entry = analysis.trace.entries.find(({ step, verb }) => step === batchIndex && verb === 'add');
-  if (!entry?.line || !(entry.added_g && entry.added_g > 0)) return null;
-  const { ingredient } = entry.line;
-  const all = substitutesView({ ingredient, grams: entry.added_g }, settings, analysis.options);
-  if (all.length === 0) return null;
-  const judged = all
-    .map((each) => ({ ...each, trouble: open && suiting ? suiting(each.text) : [] }))
-    // What does not suit those it is made for comes last, and says why.
-    .sort((a, b) => Number(a.trouble.length > 0) - Number(b.trouble.length > 0));
+  const ingredient = entry?.line?.ingredient;
+  const grams = entry?.added_g ?? 0;
+  const { options } = analysis;
+  const judged = useMemo(() => {
+    if (!ingredient || !(grams > 0)) return [];
+    return (
+      substitutesView({ ingredient, grams }, settings, options)
+        .map((each) => ({ ...each, trouble: open && suiting ? suiting(each.text) : [] }))
+        // What does not suit those it is made for comes last, and says why.
+        .sort((a, b) => Number(a.trouble.length > 0) - Number(b.trouble.length > 0))
+    );
+  }, [ingredient, grams, settings, options, open, suiting]);
+  if (!ingredient || judged.length === 0) return null;
   const shown = judged.filter(({ vegan, forInfants, trouble }) =>
     filter === 'vegan' ? vegan : filter === 'infant' ? forInfants : filter === 'suits' ? trouble.length === 0 : true,
   );
