@@ -6,6 +6,7 @@ const FEATURES = [
   'kitchen',
   'bottles',
   'people',
+  'measures',
   'drink',
   'check',
   'drinks',

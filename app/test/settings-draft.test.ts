@@ -1,7 +1,7 @@
 import type { KitchenSettingsRecord } from '@wellhydra/contract';
 import { DEFAULT_SETTINGS, type KitchenSettings } from '@wellhydra/core/kitchen';
 import { settingsEdited } from '../src/domain/kitchen/settings-draft';
-import { settingsState } from '../src/features/kitchen/use-settings-draft';
+import { settingsState } from '../src/domain/kitchen/use-settings-draft';
 import type { Store } from '../src/domain/store';
 import { runAction } from '../src/state/undo-actions';
 import { INES, WILF, comesIn, emptyDevice, goes, tabOf, written } from './device';

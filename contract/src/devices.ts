@@ -1,5 +1,6 @@
 import { id, name, timestamp } from './common';
-import { figure, flag, list, nullable, object, oneOf, optional, text, type Of } from './schema';
+import { MEASURE_LIMITS } from './field-limits';
+import { figure, flag, integer, list, nullable, object, oneOf, optional, text, type Of } from './schema';
 
 /** What can stand on the worktop. */
 export const DEVICES = ['scale', 'probe', 'refractometer', 'printer'] as const;
@@ -42,6 +43,14 @@ export type StreamQuery = Of<typeof streamQuery>;
 
 export const tareScale = object({ brew: id() });
 export type TareScale = Of<typeof tareScale>;
+
+/** A measure of somebody's own that is put on the scale, and how many of it at once. */
+export const weighHand = object({
+  name: text(MEASURE_LIMITS.name),
+  of: text(MEASURE_LIMITS.of),
+  count: integer(1, 100),
+});
+export type WeighHand = Of<typeof weighHand>;
 
 export const printLabels = object({
   bottles: list(id(), { most: 60, unique: (each) => each }),

@@ -10,3 +10,11 @@ export const LOT_LIMITS = {
   note: 500,
 } as const;
 export const LOGBOOK_LIMITS = { note: 4000, words: 500, taster: 80, tastings: 100, points: 100, scores: 40 } as const;
+export const MEASURE_LIMITS = {
+  measures: 120,
+  weighings: 50,
+  name: 40,
+  of: 80,
+  weighed_g: [0.001, 100_000],
+} as const;
+export const OWN_INGREDIENT_LIMITS = { ingredients: 200, name: 80, formula: 80, word: 40 } as const;

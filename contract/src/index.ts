@@ -98,7 +98,7 @@ export type {
   Tasting,
   TastingParams,
 } from './logbook';
-export { LOGBOOK_LIMITS, LOT_LIMITS } from './field-limits';
+export { LOGBOOK_LIMITS, LOT_LIMITS, MEASURE_LIMITS, OWN_INGREDIENT_LIMITS } from './field-limits';
 export { MOMENTS, PAGE, idParams, pageQuery } from './common';
 export type { IdParams, PageQuery } from './common';
 export {
@@ -150,8 +150,10 @@ export {
   plugDevice,
   printLabels,
   printedLabels,
+  sensorValue,
   streamQuery,
   tareScale,
+  weighHand,
 } from './devices';
 export type {
   Device,
@@ -166,4 +168,5 @@ export type {
   Signal,
   StreamQuery,
   TareScale,
+  WeighHand,
 } from './devices';

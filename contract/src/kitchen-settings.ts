@@ -14,6 +14,8 @@ import {
 import type { Habits } from '@wellhydra/core/process';
 import Joi from 'joi';
 import { expectedRevision, timestamp } from './common';
+import { MEASURE_LIMITS, OWN_INGREDIENT_LIMITS } from './field-limits';
+import { kitchenIngredient, ownMeasure } from './kitchens-own';
 import { PLACES } from './places';
 import {
   describes,
@@ -88,6 +90,13 @@ export const kitchenSettings: Joi.ObjectSchema & Schema<KitchenSettings> = descr
     coolRoom_C: ranged('coolRoom_C').label('Cool room'),
     tap: oneOf(TAP_WATERS),
     sheet_mg_L: object(each(WATER_MINERALS, optional(ranged('mineral_mg_L') as Schema<number>))),
+    measures: optional(list(ownMeasure, { most: MEASURE_LIMITS.measures, unique: ({ id }) => id })),
+    ingredients: optional(
+      list(kitchenIngredient, {
+        most: OWN_INGREDIENT_LIMITS.ingredients,
+        unique: ({ name }) => name.trim().toLowerCase(),
+      }),
+    ),
     habits: optional(habits),
   }),
 );

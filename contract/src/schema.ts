@@ -63,6 +63,7 @@ const MESSAGES = {
   'text.illFormed': '{{#label}} holds characters that are none',
   'list.unique': '{{#label}} is there twice',
   'string.pattern.name': '{{#label}} is no {{#name}}',
+  'own.trouble': '{{#label}}: {{#trouble}}',
   'moment.range': '{{#label}} lies outside of the years 2000 to 2099',
 };
 /**

@@ -1,5 +1,5 @@
 import { type DrinkStep, lineFromStep } from '../drink';
-import { readIngredientLine } from '../quantity';
+import { readIngredientLine, type LineOptions } from '../quantity';
 
 /** A step of two drinks side by side; null where one of them has none. */
 export interface StepDifference<Step extends DrinkStep = DrinkStep> {
@@ -9,9 +9,9 @@ export interface StepDifference<Step extends DrinkStep = DrinkStep> {
 }
 
 /** What two steps must share to stand beside each other: the verb, and what is put in. */
-function keyOf({ verb, text }: DrinkStep): string {
+function keyOf({ verb, text }: DrinkStep, options: LineOptions): string {
   if (verb !== 'add') return verb === 'use' ? `use ${text.replace(/^[\d\s./½¼¾-]+\w*\s*/, '').toLowerCase()}` : verb;
-  const line = readIngredientLine(text);
+  const line = readIngredientLine(text, options);
   return `add ${line.kind === 'read' ? line.ingredient.id : text.trim().toLowerCase()}`;
 }
 
@@ -20,14 +20,16 @@ const same = (a: DrinkStep, b: DrinkStep): boolean => lineFromStep(a) === lineFr
 /**
  * Two lists of steps aligned by their longest common subsequence of what is done.
  *
+ * @param options with which lines are read here
  * @returns rows in order; each step of either stands in exactly one
  * Source: Wagner and Fischer 1974.
  */
 export function compareSteps<Step extends DrinkStep>(
   first: readonly Step[],
   second: readonly Step[],
+  options: LineOptions = {},
 ): readonly StepDifference<Step>[] {
-  const [a, b] = [first.map(keyOf), second.map(keyOf)];
+  const [a, b] = [first, second].map((steps) => steps.map((step) => keyOf(step, options))) as [string[], string[]];
   const lengths = Array.from({ length: a.length + 1 }, () => new Uint16Array(b.length + 1));
   for (let i = a.length - 1; i >= 0; i -= 1)
     for (let j = b.length - 1; j >= 0; j -= 1)

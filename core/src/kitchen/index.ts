@@ -10,6 +10,7 @@ export type {
   TapWater,
   WaterMineral,
 } from './kitchen-settings';
+export { settingsFor } from './measures-of';
 export { mergeSettings } from './merge-settings';
 export type { MergedSettings } from './merge-settings';
 export { SETTING_RANGES } from './setting-ranges';

@@ -1,4 +1,6 @@
+import type { OwnIngredientFields } from '../drink';
 import type { Habits } from '../process';
+import type { OwnMeasure } from '../quantity';
 
 /** Minerals of a water in mg/L, as a supplier's sheet prints them. */
 export const WATER_MINERALS = [
@@ -65,6 +67,10 @@ export interface KitchenSettings {
   readonly coolRoom_C: number;
   readonly tap: TapWater;
   readonly sheet_mg_L: Readonly<Partial<Record<WaterMineral, number>>>;
+  /** What own pinches, handfuls and mugs weigh; one of a member's holds for that member only. */
+  readonly measures?: readonly OwnMeasure[];
+  /** Ingredients beside the catalogue, from the labels of their packages. */
+  readonly ingredients?: readonly OwnIngredientFields[];
   /** What the kitchen does more or less of than the tables, learned from its brews. */
   readonly habits?: Habits;
 }

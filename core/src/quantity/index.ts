@@ -11,6 +11,8 @@ export type { MeasureError } from './measure-error';
 export { bulkDensityFor } from './measured-mass';
 export type { MeasuredMass } from './measured-mass';
 export { unreadable } from './outcome';
+export { ENOUGH_WEIGHINGS, measureNameTrouble, usualMeasure, usualUnit, weighedMeasure } from './own-measure';
+export type { OwnMeasure, WeighedMeasure } from './own-measure';
 export type { Unreadable, UnreadableCode } from './outcome';
 export { readAmount } from './read-amount';
 export { TIME_UNITS_min, readDuration } from './read-duration';

@@ -4,6 +4,7 @@ import { formatNumber } from './format-number';
 import type { IngredientPhrase } from './ingredient-phrase';
 import type { MeasureError } from './measure-error';
 import type { MeasuredMass } from './measured-mass';
+import type { OwnMeasure } from './own-measure';
 import { WHOLE } from './units';
 
 /** So much of it. */
@@ -54,6 +55,8 @@ export interface LineOptions {
   readonly spoons?: SpoonKind;
   /** Ingredients of the maker's own, beside the catalogue. */
   readonly own?: readonly Ingredient[];
+  /** What the maker's own pinch, handful or mug weighs. */
+  readonly measures?: readonly OwnMeasure[];
   /** False for who only asks whether it can be read: what it could have meant instead is not looked for. */
   readonly suggests?: boolean;
 }

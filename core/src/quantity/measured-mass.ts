@@ -65,11 +65,14 @@ function noSuchMeasure(ingredient: Ingredient, amount: Amount): Unreadable {
 /** Spirit hangs less on a dropper than water: a drop of tincture is 0.03 mL, of water 0.05. */
 const SPIRIT_DROP = 0.6;
 
+/** How large a drop of something is against one of water. */
+export const dropShare = ({ role }: Ingredient): number => (role === 'spirit' ? SPIRIT_DROP : 1);
+
 function byVolume(amount: Amount, ingredient: Ingredient, form: string | undefined): MeasuredMass | Unreadable {
   const bulk = bulkDensityFor(ingredient, form);
   if (!bulk) return noSuchMeasure(ingredient, amount);
   const { unit } = amount;
-  const drop = unit.tool === 'drop' && ingredient.role === 'spirit' ? SPIRIT_DROP : 1;
+  const drop = unit.tool === 'drop' ? dropShare(ingredient) : 1;
   const volume_mL = baseValue(amount) * drop;
   const mass_g = volume_mL * bulk.density_g_mL;
   const bulkError: MeasureError = { key: `bulk:${ingredient.id}`, cv: bulk.cv };
@@ -95,7 +98,8 @@ function byLength(amount: Amount, ingredient: Ingredient): MeasuredMass | Unread
   ]);
 }
 
-function handfulOf(ingredient: Ingredient): { mass_g: number; cv: number } | undefined {
+/** What a handful of something is by its kind; undefined where nobody takes handfuls of it. */
+export function handfulOf(ingredient: Ingredient): { mass_g: number; cv: number } | undefined {
   const name = ingredient.name.toLowerCase();
   const berry = name.includes('berr') || name.includes('hip') || name.includes('cherr');
   if (name.includes('dried')) return berry ? HANDFULS.driedBerry : HANDFULS.driedLeaf;

@@ -23,15 +23,21 @@ function wordEnd(text: string, at: number): number {
   return end;
 }
 
-/** The longest spelling of a unit that starts at `at`; a full stop after it is passed over. */
-export function scanUnit(text: string, at: number): ScannedUnit | undefined {
+/**
+ * The longest spelling of a unit that starts at `at`; a full stop after it is passed over.
+ *
+ * @param own units beside the tables', by their spellings
+ */
+export function scanUnit(text: string, at: number, own?: ReadonlyMap<string, Unit>): ScannedUnit | undefined {
   let best: ScannedUnit | undefined;
   let end = at;
   for (let words = 0; words < LONGEST_ALIAS_WORDS && end < text.length; words += 1) {
     end = wordEnd(text, words === 0 ? end : end + 1);
     const spelling = text.slice(at, end);
     const unit =
-      UNIT_BY_ALIAS.get(spelling) ?? (spelling.endsWith('.') ? UNIT_BY_ALIAS.get(spelling.slice(0, -1)) : undefined);
+      own?.get(spelling) ??
+      UNIT_BY_ALIAS.get(spelling) ??
+      (spelling.endsWith('.') ? UNIT_BY_ALIAS.get(spelling.slice(0, -1)) : undefined);
     if (unit) best = { unit, end };
     if (text.charCodeAt(end) !== SPACE) break;
   }

@@ -17,7 +17,8 @@ import {
   type FoundIngredient,
   type IngredientPhrase,
 } from './ingredient-phrase';
-import { juiceMass, massOfAmount, measuredMass, pieceFor, type MeasuredMass } from './measured-mass';
+import { juiceMass, measuredMass, pieceFor, type MeasuredMass } from './measured-mass';
+import { massByMeasures, ownUnits, type OwnMeasure } from './own-measure';
 import { isUnreadable, unreadable, type Unreadable } from './outcome';
 import { amountOf, checkNumber, scanUnit, unknownUnit } from './read-amount';
 import { inCapsuleOrder, readCapsules } from './read-capsules';
@@ -42,7 +43,13 @@ interface Draft {
   readonly piece?: string;
 }
 
-function finish(found: FoundIngredient, draft: Draft, mass: MeasuredMass, unit: Unit): IngredientLine {
+/** Grams, and the measure of the maker's own they came by. */
+interface Weight {
+  readonly mass: MeasuredMass;
+  readonly measure?: OwnMeasure;
+}
+
+function finish(found: FoundIngredient, draft: Draft, { mass, measure }: Weight, unit: Unit): IngredientLine {
   const { phrase } = draft;
   const amount: Amount = {
     ...draft.amount,
@@ -68,7 +75,7 @@ function finish(found: FoundIngredient, draft: Draft, mass: MeasuredMass, unit: 
     amount,
     dose: { kind: 'mass', ...(pressed ?? scaled) },
     understood: describe(amount, `${size}${thing}`),
-    assumed: assumptions(phrase, found.ingredient),
+    assumed: [...assumptions(phrase, found.ingredient), ...(measure ? [`by your own ${measure.name}`] : [])],
   };
 }
 
@@ -105,7 +112,7 @@ function spooned(found: FoundIngredient, words: readonly string[], before: strin
     : found;
 }
 
-function build(draft: Draft, { own, suggests = true }: LineOptions): IngredientLine | Unreadable {
+function build(draft: Draft, { own, measures, suggests = true }: LineOptions): IngredientLine | Unreadable {
   const { phrase, amount } = draft;
   if (phrase.words.length === 0)
     return unreadable('no-ingredient', draft.before, `Say of what: ${draft.before} of which ingredient?`);
@@ -128,18 +135,18 @@ function build(draft: Draft, { own, suggests = true }: LineOptions): IngredientL
   if (draft.piece === 'peel') found = { ...found, ingredient: peelOf(found.ingredient) };
   const pressed = draft.juice || found.form === 'juiced';
   if (pressed && !(found.ingredient.juice?.hand && found.ingredient.juiceId)) return noJuice(found);
-  const measured = massOfAmount(
+  const { mass, measure } = massByMeasures(
     {
       ...amount,
       unit,
       ...(phrase.heap ? { heap: phrase.heap } : {}),
       ...(phrase.spoons ? { spoons: phrase.spoons } : {}),
     },
-    found.ingredient,
-    found.form,
+    found,
+    measures,
   );
-  if (isUnreadable(measured)) return measured;
-  return finish(found, draft, measured, unit);
+  if (isUnreadable(mass)) return mass;
+  return finish(found, draft, { mass, ...(measure ? { measure } : {}) }, unit);
 }
 
 function nothingBefore(text: string): Unreadable {
@@ -208,7 +215,7 @@ export function readIngredientLine(written: string, options: LineOptions = {}): 
   QUALIFIED_UNIT.lastIndex = at;
   const qualifiers = QUALIFIED_UNIT.test(text) ? text.slice(at, QUALIFIED_UNIT.lastIndex) : '';
   const unitAt = at + qualifiers.length;
-  const scanned = scanUnit(text, unitAt);
+  const scanned = scanUnit(text, unitAt, options.measures && ownUnits(options.measures));
   if (!number && scanned?.unit.tool !== 'hand' && scanned?.unit.dimension !== 'piece') return nothingBefore(text);
 
   const rest = scanned ? text.slice(scanned.end).trim() : '';

@@ -1,4 +1,11 @@
-import { TEASPOON_mL, bulkDensityFor, formatNumber, readIngredientLine, type IngredientLine } from '../quantity';
+import {
+  TEASPOON_mL,
+  bulkDensityFor,
+  formatNumber,
+  readIngredientLine,
+  type IngredientLine,
+  type LineOptions,
+} from '../quantity';
 import { spoonNumber, withNumbers } from './scale-line';
 
 /** What a kitchen measures with. */
@@ -93,12 +100,18 @@ function bySpoon(text: string, line: IngredientLine, factor: number): string | u
  * @param text such as "1/2 tsp salt", "2 lemons", "420 g honey"
  * @param factor above 0
  * @param measures of the kitchen
+ * @param options with which lines are read there
  * @returns a line that reads back; undefined when there is no amount to exchange
  * @throws RangeError for a factor that is not above 0
  */
-export function measurableLine(text: string, factor: number, measures: Measures): string | undefined {
+export function measurableLine(
+  text: string,
+  factor: number,
+  measures: Measures,
+  options: LineOptions = {},
+): string | undefined {
   if (!(factor > 0)) throw new RangeError(`measurableLine: factor must be above 0, got ${factor}`);
-  const line = readIngredientLine(text);
+  const line = readIngredientLine(text, options);
   if (line.kind === 'unreadable' || line.dose.kind === 'pot') return undefined;
   if (measures.scale_g === null && line.amount.unit.dimension === 'mass') {
     const spooned = bySpoon(text, line, factor);

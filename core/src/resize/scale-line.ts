@@ -1,4 +1,4 @@
-import { formatNumber, readIngredientLine, scanNumber } from '../quantity';
+import { formatNumber, readIngredientLine, scanNumber, type LineOptions } from '../quantity';
 
 /** Eighths that people write as fractions. */
 const FRACTIONS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
@@ -51,12 +51,12 @@ export function scaleText(text: string, factor: number): string | undefined {
 }
 
 /** A line that has no number is one of what it names. */
-export function scaleIngredientLine(text: string, factor: number): string | undefined {
+export function scaleIngredientLine(text: string, factor: number, options: LineOptions = {}): string | undefined {
   // What depends on the pot grows with it.
-  const line = readIngredientLine(text, { suggests: false });
+  const line = readIngredientLine(text, { ...options, suggests: false });
   if (line.kind === 'read' && line.dose.kind === 'pot') return text;
   const scaled = scaleText(text, factor);
   if (scaled !== undefined) return scaled;
   const counted = `${formatNumber(factor)} ${text.trim().replace(/^(?:a|an|one)\s+/i, '')}`;
-  return readIngredientLine(counted).kind === 'read' ? counted : undefined;
+  return readIngredientLine(counted, options).kind === 'read' ? counted : undefined;
 }

@@ -1,6 +1,7 @@
 import { ingredientById, type Ingredient, waterComposition } from '../catalogue';
 import { COOKING_POTS, DEFAULT_KITCHEN, potOfWidth, type CookingPot, type Kitchen } from '../process';
-import type { KitchenSettings, OwnPot } from '../kitchen';
+import { settingsFor, type KitchenSettings, type OwnPot } from '../kitchen';
+import { ownIngredient } from '../own-ingredient';
 import type { RunOptions } from './trace';
 
 const TAP_IDS = { soft: 'tap-water-soft', average: 'tap-water', hard: 'tap-water-hard' } as const;
@@ -55,9 +56,9 @@ const byName = <T extends { readonly name: string }, V>(rows: readonly T[], valu
 /**
  * How drinks are run in a kitchen.
  *
- * @param settings what the kitchen has; an empty list of pots or burners stands for the usual ones
+ * @param settings what the kitchen has, for one of its members where it is (`settingsFor`); an empty list of pots or burners stands for the usual ones
  * @returns options for `analyseDrink` and `runSteps`
- * @throws RangeError when the sheet of the water has an impossible figure
+ * @throws RangeError when the sheet of the water or the label of an ingredient has an impossible figure
  */
 export function kitchenOptions(settings: KitchenSettings): Omit<RunOptions, 'preparations'> {
   const pots = settings.pots.length > 0 ? byName(settings.pots, cookingPot) : DEFAULT_KITCHEN.pots;
@@ -78,9 +79,12 @@ export function kitchenOptions(settings: KitchenSettings): Omit<RunOptions, 'pre
     ...(settings.habits ? { habits: settings.habits } : {}),
   };
   const water = tapWater(settings);
+  const own = [...(water ? [water] : []), ...(settings.ingredients ?? []).map(ownIngredient)];
+  const { measures } = settingsFor(settings, null);
   return {
     kitchen,
     ...(settings.spoons === 'cutlery' ? { spoons: 'cutlery' as const } : {}),
-    ...(water ? { own: [water] } : {}),
+    ...(own.length > 0 ? { own } : {}),
+    ...(measures && measures.length > 0 ? { measures } : {}),
   };
 }

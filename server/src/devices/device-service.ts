@@ -19,7 +19,7 @@ const NAMES: Readonly<Record<Device, string>> = {
   printer: 'Label printer (simulated)',
 };
 
-async function kitchenOf({ models }: BrewContext, kitchenId: string) {
+export async function kitchenOf({ models }: BrewContext, kitchenId: string) {
   const kitchen = await models.kitchens.findByPk(kitchenId, { attributes: ['id', 'unplugged', 'tareG'] });
   if (!kitchen) throw new Problem('not-found');
   return kitchen;

@@ -4,14 +4,17 @@ import {
   plugDevice,
   printLabels,
   printedLabels,
+  sensorValue,
   streamQuery,
   tareScale,
+  weighHand,
   type DeviceParams,
   type PlugDevice,
   type PrintLabels,
   type PrintedLabels,
   type StreamQuery,
   type TareScale,
+  type WeighHand,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
 import { labelsPdf } from '../documents/labels/label-pdf';
@@ -20,6 +23,7 @@ import { findSession } from '../accounts/session-store';
 import { sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
 import { listDevices, plugIn, sensorsAt, tare } from './device-service';
+import { weighHandful } from './weigh-hand';
 import { SensorStreams } from './sensor-streams';
 import { spoolPrinter } from './simulated/spool-printer';
 
@@ -54,6 +58,19 @@ export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (
       await tare(context, request.signedIn().kitchenId, request.body.brew, new Date());
       return reply.code(204).send();
     },
+  );
+
+  app.post<{ Body: WeighHand }>(
+    '/scale/weigh',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'What the scale shows of so many of a measure of somebody’s own',
+        body: weighHand,
+        response: { 200: sensorValue },
+      },
+    },
+    (request) => weighHandful(context, request.signedIn(), request.body, new Date()),
   );
 
   app.get<{ Querystring: StreamQuery }>(

@@ -1,4 +1,4 @@
-import type { Device, DeviceList, PrintLabels, PrintedLabels } from '@wellhydra/contract';
+import type { Device, DeviceList, PrintLabels, PrintedLabels, SensorValue, WeighHand } from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 export const devicesApi = api.injectEndpoints({
@@ -11,10 +11,19 @@ export const devicesApi = api.injectEndpoints({
     tareScale: build.mutation<void, string>({
       query: (brew) => ({ url: '/devices/scale/tare', method: 'POST', body: { brew } }),
     }),
+    weighHand: build.mutation<SensorValue, WeighHand>({
+      query: (body) => ({ url: '/devices/scale/weigh', method: 'POST', body }),
+    }),
     printLabels: build.mutation<PrintedLabels, PrintLabels>({
       query: (body) => ({ url: '/devices/printer/labels', method: 'POST', body }),
     }),
   }),
 });
 
-export const { useListDevicesQuery, usePlugDeviceMutation, useTareScaleMutation, usePrintLabelsMutation } = devicesApi;
+export const {
+  useListDevicesQuery,
+  usePlugDeviceMutation,
+  useTareScaleMutation,
+  useWeighHandMutation,
+  usePrintLabelsMutation,
+} = devicesApi;

@@ -1,4 +1,5 @@
 import { type DrinkStep, type EditedStep, type MergeConflict, stepFromLine } from '@wellhydra/core/drink';
+import type { LineOptions } from '@wellhydra/core/quantity';
 import { typedLine } from '@wellhydra/core/read';
 import { useEffect, useMemo } from 'react';
 import { keepAction } from '../../state/undo-actions';
@@ -31,7 +32,7 @@ export interface DraftHandle {
   /** What is typed into a step before the page follows. */
   readonly typing: TypedAhead;
   readonly type: (line: string) => void;
-  readonly addLine: (line: string) => void;
+  readonly addLine: (line: string, options?: LineOptions) => void;
   /** Puts the steps of a pasted recipe at the end; whether it was one. */
   readonly paste: (text: string) => boolean;
   readonly rewrite: (id: string, line: string) => void;
@@ -103,8 +104,8 @@ export function useDraft(id: string): DraftHandle {
       edit,
       typing,
       type: (text: string) => void dispatch(composerTyped({ id, text })),
-      addLine: (line: string) => {
-        const { steps } = typedLine(line);
+      addLine: (line: string, options?: LineOptions) => {
+        const { steps } = typedLine(line, options);
         edit((document) => steps.reduce((each, step) => insertStep(each, { id: newStepId(), ...step }), document));
         dispatch(composerTyped({ id, text: '' }));
       },

@@ -1,5 +1,6 @@
-import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
+import { DEFAULT_SETTINGS, settingsFor } from '@wellhydra/core/kitchen';
 import { useMemo } from 'react';
+import { useGetSessionQuery } from '../accounts/account-endpoints';
 import { useListDrinksQuery } from '../drinks/drink-endpoints';
 import { useGetHabitsQuery, useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
 import { runContext, type RunContext } from './run-context';
@@ -9,7 +10,11 @@ export function useRunContext(): RunContext {
   const { data: stored } = useGetSettingsQuery();
   const { data: learned } = useGetHabitsQuery();
   const { data: list } = useListDrinksQuery();
-  const settings = stored?.settings ?? null;
+  const { data: session } = useGetSessionQuery();
+  const member = session?.account.id ?? null;
+  const stands = stored?.settings ?? null;
+  // With one's own measures before everybody's.
+  const settings = useMemo(() => stands && settingsFor(stands, member), [stands, member]);
   const habits = learned?.habits;
   const drinks = list?.drinks;
   const here = useMemo(

@@ -13,6 +13,7 @@ import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../../domain/dr
 import { withoutOthers, type RunContext } from '../../domain/run/run-context';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { usesOthers } from '../../domain/run/used-documents';
+import { MeasureAsk } from '../measures/measure-ask';
 import { Composer } from './step/composer';
 import { ConflictNote } from './header/conflict-note';
 import { drinkForgotten, type Draft } from '../../domain/drinks/drafts';
@@ -136,11 +137,13 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
             <Composer
               line={draft.composer}
               onType={handle.type}
-              onAdd={handle.addLine}
+              options={context.options}
+              onAdd={(line) => handle.addLine(line, context.options)}
               onPaste={handle.paste}
               onPick={pick}
             />
             <KitchenLine settings={context.settings} />
+            <MeasureAsk document={document} context={context} />
             {(unread ? [] : wholeView(analysis)).map((text) => (
               <Text key={text} variant="small">
                 {text}

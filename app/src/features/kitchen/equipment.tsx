@@ -5,7 +5,7 @@ import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { Places, Rooms, Stove, Strainers, TAP_LABELS, Vessels, Water, type PartProps } from './equipment-parts';
 import { Measures } from './measures';
-import { useSettingsDraft } from './use-settings-draft';
+import { useSettingsDraft } from '../../domain/kitchen/use-settings-draft';
 
 const n = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;
 

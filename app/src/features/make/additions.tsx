@@ -1,5 +1,5 @@
 import type { BrewHappening } from '@wellhydra/core/brew';
-import { readIngredientLine } from '@wellhydra/core/quantity';
+import { readIngredientLine, type LineOptions } from '@wellhydra/core/quantity';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../ui/button';
@@ -8,13 +8,15 @@ import type { StepPage } from './make-view';
 
 interface AdditionsProps {
   readonly page: StepPage;
+  /** With which lines are read in this brew. */
+  readonly options: LineOptions | undefined;
   readonly happened: (happening: BrewHappening) => void;
   readonly onTyping: (busy: boolean) => void;
   readonly over: boolean;
 }
 
 /** Additions to taste, one by one, with what the pot is after each. */
-export function Additions({ page, happened, onTyping, over }: AdditionsProps) {
+export function Additions({ page, options, happened, onTyping, over }: AdditionsProps) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
   const type = (next: string) => {
@@ -22,7 +24,7 @@ export function Additions({ page, happened, onTyping, over }: AdditionsProps) {
     onTyping(next.trim() !== '');
   };
   const add = () => {
-    const line = readIngredientLine(text);
+    const line = readIngredientLine(text, options);
     if (line.kind === 'unreadable') return setWrong(line.message);
     setWrong(null);
     type('');

@@ -180,7 +180,9 @@ export function StepFrame(props: StepFrameProps) {
           }}
         />
       ) : null}
-      {page.canAdd ? <Additions page={page} happened={happened} onTyping={onTyping} over={over} /> : null}
+      {page.canAdd ? (
+        <Additions page={page} options={recipe.options} happened={happened} onTyping={onTyping} over={over} />
+      ) : null}
     </MakeFrame>
   );
 }

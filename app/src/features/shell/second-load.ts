@@ -10,6 +10,7 @@ export { KitchenScreen } from '../kitchen/kitchen-screen';
 export { GatherScreen } from '../make/gather-screen';
 export { MakeScreen } from '../make/make-screen';
 export { TimerBar } from '../make/timers/timer-bar';
+export { MeasuresScreen } from '../measures/measures-screen';
 export { PeopleScreen } from '../people/people-screen';
 export { NewPersonScreen } from '../people/person/new-person-screen';
 export { PersonScreen } from '../people/person/person-screen';

@@ -1,5 +1,6 @@
 import type { LotRecord } from '@wellhydra/contract';
 import Plus from 'lucide-react-native/icons/plus';
+import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { lotSaved } from '../../domain/stores/lot-deeds';
@@ -59,7 +60,10 @@ export function StoresScreen() {
       <View className="w-full max-w-[1040px] self-center gap-4 px-4 pt-5 md:px-8">
         <View className="flex-row flex-wrap items-center justify-between gap-3">
           <Text variant="title">Stores</Text>
-          <Button label="Put something away" icon={Plus} onPress={() => setAdding(true)} />
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="My measures" kind="plain" onPress={() => router.push('/stores/measures')} />
+            <Button label="Put something away" icon={Plus} onPress={() => setAdding(true)} />
+          </View>
         </View>
         <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />
         {view === 'buy' ? (

@@ -4,6 +4,7 @@ import {
   formatVolume,
   type IngredientLine,
   jugCv,
+  type OwnMeasure,
   scaleDeviation,
   nearestNames,
   isUnreadable,
@@ -120,18 +121,19 @@ function handsOn(line: IngredientLine): number {
 }
 
 type Read = IngredientLine | Unreadable;
-/** Lines read before, apart for each list of own ingredients: most lines of a drink are the same from run to run. */
-const read = new WeakMap<readonly Ingredient[], Map<string, Read>>();
+/** Lines read before, apart for each list of own ingredients and measures: most lines of a drink are the same from run to run. */
+const read = new WeakMap<readonly Ingredient[], WeakMap<readonly OwnMeasure[], Map<string, Read>>>();
 const NO_OWN: readonly Ingredient[] = [];
+const NO_MEASURES: readonly OwnMeasure[] = [];
 const MOST_LINES = 2000;
 
 function readLine(text: string, options: StepContext['options']): Read {
-  const own = options.own ?? NO_OWN;
-  const lines = read.get(own) ?? new Map<string, Read>();
-  if (lines.size === 0 || lines.size >= MOST_LINES) {
-    lines.clear();
-    read.set(own, lines);
-  }
+  const { own = NO_OWN, measures = NO_MEASURES } = options;
+  const byMeasures = read.get(own) ?? new WeakMap<readonly OwnMeasure[], Map<string, Read>>();
+  read.set(own, byMeasures);
+  const lines = byMeasures.get(measures) ?? new Map<string, Read>();
+  byMeasures.set(measures, lines);
+  if (lines.size >= MOST_LINES) lines.clear();
   const key = `${options.spoons ?? ''}|${text}`;
   const line = lines.get(key) ?? readIngredientLine(text, options);
   lines.set(key, line);

@@ -75,7 +75,7 @@ function plainFigures(first: Analysis, second: Analysis) {
 export function compareView(first: DrinkDocument, second: DrinkDocument, context: RunContext): CompareView {
   const [a, b] = [analyseDocument(first, context), analyseDocument(second, context)];
   return {
-    steps: compareSteps(first.steps, second.steps).map(({ kind, first: was, second: is }, index) => ({
+    steps: compareSteps(first.steps, second.steps, context.options).map(({ kind, first: was, second: is }, index) => ({
       key: `${index}`,
       kind,
       first: words(was),

@@ -11,7 +11,7 @@ import {
   type Suits,
 } from '@wellhydra/core/people';
 import { formatNumber } from '@wellhydra/core/quantity';
-import { measurableLine, scaleIngredientLine, type Measures } from '@wellhydra/core/resize';
+import { measurableLine, scaleIngredientLine } from '@wellhydra/core/resize';
 import { lineAmount, lineName, standingWords } from '../../../domain/people/person-words';
 import { analyseDocument } from '../../../domain/run/analyse-document';
 import type { RunContext } from '../../../domain/run/run-context';
@@ -65,9 +65,15 @@ const NEAR = 4;
 const HALF_STEP = 0.97;
 
 /** The largest amount that can be measured and stays within a factor; nothing where none does. */
-function lineWithin(text: string, factor: number, measures: Measures, within: (line: string) => boolean) {
+function lineWithin(
+  text: string,
+  factor: number,
+  { settings, options }: Pick<RunContext, 'options' | 'settings'>,
+  within: (line: string) => boolean,
+) {
   for (let share = 1; share > 0.5; share *= HALF_STEP) {
-    const line = measurableLine(text, factor * share, measures) ?? scaleIngredientLine(text, factor * share);
+    const line =
+      measurableLine(text, factor * share, settings, options) ?? scaleIngredientLine(text, factor * share, options);
     if (line && within(line)) return line;
   }
   return null;
@@ -83,16 +89,17 @@ export function stepBound(
   context: Pick<RunContext, 'options' | 'preparationsFor' | 'settings'>,
   { people, now }: MadeFor,
 ): StepBound | null {
-  if (people.length === 0 || scaleIngredientLine(text, 2) === undefined) return null;
+  if (people.length === 0 || scaleIngredientLine(text, 2, context.options) === undefined) return null;
   const intakeWith = (line: string | null) =>
     intakeOf(drinkFactsOf(analyseDocument(withStepText(document, id, line), context)), 1);
-  const serving = (factor: number) => intakeWith(factor === 0 ? null : (scaleIngredientLine(text, factor) ?? text));
+  const serving = (factor: number) =>
+    intakeWith(factor === 0 ? null : (scaleIngredientLine(text, factor, context.options) ?? text));
   const bound = mostWithinLines(serving, people, now);
   if (!bound || bound.factor > NEAR) return null;
   const { factor, line } = bound;
   if (factor === 0) return { words: `Nothing of it for ${line.person}: ${crossedWords(line)}.`, take: null };
   const within = (measured: string) => servingCrosses(intakeWith(measured), people, now).length === 0;
-  const most = lineWithin(text, factor, context.settings, within);
+  const most = lineWithin(text, factor, context, within);
   const shown = most ?? `${formatNumber(factor, 2)} times what is written`;
   const above = `${lineOf(line)}, ${lineAmount(line.line, line.line.most)} a day`;
   return {

@@ -78,11 +78,14 @@ export function resizeView(
   const batch = batchSteps(document);
   // Additions as hands can measure them; what they come to is run anew below.
   const measured = (step: EditedStep, index: number): EditedStep => {
-    const line = step.verb === 'add' ? measurableLine(batch[index]!.text, found.factor, context.settings) : undefined;
+    const line =
+      step.verb === 'add'
+        ? measurableLine(batch[index]!.text, found.factor, context.settings, context.options)
+        : undefined;
     return line === undefined ? step : { ...step, text: line };
   };
   const scaled = new Map(
-    scaleSteps(batch, found.factor)
+    scaleSteps(batch, found.factor, context.options)
       .steps.map(measured)
       .map((step) => [step.id, step]),
   );

@@ -1,3 +1,4 @@
+import type { LineOptions } from '@wellhydra/core/quantity';
 import { memo, useEffect, useRef } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../../ui/button';
@@ -8,6 +9,8 @@ import { composerView } from './steps-view';
 
 interface ComposerProps {
   readonly line: string;
+  /** With which lines are read in this kitchen. */
+  readonly options?: LineOptions;
   readonly onType: (line: string) => void;
   readonly onAdd: (line: string) => void;
   /** Takes a text of several lines as a recipe; whether it was one. */
@@ -17,10 +20,10 @@ interface ComposerProps {
 }
 
 /** Where the next step is typed. */
-export const Composer = memo(function Composer({ line, onType, onAdd, onPaste, onPick }: ComposerProps) {
+export const Composer = memo(function Composer({ line, options, onType, onAdd, onPaste, onPick }: ComposerProps) {
   const input = useRef<TextInput>(null);
   const box = useRef<View>(null);
-  const view = composerView(line);
+  const view = composerView(line, options);
   useEffect(() => {
     const element = input.current as unknown as HTMLElement | null;
     // A box of one line would run the lines of a recipe together.

@@ -1,6 +1,6 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import { type DrinkDocument, type DrinkStep, type EditedStep, lineFromStep } from '@wellhydra/core/drink';
-import { readIngredientLine, type Unreadable } from '@wellhydra/core/quantity';
+import { readIngredientLine, type LineOptions, type Unreadable } from '@wellhydra/core/quantity';
 import { answersOf, typedLine, type Reading } from '@wellhydra/core/read';
 import { showVolume } from '../../../domain/words/units';
 import { doseWords } from '../../../domain/words/dose-words';
@@ -55,7 +55,7 @@ export function stepsView(document: DrinkDocument, analysis: Analysis): readonly
       step,
       line: lineFromStep(step),
       title: stepTitle(step),
-      details: entry ? stepDetails(step, entry) : step.atServing ? glassDetails(step) : '',
+      details: entry ? stepDetails(step, entry) : step.atServing ? glassDetails(step, analysis.options) : '',
       after: entry ? afterWords(entry) : '',
       optional: step.optional === true,
       note: step.note ?? '',
@@ -73,7 +73,7 @@ export function wholeView({ findings }: Analysis): readonly string[] {
 }
 
 /** What an addition to a glass weighs. */
-const glassDetails = (step: EditedStep): string => comesTo(step);
+const glassDetails = (step: EditedStep, options: LineOptions): string => comesTo(step, options);
 
 export type ComposerView =
   | { readonly kind: 'empty' }
@@ -81,20 +81,20 @@ export type ComposerView =
   | { readonly kind: 'problem'; readonly message: string; readonly suggestions: readonly string[] };
 
 /** What is made of a line while it is being typed. */
-export function composerView(line: string): ComposerView {
+export function composerView(line: string, options: LineOptions = {}): ComposerView {
   if (line.trim() === '') return { kind: 'empty' };
-  const { steps, reading, taken } = typedLine(line);
+  const { steps, reading, taken } = typedLine(line, options);
   if (taken)
     return {
       kind: 'understood',
-      text: steps.map(titleAndDose).join(' · '),
+      text: steps.map((step) => titleAndDose(step, options)).join(' · '),
       details: '',
     };
   const asked = reading ? askedView(reading) : null;
   if (asked) return asked;
   const [step] = steps as readonly [DrinkStep];
   if (step.verb !== 'add') return { kind: 'understood', text: stepTitle(step), details: qualifierWords(step) };
-  const read = readIngredientLine(step.text);
+  const read = readIngredientLine(step.text, options);
   if (read.kind === 'unreadable') return problemView(read);
   const { dose } = read;
   const details =
@@ -111,13 +111,13 @@ export function composerView(line: string): ComposerView {
 }
 
 /** What an addition weighs. */
-function comesTo({ verb, text }: DrinkStep): string {
-  const line = verb === 'add' ? readIngredientLine(text) : null;
+function comesTo({ verb, text }: DrinkStep, options: LineOptions): string {
+  const line = verb === 'add' ? readIngredientLine(text, options) : null;
   return line?.kind === 'read' && line.dose.kind === 'mass' ? doseWords(line, line.dose.mass_g) : '';
 }
 
-function titleAndDose(step: DrinkStep): string {
-  const dose = comesTo(step);
+function titleAndDose(step: DrinkStep, options: LineOptions): string {
+  const dose = comesTo(step, options);
   return dose ? `${stepTitle(step)} (${dose})` : stepTitle(step);
 }
 

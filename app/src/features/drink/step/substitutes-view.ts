@@ -42,7 +42,7 @@ export function substitutesView(
   options: LineOptions = {},
 ): readonly SubstituteView[] {
   return substitutesFor(ingredient, grams).map((each) => {
-    const text = measurableLine(each.text, 1, measures) ?? each.text;
+    const text = measurableLine(each.text, 1, measures, options) ?? each.text;
     return { text, vegan: each.vegan, forInfants: each.forInfants, kept: keptWords(text, each, options) };
   });
 }

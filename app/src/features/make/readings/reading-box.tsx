@@ -1,5 +1,5 @@
 import type { ReadQuantity } from '@wellhydra/core/brew';
-import type { IngredientLine } from '@wellhydra/core/quantity';
+import type { IngredientLine, LineOptions } from '@wellhydra/core/quantity';
 import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../../ui/button';
@@ -12,6 +12,7 @@ export function ReadingBox({
   quantity,
   value,
   goesIn = null,
+  options,
   onRead,
   onTyping,
 }: {
@@ -19,6 +20,8 @@ export function ReadingBox({
   readonly value: number | undefined;
   /** What goes in: it can be said in spoons and pieces, too. */
   readonly goesIn?: IngredientLine | null;
+  /** With which lines are read in this brew. */
+  readonly options?: LineOptions;
   readonly onRead: (value: number) => void;
   readonly onTyping: (busy: boolean) => void;
 }) {
@@ -34,7 +37,7 @@ export function ReadingBox({
   };
   const note = () => {
     if (isNoted(text)) return setWrong(null);
-    const read = readReading(quantity, text, goesIn);
+    const read = readReading(quantity, text, goesIn, options);
     setWrong(typeof read === 'string' ? read : null);
     if (typeof read !== 'number') return;
     onTyping(false);

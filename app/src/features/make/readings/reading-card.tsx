@@ -94,6 +94,7 @@ export function ReadingCard({
           quantity={quantity}
           value={reading?.value}
           goesIn={goesIn}
+          options={recipe.options}
           onRead={read}
           onTyping={onTyping}
         />

@@ -10,6 +10,7 @@ import {
   readAmount,
   readDuration,
   readIngredientLine,
+  type LineOptions,
   type IngredientLine,
 } from '@wellhydra/core/quantity';
 import { readsUs } from '../../../state/units-choice';
@@ -63,9 +64,9 @@ function withUnit(quantity: ReadQuantity, text: string): number {
 }
 
 /** Grams of what goes in, said as it was measured: "1 1/2 tsp", "3 level spoons", "half a lemon"; NaN for anything else. */
-function asIngredient(typed: string, { ingredient }: IngredientLine): number {
+function asIngredient(typed: string, { ingredient }: IngredientLine, options: LineOptions): number {
   const name = ingredient.name.toLowerCase();
-  const line = readIngredientLine(typed.toLowerCase().includes(name) ? typed : `${typed} ${name}`);
+  const line = readIngredientLine(typed.toLowerCase().includes(name) ? typed : `${typed} ${name}`, options);
   return line.kind === 'read' && line.dose.kind === 'mass' ? line.dose.mass_g : NaN;
 }
 
@@ -77,12 +78,13 @@ export function readReading(
   quantity: ReadQuantity,
   typed: string,
   goesIn: IngredientLine | null = null,
+  options: LineOptions = {},
 ): number | string {
   const text = typed.trim();
   const { unit, stored, shown } = readingUnit(quantity);
   const plain = numberOf(text);
   const said = Number.isNaN(plain) ? withUnit(quantity, text) : stored(plain);
-  const value = Number.isNaN(said) && goesIn && quantity === 'mass_g' ? asIngredient(text, goesIn) : said;
+  const value = Number.isNaN(said) && goesIn && quantity === 'mass_g' ? asIngredient(text, goesIn, options) : said;
   const [least, most] = READING_RANGES[quantity];
   if (value >= least && value <= most) return value;
   return `A number from ${formatNumber(shown(least))} to ${formatNumber(shown(most))} ${unit}.`;

@@ -1,8 +1,8 @@
 import { DEFAULT_SETTINGS, type KitchenSettings } from '@wellhydra/core/kitchen';
-import { useAppDispatch, useAppSelector } from '../../domain/store';
+import { useAppDispatch, useAppSelector } from '../store';
 import { keptWords } from '../../state/sync/trouble';
-import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
-import { settingsEdited, type SettingsDraftState } from '../../domain/kitchen/settings-draft';
+import { useGetSettingsQuery } from './kitchen-endpoints';
+import { settingsEdited, type SettingsDraftState } from './settings-draft';
 
 export interface SettingsDraft {
   readonly settings: KitchenSettings;

@@ -1,0 +1,3 @@
+import { LazyMeasuresScreen } from '../../../features/shell/screens';
+
+export default LazyMeasuresScreen;

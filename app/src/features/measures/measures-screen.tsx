@@ -1,0 +1,150 @@
+import type { DrinkDocument } from '@wellhydra/core/drink';
+import Plus from 'lucide-react-native/icons/plus';
+import { router } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { useRunContext } from '../../domain/run/use-run-context';
+import { useAppDispatch } from '../../domain/store';
+import { useAnswers } from '../../domain/workers/use-answers';
+import { FAILURE_WORDS } from '../../domain/workers/worker-client';
+import { noticeRaised } from '../../state/notices';
+import { keepAction } from '../../state/undo-actions';
+import { Button } from '../../ui/button';
+import { Page } from '../../ui/page';
+import { Loading } from '../../ui/page-state';
+import { Text } from '../../ui/text';
+import { Toggle } from '../../ui/toggle';
+import type { WorthWeighing } from './answer-measures';
+import { openMeasuresClient } from './measures-client';
+import { MeasurePicture } from './measure-picture';
+import { broughtWords, measureView, worthWords } from './measures-view';
+import { useMeasures } from './use-measures';
+import { WeighSheet } from './weigh-sheet';
+
+/** Drinks that are drawn anew, newest first: enough to tell what would be worth weighing. */
+const MOST_DRINKS = 40;
+const MOST_WORTH = 4;
+const ASK_AFTER_ms = 250;
+
+type Begin = { readonly name: string; readonly of: string; readonly onlyMine: boolean };
+
+/** What weighing has brought to the drinks of the kitchen, and would bring. */
+function useWorth() {
+  const { settings, documents } = useRunContext();
+  const { answer, failure, ask } = useAnswers(openMeasuresClient);
+  useEffect(() => {
+    const drinks: readonly DrinkDocument[] = documents.slice(0, MOST_DRINKS);
+    const timer = setTimeout(() => ask({ drinks, settings, others: documents }), ASK_AFTER_ms);
+    return () => clearTimeout(timer);
+  }, [ask, settings, documents]);
+  return { answer, failure };
+}
+
+/** Own pinches, handfuls, knobs and mugs, as they were weighed. */
+export function MeasuresScreen() {
+  const dispatch = useAppDispatch();
+  const measures = useMeasures();
+  const context = useRunContext();
+  const { answer, failure } = useWorth();
+  const [weighing, setWeighing] = useState<Begin | 'new' | null>(null);
+  if (!measures.ready) return <Loading what="your measures" />;
+  const shown = measures.measures.flatMap((measure) => {
+    const view = measureView(measure, context.options.own);
+    return view ? [{ measure, view }] : [];
+  });
+  const worth = answer?.worth.slice(0, MOST_WORTH) ?? [];
+  const begin = ({ name, of }: WorthWeighing) => setWeighing({ name, of: of.name, onlyMine: false });
+  return (
+    <Page
+      title="My measures"
+      aside={measures.state}
+      actions={
+        <View className="flex-row flex-wrap gap-2">
+          <Button label="Weigh a measure" icon={Plus} onPress={() => setWeighing('new')} />
+          <Button label="To the stores" kind="plain" onPress={() => router.push('/stores')} />
+        </View>
+      }
+    >
+      {shown.length === 0 ? (
+        <Text className="text-mute">
+          A pinch is not a pinch: from hand to hand it differs by half. Weigh yours a few times, and every drink you
+          make by hand is reckoned with your own.
+        </Text>
+      ) : null}
+      <View role="list" aria-label="My measures" className="gap-3">
+        {shown.map(({ measure, view }) => (
+          <View key={view.id} role="listitem" className="gap-1 rounded-[18px] bg-sheet p-4">
+            <Text variant="strong">{view.title}</Text>
+            <MeasurePicture picture={view.picture} />
+            <Text>{view.words}</Text>
+            <Text variant="small">{view.used}</Text>
+            {broughtWords(answer?.surer[view.id]) ? (
+              <Text variant="small">{broughtWords(answer?.surer[view.id])}</Text>
+            ) : null}
+            <Toggle
+              label="Only for what I make"
+              value={view.onlyMine}
+              onChange={(onlyMine) => measures.setOnlyMine(view.id, onlyMine)}
+            />
+            <View className="flex-row flex-wrap gap-2">
+              <Button
+                label="Weigh it again"
+                kind="plain"
+                hint={`Weigh it again: ${view.title}`}
+                onPress={() =>
+                  setWeighing({
+                    name: measure.name,
+                    of: view.title.replace(/^.*? of /, ''),
+                    onlyMine: measure.member !== undefined,
+                  })
+                }
+              />
+              <Button
+                label="Remove"
+                kind="plain"
+                hint={`Remove: ${view.title}`}
+                onPress={() => {
+                  measures.remove(view.id);
+                  const run = keepAction(() => measures.restore(measure));
+                  dispatch(noticeRaised({ text: `${view.title} is removed`, action: { label: 'Undo', run } }));
+                }}
+              />
+            </View>
+          </View>
+        ))}
+      </View>
+      {failure ? <Text>{FAILURE_WORDS[failure]}</Text> : null}
+      {worth.length > 0 ? (
+        <View className="gap-2">
+          <Text variant="heading">Worth weighing</Text>
+          <Text className="text-mute">
+            Reckoned from your drinks: each was drawn a few hundred times with the measure as hands differ, and as if it
+            were weighed. What makes them surest stands first.
+          </Text>
+          {worth.map((each) => {
+            const { ask, brings } = worthWords(each);
+            return (
+              <View
+                key={ask}
+                className="flex-row flex-wrap items-center justify-between gap-2 border-b border-line py-3"
+              >
+                <View className="shrink gap-1">
+                  <Text variant="strong">{ask}</Text>
+                  <Text variant="small">{brings}</Text>
+                </View>
+                <Button label="Weigh it" kind="plain" hint={`Weigh it: ${ask}`} onPress={() => begin(each)} />
+              </View>
+            );
+          })}
+        </View>
+      ) : null}
+      {weighing === null ? null : (
+        <WeighSheet
+          measures={measures}
+          begin={weighing === 'new' ? null : weighing}
+          onClose={() => setWeighing(null)}
+        />
+      )}
+    </Page>
+  );
+}
