@@ -4,6 +4,7 @@ import {
   STRAINERS,
   TAP_WATERS,
   WATER_MINERALS,
+  type DrinkInShop,
   type KitchenSettings,
   type OwnBurner,
   type OwnContainer,
@@ -11,9 +12,9 @@ import {
   type OwnPot,
   type RangedSetting,
 } from '@wellhydra/core/kitchen';
-import type { Habits } from '@wellhydra/core/process';
+import { FUELS, type Habits } from '@wellhydra/core/process';
 import Joi from 'joi';
-import { expectedRevision, timestamp } from './common';
+import { expectedRevision, id, timestamp } from './common';
 import { MEASURE_LIMITS, OWN_INGREDIENT_LIMITS } from './field-limits';
 import { kitchenIngredient, ownMeasure } from './kitchens-own';
 import { PLACES } from './places';
@@ -36,7 +37,7 @@ import {
 } from './schema';
 
 /** How many of each a kitchen can list. */
-export const KITCHEN_LIMITS = { rows: 60, name: 60, habits: 200 } as const;
+export const KITCHEN_LIMITS = { rows: 60, name: 60, habits: 200, shopPrices: 500 } as const;
 
 const named = () => text(KITCHEN_LIMITS.name).label('Name');
 const rows = <Row extends { readonly name: string }>(row: Schema<Row>) =>
@@ -46,7 +47,14 @@ const ranged = (setting: RangedSetting) => number(SETTING_RANGES[setting][0], SE
 const pot = describes<OwnPot>()(
   object({ name: named(), width_cm: ranged('width_cm').label('Width'), holds_mL: ranged('holds_mL').label('Holds') }),
 );
-const burner = describes<OwnBurner>()(object({ name: named(), net_W: ranged('net_W').label('Watts') }));
+const burner = describes<OwnBurner>()(
+  object({
+    name: named(),
+    net_W: ranged('net_W').label('Watts'),
+    rated_W: optional(ranged('rated_W').label('Rating') as Schema<number>),
+    fuel: optional(oneOf(FUELS)),
+  }),
+);
 const container = describes<OwnContainer>()(
   object({
     name: named(),
@@ -54,6 +62,7 @@ const container = describes<OwnContainer>()(
     count: ranged('count').integer().label('How many') as Schema<number>,
     heatSafe: flag(),
     dark: flag(),
+    price: optional(ranged('price').label('Price') as Schema<number>),
   }),
 );
 
@@ -73,6 +82,13 @@ export const kitchenSettings: Joi.ObjectSchema & Schema<KitchenSettings> = descr
   object({
     units: oneOf(['metric', 'us'] as const),
     currency: optional(Joi.string().pattern(/^[A-Z]{3}$/, { name: 'currency such as EUR' }) as Schema<string>),
+    energyPrices: optional(object(each(FUELS, optional(ranged('energyPrice') as Schema<number>)))),
+    shopPrices: optional(
+      list(describes<DrinkInShop>()(object({ id: id(), price: ranged('price'), amount: ranged('amount') })), {
+        most: KITCHEN_LIMITS.shopPrices,
+        unique: (row) => row.id,
+      }),
+    ),
     spoons: oneOf(['measuring', 'cutlery'] as const),
     scale_g: oneOf([0.1, 1, null]),
     pots: rows(pot),

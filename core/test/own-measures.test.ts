@@ -32,7 +32,7 @@ describe('mean and spread of what was weighed', () => {
   it('is the arithmetic mean, and half of the usual variance as one weighing more', () => {
     const { mean_g, each, ofMean } = weighedMeasure([1, 1, 1, 1], 0.4);
     expect(mean_g).toBe(1);
-    expect(each).toBeCloseTo(Math.sqrt((0.4 ** 2 / 2) / 4), 12);
+    expect(each).toBeCloseTo(Math.sqrt(0.4 ** 2 / 2 / 4), 12);
     expect(ofMean).toBeCloseTo(each / 2, 12);
   });
 
@@ -42,7 +42,13 @@ describe('mean and spread of what was weighed', () => {
   });
 
   it('narrows with each weighing that is alike', () => {
-    const spreads = [1, 2, 3, 5, 10].map((n) => weighedMeasure(Array.from({ length: n }, () => 2), 0.45).each);
+    const spreads = [1, 2, 3, 5, 10].map(
+      (n) =>
+        weighedMeasure(
+          Array.from({ length: n }, () => 2),
+          0.45,
+        ).each,
+    );
     expect([...spreads].sort((a, b) => b - a)).toEqual(spreads);
   });
 
@@ -65,7 +71,10 @@ describe('lines in the maker’s own measures', () => {
 
   it('say so, and are nearer than the tables', () => {
     const line = readIngredientLine('1 pinch table salt', { measures: [PINCH] });
-    expect(line).toMatchObject({ understood: '1 pinch table salt', assumed: expect.arrayContaining(['by your own pinch']) });
+    expect(line).toMatchObject({
+      understood: '1 pinch table salt',
+      assumed: expect.arrayContaining(['by your own pinch']),
+    });
     expect(cvOf('1 pinch table salt', [PINCH])).toBeLessThan(0.6 * cvOf('1 pinch table salt'));
   });
 
@@ -175,7 +184,9 @@ describe('what weighing is worth', () => {
   });
 
   it('has nothing to ask of a drink that is weighed throughout', () => {
-    expect(measureGains(analyseDrink({ ...drink, steps: drink.steps.filter(({ text }) => /\d (g|L)/.test(text)) }))).toEqual([]);
+    expect(
+      measureGains(analyseDrink({ ...drink, steps: drink.steps.filter(({ text }) => /\d (g|L)/.test(text)) })),
+    ).toEqual([]);
   });
 });
 

@@ -32,3 +32,33 @@ export function NumberField({ label, unit, value, range: [least, most], onChange
     />
   );
 }
+
+interface OptionalNumberProps extends Omit<NumberFieldProps, 'value' | 'onChange'> {
+  readonly value: number | undefined;
+  /** undefined where nothing is said any more. */
+  readonly onChange: (value: number | undefined) => void;
+}
+
+/** A number that need not be said; what cannot be stays in the box and says why, and nothing else changes. */
+export function OptionalNumber({ label, unit, value, range: [least, most], onChange }: OptionalNumberProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const text = typed ?? (value === undefined ? '' : String(value));
+  const read = (next: string) => (next.trim() === '' ? undefined : Number(next.trim().replace(',', '.')));
+  const fits = (number: number | undefined) => number === undefined || (number >= least && number <= most);
+  return (
+    <Field
+      label={`${label}, ${unit}`}
+      inputMode="decimal"
+      value={text}
+      onChangeText={(next) => {
+        setTyped(next);
+        const number = read(next);
+        if (fits(number)) onChange(number);
+      }}
+      onBlur={() => {
+        if (fits(read(text))) setTyped(null);
+      }}
+      error={fits(read(text)) ? undefined : `Between ${least} and ${most} ${unit}.`}
+    />
+  );
+}

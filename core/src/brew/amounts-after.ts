@@ -133,7 +133,9 @@ export function amountsAfter(
   const strength = endsAt(planned.analysis);
   const measures = recipe.measures ?? FINE_MEASURES;
   const measured = ({ step, factor }: Follower): string =>
-    Math.abs(factor - 1) < NEAR ? step.text : (measurableLine(step.text, factor, measures, recipe.options) ?? step.text);
+    Math.abs(factor - 1) < NEAR
+      ? step.text
+      : (measurableLine(step.text, factor, measures, recipe.options) ?? step.text);
   if (strength !== null && strength > 0) holdStrength(recipe, state, { followers, planned: strength, measured });
   const changed = followers.filter((each) => measured(each) !== each.step.text);
   const ends = endsAt(runBrew(recipe, withTexts(state, changed, measured)).analysis);

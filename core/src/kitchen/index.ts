@@ -2,6 +2,7 @@
 export { DEFAULT_SETTINGS, FRIDGE_ROOM_L } from './default-settings';
 export { STRAINERS, TAP_WATERS, WATER_MINERALS } from './kitchen-settings';
 export type {
+  DrinkInShop,
   KitchenSettings,
   OwnBurner,
   OwnContainer,

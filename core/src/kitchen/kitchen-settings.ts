@@ -1,5 +1,5 @@
 import type { OwnIngredientFields } from '../drink';
-import type { Habits } from '../process';
+import type { Fuel, Habits } from '../process';
 import type { OwnMeasure } from '../quantity';
 
 /** Minerals of a water in mg/L, as a supplier's sheet prints them. */
@@ -27,6 +27,9 @@ export interface OwnBurner {
   readonly name: string;
   /** Watts that reach a pot: about 0.4 of a gas flame's rating, 0.85 of an induction plate's. */
   readonly net_W: number;
+  /** What it is rated at, W, and what it burns: for what it costs. */
+  readonly rated_W?: number;
+  readonly fuel?: Fuel;
 }
 export interface OwnContainer {
   readonly name: string;
@@ -34,6 +37,8 @@ export interface OwnContainer {
   readonly count: number;
   readonly heatSafe: boolean;
   readonly dark: boolean;
+  /** What one costs, in the kitchen's money; nothing for those that are used again. */
+  readonly price?: number;
 }
 
 /** A place of a kitchen's own, and which usual one it keeps as. */
@@ -42,11 +47,23 @@ export interface OwnPlace {
   readonly like: 'fridge' | 'cool-room' | 'cupboard' | 'freezer';
 }
 
+/** What a shop asks for so much of something like a drink: mL, or g of a dry mix. */
+export interface DrinkInShop {
+  /** The drink's. */
+  readonly id: string;
+  readonly price: number;
+  readonly amount: number;
+}
+
 /** What a kitchen has; every computation of its drinks uses it. */
 export interface KitchenSettings {
   readonly units: 'metric' | 'us';
   /** Three letters of the money it pays with, ISO 4217; pounds where nobody has said. */
   readonly currency?: string;
+  /** What a kWh costs. */
+  readonly energyPrices?: Readonly<Partial<Record<Fuel, number>>>;
+  /** What a shop asks for something like a drink, by the drink's id. */
+  readonly shopPrices?: readonly DrinkInShop[];
   readonly spoons: 'measuring' | 'cutlery';
   /** Finest that can be weighed, g; null without a scale. */
   readonly scale_g: number | null;

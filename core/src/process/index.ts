@@ -34,6 +34,8 @@ export { BERRY_YIELDS, BETWEEN_FRUIT_CV, FIRM_YIELDS, JUICE_YIELDS, yieldCv } fr
 export type { JuiceYields, JuicingMethod } from './juicing';
 export {
   BURNERS,
+  FUELS,
+  burnerDraws,
   COOKING_POTS,
   DEFAULT_KITCHEN,
   SIMMER_BELOW_BOIL_K,
@@ -42,7 +44,7 @@ export {
   potHeat,
   potOfWidth,
 } from './kitchen';
-export type { CookingPot, Habits, Kitchen } from './kitchen';
+export type { CookingPot, Fuel, Habits, Kitchen } from './kitchen';
 export {
   FRESH_ACCESS,
   FRESH_HOLDS,

@@ -39,6 +39,8 @@ export interface StepDone {
   readonly drawn_g?: number;
   /** Where it boils in this kitchen, as it is in the pot, °C; of what was on the heat. */
   readonly boil_C?: number;
+  /** Heat that went into the pot, its steam and its losses, kJ. */
+  readonly heat_kJ?: number;
   /** Minutes at a simmer or boil, without the heating up. */
   readonly cooking_min?: number;
   /** How it cooled, for the two-stage rule. */

@@ -2,7 +2,6 @@ import { randomBytes } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import { brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import { Op } from 'sequelize';
 import { newInvitation } from '../accounts/account-service';
 import type { SignedIn } from '../accounts/session-store';
@@ -11,12 +10,13 @@ import type { BrewContext } from '../brews/brew-context';
 import { finishRun, postRunEvents, startRun } from '../brews/brew-run-service';
 import { recordBrew } from '../brews/brew-service';
 import { saveDrinkRecord } from '../drinks/drink-service';
-import { savePeople } from '../kitchen/kitchen-documents-store';
+import { savePeople, saveSettings } from '../kitchen/kitchen-documents-store';
 import { noteTasting } from '../logbook/logbook-service';
 import { saveLotAs } from '../stores/lot-service';
 import { DEMO_BREWS } from './demo-brews';
 import { demoLots } from './demo-lots';
 import { demoHousehold, personId } from './demo-people';
+import { DEMO_SETTINGS } from './demo-settings';
 import { DEMO_HABITS, DEMO_MADE, DEMO_RUNS } from './demo-runs';
 import { DEMO_DRINKS, DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
 
@@ -102,7 +102,7 @@ const MINUTE_ms = 60_000;
 
 function demoRecipe(drink: string) {
   const document = DEMO_DRINKS[drink]?.at(-1) as DrinkDocument;
-  return { document, preparations: [], settings: DEFAULT_SETTINGS };
+  return { document, preparations: [], settings: DEMO_SETTINGS };
 }
 
 /** Brews that are under way, at different stages. */
@@ -276,6 +276,7 @@ export async function keepDemoAlive(context: BrewContext, now: Date): Promise<vo
   await removeHalfMade(context);
   const members = await createKitchen(context);
   await savePeople(context.models, demoId('kitchen'), { expectedRevision: 0, people: demoHousehold(now) });
+  await saveSettings(context.models, demoId('kitchen'), { expectedRevision: 0, settings: DEMO_SETTINGS });
   await createDrinks(context, members);
   await createLots(context, members, now);
   await createMade(context, members, now);

@@ -1,12 +1,38 @@
 import type { BottleRecord, BrewLots } from '@wellhydra/contract';
+import { brewRecipe, brewState, runBrew } from '@wellhydra/core/brew';
+import { stoveEnergy } from '@wellhydra/core/cost';
+import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { Link } from 'expo-router';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useGetBrewQuery } from '../../domain/bottles/bottle-endpoints';
+import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { useLotsOfBrewQuery } from '../../domain/stores/store-endpoints';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { showMoney } from '../../domain/words/money';
 import { showMass } from '../../domain/words/units';
 import { Text } from '../../ui/text';
+
+/** What the stove drew for a brew, by what a kWh costs here; null where that is not known, 0 where nothing was heated. */
+function useStoveCost(brewId: string, settings: KitchenSettings): number | null {
+  const { data: run } = useGetRunQuery(brewId);
+  return useMemo(() => {
+    if (!run) return null;
+    const recipe = brewRecipe(run.recipe);
+    const { analysis } = runBrew(recipe, brewState(run.events));
+    return stoveEnergy(analysis.drink, analysis.trace, run.recipe.settings).reduce<number | null>(
+      (sum, { fuel, kWh }) => {
+        const price = settings.energyPrices?.[fuel];
+        return sum === null || price === undefined ? null : sum + price * kWh;
+      },
+      0,
+    );
+  }, [run, settings]);
+}
+
+/** What the bottle itself costs here; null where nobody has said. */
+const glassCost = ({ vessel }: BottleRecord, { containers }: KitchenSettings): number | null =>
+  containers.find(({ name }) => name === vessel?.name)?.price ?? null;
 
 /** What a batch cost by its lots; null where one of them has no price, or no lot had enough of something. */
 const batchCost = ({ lots, missing }: BrewLots): number | null =>
@@ -20,18 +46,27 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
   const { data } = useLotsOfBrewQuery(bottle.brewId);
   const { data: brew } = useGetBrewQuery(bottle.brewId);
   const { settings } = useRunContext();
+  const stove = useStoveCost(bottle.brewId, settings);
   const lots = data?.lots ?? [];
   if (!data || lots.length === 0) return null;
   const cost = batchCost(data);
+  const whole = cost === null ? null : cost + (stove ?? 0);
+  const glass = glassCost(bottle, settings);
   const money = (amount: number) => showMoney(amount, settings.currency);
-  const each = cost !== null && brew && brew.volume_mL > 0 ? cost / brew.volume_mL : null;
+  const each = whole !== null && brew && brew.volume_mL > 0 ? whole / brew.volume_mL : null;
   return (
     <View className="gap-1">
       <Text variant="heading">What went into it</Text>
-      {each !== null && cost !== null ? (
+      {each !== null && whole !== null ? (
         <Text>
-          {money(cost)} for the batch, {money(each * bottle.volume_mL)} this bottle, {money(each * bottle.serving_mL)} a
-          serving, without the stove.
+          {money(whole)} for the batch, {money(each * bottle.volume_mL + (glass ?? 0))} this bottle,{' '}
+          {money(each * bottle.serving_mL)} a serving
+          {stove === null
+            ? ', without the stove: what a kWh costs is said in the kitchen.'
+            : stove > 0
+              ? `, ${money(stove)} of it the stove.`
+              : '.'}
+          {glass ? ` The glass is ${money(glass)}.` : ''}
         </Text>
       ) : (
         <Text className="text-mute">

@@ -12,6 +12,7 @@ import { AimSheet } from './aim/aim-sheet';
 import { CompareSheet, type Other } from './compare/compare-sheet';
 import { drinkStarted, type Draft } from '../../domain/drinks/drafts';
 import type { DraftHandle } from '../../domain/drinks/use-draft';
+import { CostSheet } from './cost/cost-sheet';
 import { SizeAndKind } from './header/drink-header';
 import { DrinkMenu, type MenuKey } from './header/drink-menu';
 import { MadeForSheet } from './people/made-for-sheet';
@@ -116,6 +117,8 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
           onClose={close}
         />
       );
+    case 'cost':
+      return <CostSheet drinkId={draft.id} analysis={analysis} onClose={close} />;
     case 'source':
       return <SourceSheet source={document.source ?? ''} onClose={close} />;
     case 'aim':

@@ -5,11 +5,13 @@ import {
   TAP_WATERS,
   WATER_MINERALS,
   type KitchenSettings,
+  type OwnBurner,
+  type OwnContainer,
   type TapWater,
 } from '@wellhydra/core/kitchen';
 import { View } from 'react-native';
 import { Choice } from '../../ui/choice';
-import { NumberField } from '../../ui/number-field';
+import { NumberField, OptionalNumber } from '../../ui/number-field';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
 import { RowEditor } from './row-editor';
@@ -66,16 +68,25 @@ export function Stove({ settings, change }: PartProps) {
       <RowEditor
         what="Burner"
         rows={settings.burners}
-        make={() => ({ name: '', net_W: 700 })}
+        make={(): OwnBurner => ({ name: '', net_W: 700 })}
         onChange={(burners) => change({ burners })}
         fields={(row, by) => (
-          <NumberField
-            label="Heat that reaches a pot"
-            unit="W"
-            value={row.net_W}
-            range={SETTING_RANGES.net_W}
-            onChange={(net_W) => by({ net_W })}
-          />
+          <View className={pair}>
+            <NumberField
+              label="Heat that reaches a pot"
+              unit="W"
+              value={row.net_W}
+              range={SETTING_RANGES.net_W}
+              onChange={(net_W) => by({ net_W })}
+            />
+            <OptionalNumber
+              label="Rated at"
+              unit="W"
+              value={row.rated_W}
+              range={SETTING_RANGES.rated_W}
+              onChange={(rated_W) => by({ rated_W })}
+            />
+          </View>
         )}
       />
       <Text variant="small">
@@ -132,7 +143,7 @@ export function Vessels({ settings, change }: PartProps) {
     <RowEditor
       what="Bottle or jar"
       rows={settings.containers}
-      make={() => ({ name: '', size_mL: 500, count: 1, heatSafe: false, dark: false })}
+      make={(): OwnContainer => ({ name: '', size_mL: 500, count: 1, heatSafe: false, dark: false })}
       onChange={(containers) => change({ containers })}
       fields={(row, by) => (
         <View className="gap-2">
@@ -152,6 +163,13 @@ export function Vessels({ settings, change }: PartProps) {
               onChange={(count) => by({ count: Math.round(count) })}
             />
           </View>
+          <OptionalNumber
+            label="One costs"
+            unit="nothing where it is used again"
+            value={row.price}
+            range={SETTING_RANGES.price}
+            onChange={(price) => by({ price })}
+          />
           <Toggle label="Takes boiling liquid" value={row.heatSafe} onChange={(heatSafe) => by({ heatSafe })} />
           <Toggle label="Dark glass" value={row.dark} onChange={(dark) => by({ dark })} />
         </View>

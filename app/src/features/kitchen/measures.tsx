@@ -1,10 +1,19 @@
+import { SETTING_RANGES, type KitchenSettings } from '@wellhydra/core/kitchen';
+import { FUELS, type Fuel } from '@wellhydra/core/process';
 import { View } from 'react-native';
 import { Choice } from '../../ui/choice';
+import { OptionalNumber } from '../../ui/number-field';
 import { Text } from '../../ui/text';
 import type { PartProps } from './equipment-parts';
 
 /** Money that prices are said in, ISO 4217; the first where nobody has said. */
 const CURRENCIES = ['GBP', 'EUR', 'USD', 'CAD', 'AUD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'JPY', 'INR'] as const;
+
+/** Prices of energy with one of them said, or taken away. */
+function withPrice(prices: KitchenSettings['energyPrices'], fuel: Fuel, price: number | undefined) {
+  const { [fuel]: _was, ...others } = prices ?? {};
+  return price === undefined ? others : { ...others, [fuel]: price };
+}
 
 /** In what amounts and prices are shown, and what things are measured with. */
 export function Measures({ settings, change }: PartProps) {
@@ -28,6 +37,18 @@ export function Measures({ settings, change }: PartProps) {
         value={settings.currency ?? CURRENCIES[0]}
         onChange={(currency) => change({ currency })}
       />
+      <View className="gap-3 md:flex-row md:[&>*]:flex-1">
+        {FUELS.map((fuel) => (
+          <OptionalNumber
+            key={fuel}
+            label={`A kWh of ${fuel}`}
+            unit={settings.currency ?? CURRENCIES[0]}
+            value={settings.energyPrices?.[fuel]}
+            range={SETTING_RANGES.energyPrice}
+            onChange={(price) => change({ energyPrices: withPrice(settings.energyPrices, fuel, price) })}
+          />
+        ))}
+      </View>
       <Text variant="smallStrong">Spoons</Text>
       <Choice
         label="Spoons"

@@ -71,7 +71,7 @@ export function MeasuresScreen() {
           make by hand is reckoned with your own.
         </Text>
       ) : null}
-      <View role="list" aria-label="My measures" className="gap-3">
+      <View role="list" aria-label="My measures" className="gap-3 md:grid md:grid-cols-2">
         {shown.map(({ measure, view }) => (
           <View key={view.id} role="listitem" className="gap-1 rounded-[18px] bg-sheet p-4">
             <Text variant="strong">{view.title}</Text>

@@ -47,7 +47,11 @@ export function useMeasures() {
     forgetLast: (id: string) =>
       set(
         all.flatMap((each) =>
-          each.id !== id ? [each] : each.weighed_g.length > 1 ? [{ ...each, weighed_g: each.weighed_g.slice(0, -1) }] : [],
+          each.id !== id
+            ? [each]
+            : each.weighed_g.length > 1
+              ? [{ ...each, weighed_g: each.weighed_g.slice(0, -1) }]
+              : [],
         ),
       ),
     setOnlyMine: (id: string, onlyMine: boolean) =>

@@ -2,6 +2,7 @@ import { waterActivityOf } from '../../liquid';
 import {
   SURFACE_EVAPORATION_CV,
   boilOff,
+  latentHeat,
   surfaceEvaporation,
   type Lid,
   BURNER_CV,
@@ -109,6 +110,22 @@ function bringTo(context: StepContext, to_C: number, stove: Stove): Column | Unr
   return minutes;
 }
 
+/** What a burner gives in some minutes, kJ. */
+const heatOf = (power_W: number, minutes: number): number => (power_W * minutes * 60) / 1000;
+
+/** What a pot takes that is held at a heat, W: the whole burner at the boil; below it, what is lost and steams away. */
+const heldBy = (
+  { kitchen }: StepContext,
+  { power_W, pot }: Stove,
+  at: { readonly temperature_C: number; readonly boiling: boolean; readonly steam_g_min: number },
+): number =>
+  at.boiling
+    ? power_W
+    : Math.min(
+        power_W,
+        pot.loss_W_K * (at.temperature_C - kitchen.room_C) + (at.steam_g_min / 60) * latentHeat(at.temperature_C),
+      );
+
 /** Stretches in which a change of temperature is followed. */
 const RAMP_PARTS = 6;
 
@@ -146,6 +163,7 @@ export function runHeat(context: StepContext): StepDone | Unreadable {
     minutes,
     minutesBySample: heating,
     handsOn_min: handsOnFor(minutes),
+    heat_kJ: heatOf(stove.power_W, minutes),
     boil_C: marks.boil_C,
     notes: stove.notes,
   };
@@ -207,6 +225,9 @@ function cook(context: StepContext, boiling: boolean): StepDone | Unreadable {
     minutes,
     minutesBySample: warming.map((each) => each + wanted),
     handsOn_min: handsOnFor(minutes),
+    heat_kJ:
+      heatOf(stove.power_W, warming[0]!) +
+      heatOf(heldBy(context, stove, { temperature_C, boiling, steam_g_min: rate }), wanted),
     cooking_min: wanted,
     hottest_C: temperature_C,
     boil_C: marks.boil_C,
@@ -276,6 +297,9 @@ export function runReduce(context: StepContext): StepDone | Unreadable {
     minutes,
     minutesBySample,
     handsOn_min: handsOnFor(minutes),
+    heat_kJ:
+      heatOf(stove.power_W, warming[0]!) +
+      heatOf(heldBy(context, stove, { temperature_C, boiling, steam_g_min: rate }), cooking[0]!),
     cooking_min: cooking[0]!,
     hottest_C: cold ? marks.boil_C : temperature_C,
     boil_C: marks.boil_C,

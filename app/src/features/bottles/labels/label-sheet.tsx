@@ -5,7 +5,8 @@ import { Pressable, View } from 'react-native';
 import { useLabelsStuckMutation, useLookAtLabelsQuery } from '../../../domain/bottles/label-endpoints';
 import { saveLabels } from '../../../domain/bottles/save-labels';
 import { usePrintLabelsMutation } from '../../../domain/brews/device-endpoints';
-import { useAppDispatch } from '../../../domain/store';
+import { selectBrews } from '../../../domain/brews/brews';
+import { useAppDispatch, useAppSelector } from '../../../domain/store';
 import { failureOf } from '../../../state/api';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
@@ -33,7 +34,9 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
   const ids = bottles.map(({ id }) => id);
   const { columns, rows } = LABEL_SHEETS.find(({ id }) => id === sheet)!;
   const order = { bottles: ids, brews, sheet, start: Math.min(start, labelsOn({ columns, rows })) };
-  const { data, error: failed } = useLookAtLabelsQuery(order);
+  // A label says what the server knows: what was done last has to be there first.
+  const waiting = useAppSelector((state) => selectBrews(state).outbox.some(({ brew }) => brews.includes(brew)));
+  const { data, error: failed } = useLookAtLabelsQuery(order, { skip: waiting, refetchOnMountOrArgChange: true });
   const pages = data?.pages ?? null;
   const several = pages !== null && (labelsOn({ columns, rows }) > 1 || pages.length > 1);
   const say = (text: string, grave = false) => dispatch(noticeRaised({ text, ...(grave ? { grave } : {}) }));
@@ -71,7 +74,8 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
       {labelsOn({ columns, rows }) > 1 ? (
         <StartAt columns={columns} rows={rows} start={order.start} onChange={setStart} />
       ) : null}
-      {failed ? (
+      {waiting ? <Text role="status">What was done last is still on its way; then the label is here.</Text> : null}
+      {failed && !waiting ? (
         <Text role="alert" className="text-heat">
           {failureOf(failed).message}
         </Text>

@@ -9,6 +9,7 @@ export const MENU = [
   { key: 'settings', label: 'Size and kind', about: 'Serving, total, what it is measured against' },
   { key: 'for', label: 'Made for', about: 'Whose lines a serving keeps within' },
   { key: 'resize', label: 'Resize', about: 'By servings, bottles, a pot, or what is there' },
+  { key: 'cost', label: 'What it costs', about: 'By your lots, the stove and the bottles; and against a shop' },
   { key: 'aim', label: 'Aim the doses', about: 'Doses that come to a target' },
   { key: 'variants', label: 'Variants', about: 'Slots with choices, tasted side by side' },
   { key: 'versions', label: 'Versions', about: 'What it was before, and going back' },
