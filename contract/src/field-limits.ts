@@ -10,6 +10,16 @@ export const LOT_LIMITS = {
   note: 500,
 } as const;
 export const LOGBOOK_LIMITS = { note: 4000, words: 500, taster: 80, tastings: 100, points: 100, scores: 40 } as const;
+export const PHOTO_LIMITS = {
+  /** Of one brew, and of all of a kitchen. */
+  ofBrew: 20,
+  ofKitchen: 1000,
+  bytes: 5 * 1024 * 1024,
+  /** As it is kept: the longer side, px. */
+  side_px: 1600,
+  thumbnail_px: 320,
+  words: 200,
+} as const;
 export const MEASURE_LIMITS = {
   measures: 120,
   weighings: 50,

@@ -83,6 +83,11 @@ export {
   logbookFilter,
   logbookPage,
   logbookQuery,
+  PHOTO_SIZES,
+  photo,
+  photoParams,
+  photoQuery,
+  photoSizeQuery,
   tasting,
   tastingParams,
 } from './logbook';
@@ -95,10 +100,14 @@ export type {
   LogbookQuery,
   LogbookRow,
   LogbookSort,
+  Photo,
+  PhotoParams,
+  PhotoQuery,
+  PhotoSizeQuery,
   Tasting,
   TastingParams,
 } from './logbook';
-export { LOGBOOK_LIMITS, LOT_LIMITS, MEASURE_LIMITS, OWN_INGREDIENT_LIMITS } from './field-limits';
+export { LOGBOOK_LIMITS, LOT_LIMITS, MEASURE_LIMITS, OWN_INGREDIENT_LIMITS, PHOTO_LIMITS } from './field-limits';
 export { MOMENTS, PAGE, idParams, pageQuery } from './common';
 export type { IdParams, PageQuery } from './common';
 export {

@@ -1,5 +1,5 @@
 import { id, name, page, pageFields, timestamp } from './common';
-import { LOGBOOK_LIMITS } from './field-limits';
+import { LOGBOOK_LIMITS, PHOTO_LIMITS } from './field-limits';
 import { figure, flag, integer, list, nullable, object, oneOf, optional, text, written, type Of } from './schema';
 
 /** What brews can be sorted by. */
@@ -64,10 +64,29 @@ export type Tasting = Of<typeof tasting>;
 export const tastingParams = object({ id: id(), tastingId: id() });
 export type TastingParams = Of<typeof tastingParams>;
 
+/** A photo of a brew; the picture itself is fetched by its address. */
+export const photo = object({
+  id: id(),
+  words: written(PHOTO_LIMITS.words),
+  width: integer(1),
+  height: integer(1),
+  at: timestamp(),
+});
+export type Photo = Of<typeof photo>;
+export const photoParams = object({ id: id(), photoId: id() });
+export type PhotoParams = Of<typeof photoParams>;
+export const photoQuery = object({ words: optional(written(PHOTO_LIMITS.words)) });
+export type PhotoQuery = Of<typeof photoQuery>;
+export const PHOTO_SIZES = ['picture', 'thumbnail'] as const;
+export const photoSizeQuery = object({ size: optional(oneOf(PHOTO_SIZES)) });
+export type PhotoSizeQuery = Of<typeof photoSizeQuery>;
+
 /** One brew of the logbook, with what its tasters said. */
 export const logbookBrew = object({
   ...rowFields,
   bottleIds: list(id(), { most: 500 }),
+  /** The oldest first. */
+  photos: list(photo, { most: PHOTO_LIMITS.ofBrew }),
   tastings: list(object({ id: id(), ...tastingFields }), { most: LOGBOOK_LIMITS.tastings }),
 });
 export type LogbookBrew = Of<typeof logbookBrew>;

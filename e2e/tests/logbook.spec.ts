@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import sharp from 'sharp';
 import type { Page } from '@playwright/test';
 import { bottled, expect, goTo, openDemo, register, test } from '../cook';
 
@@ -75,4 +76,36 @@ test('the demo’s three months are drawn, and each drawing is a table as well',
   }
   await expect(page.getByRole('table', { name: 'By month' }).getByRole('row')).not.toHaveCount(0);
   await expect(page.getByRole('table', { name: 'By drink' }).getByText('Fogbank elderberry syrup')).toBeVisible();
+});
+
+test('a photo is kept without the place and the device it was taken with', async ({ page }) => {
+  await register(page, 'Ines');
+  await bottled(page, drink('Rope-walk water', 20));
+  await goTo(page, 'Logbook');
+  await brewLinks(page).click();
+  const device = 'Lanternfish 9 Pro';
+  const taken = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#8a1c3c' } })
+    .withExif({ IFD0: { Model: device }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '57/1 30/1 0/1' } })
+    .jpeg()
+    .toBuffer();
+  expect(taken.includes(device)).toBe(true);
+  await page.getByLabel('What the next photo shows').fill('The colour');
+  await page.getByLabel('Photos to add').setInputFiles([
+    { name: 'colour.jpg', mimeType: 'image/jpeg', buffer: taken },
+    { name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') },
+  ]);
+  await expect(page.getByText(/^words\.jpg: This is no picture/)).toBeVisible();
+  const kept = page.getByRole('button', { name: 'Photo 1: The colour' });
+  await expect(kept).toBeVisible();
+  await kept.click();
+  const shown = page.getByRole('img', { name: 'The colour' });
+  await expect.poll(() => shown.evaluate((element) => (element as HTMLImageElement).naturalWidth)).toBe(900);
+  const address = await shown.getAttribute('src');
+  // Read back from the file that is kept.
+  const file = await (await page.request.get(address!)).body();
+  const { exif, width } = await sharp(file).metadata();
+  expect({ exif, width, device: file.includes(device) }).toEqual({ exif: undefined, width: 900, device: false });
+  await page.getByRole('button', { name: 'Take it out', exact: true }).click();
+  await page.getByRole('button', { name: 'Take it out for good' }).click();
+  await expect(kept).toHaveCount(0);
 });

@@ -85,6 +85,7 @@ const BODIES: Readonly<Record<string, unknown>> = {
     blind: false,
     at: new Date().toISOString(),
   },
+  'PUT /api/logbook/brews/{id}/photos/{photoId}': Buffer.from('a picture'),
   'PUT /api/bottles/{id}/place': { place: 'cupboard' },
   // An id that is taken in one kitchen is free in another: it is a lot of the stranger's own.
   'PUT /api/stores/lots/{id}': trialLot({ name: 'Mine' }),
@@ -110,7 +111,7 @@ function addressFor({ url }: Route): string {
   return url
     .replace('{device}', 'scale')
     .replace('{id}', thing)
-    .replace(/\{(?:pour|change|tasting)Id\}/, pourId)
+    .replace(/\{(?:pour|change|tasting|photo)Id\}/, pourId)
     .replace('{revision}', '1');
 }
 
@@ -142,7 +143,9 @@ test('a second kitchen can read and write nothing of the first, on any route', a
   const routes = [...(await closedRoutes())].sort((a, b) => Number(isOwn(a)) - Number(isOwn(b)));
   for (const route of routes) {
     if (OPEN.includes(route.url)) continue;
-    const { status, json } = await stranger.send(route.method, addressFor(route), bodyFor(route));
+    const body = bodyFor(route);
+    const headers = { cookie: stranger.cookie, ...(Buffer.isBuffer(body) ? { 'content-type': 'image/png' } : {}) };
+    const { status, json } = await send(app, route.method, addressFor(route), body, headers);
     if (isOwn(route)) expect(status).toBe(200);
     else if (route.url.includes('{id}'))
       expect([route.method, route.url, status]).toEqual([route.method, route.url, 404]);

@@ -31,6 +31,7 @@ export const flag = () => column<boolean>({ type: DataTypes.BOOLEAN });
 export const double = () => column<number>({ type: DataTypes.DOUBLE });
 export const moment = () => column<Date>({ type: DataTypes.DATE });
 export const day = () => column<string>({ type: DataTypes.DATEONLY });
+export const bytes = () => column<Buffer>({ type: DataTypes.BLOB });
 export const json = <Value>() => column<Value>({ type: DataTypes.JSONB });
 
 /** Part of the primary key. */

@@ -24,6 +24,7 @@ const PARTS = [
   'pours',
   'bottleChanges',
   'tastings',
+  'photos',
   'members',
 ] as const;
 

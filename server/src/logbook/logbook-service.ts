@@ -4,10 +4,11 @@ import type { Sequelize, Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
+import { listPhotos } from './photo-store';
 import { findLogbookRow } from './logbook-store';
 import { reckonTaste } from './tasting-store';
 
-interface LogbookContext {
+export interface LogbookContext {
   readonly sequelize: Sequelize;
   readonly models: Models;
 }
@@ -33,8 +34,10 @@ export async function readLogbookBrew(
     attributes: ['id'],
     order: [['id', 'ASC']],
   });
+  const photos = await listPhotos(models, { kitchenId, brewId: id });
   return {
     ...row,
+    photos,
     bottleIds: bottles.map((bottle) => bottle.id),
     tastings: tastings.map(({ id: tastingId, taster, score, words, blind, tastedAt }) => ({
       id: tastingId,
@@ -48,7 +51,7 @@ export async function readLogbookBrew(
 }
 
 /** Does something to a brew that is there while nobody else does. */
-async function toBrew(
+export async function toBrew(
   context: LogbookContext,
   who: SignedIn,
   id: string,

@@ -20,6 +20,7 @@ import { logbookCsv } from '@wellhydra/core/formats';
 import type { FastifyPluginAsync } from 'fastify';
 import { forgetTasting, noteOnBrew, noteTasting, readLogbookBrew } from './logbook-service';
 import { listLogbook, logbookChartsOf } from './logbook-store';
+import { photoRoutes } from './photo-routes';
 
 const TAGS = ['logbook'];
 /** So many brews are in one file at most, the newest. */
@@ -30,6 +31,7 @@ const PIECE = 500;
 export const logbookRoutes: FastifyPluginAsync = async (app) => {
   const { context } = app;
   const answer = { 200: logbookBrew };
+  await app.register(photoRoutes);
 
   app.get<{ Querystring: LogbookQuery }>(
     '/',

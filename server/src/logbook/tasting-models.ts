@@ -1,5 +1,5 @@
 import type { Sequelize } from 'sequelize';
-import { defineTable, flag, integer, key, moment, text, uuid, withDefault } from '../database/table';
+import { bytes, defineTable, flag, integer, key, moment, text, uuid, withDefault } from '../database/table';
 
 export const defineLogbook = (sequelize: Sequelize) => ({
   /** How somebody liked a brew. */
@@ -14,5 +14,18 @@ export const defineLogbook = (sequelize: Sequelize) => ({
     blind: withDefault(flag(), false),
     tastedAt: moment(),
     notedBy: uuid(),
+  }),
+  /** A picture of a brew: JPEG, without what a camera writes beside it. */
+  photos: defineTable(sequelize, 'photos', {
+    kitchenId: key(uuid()),
+    brewId: key(uuid()),
+    id: key(uuid()),
+    words: withDefault(text(), ''),
+    width: integer(),
+    height: integer(),
+    picture: bytes(),
+    thumbnail: bytes(),
+    addedBy: uuid(),
+    addedAt: moment(),
   }),
 });

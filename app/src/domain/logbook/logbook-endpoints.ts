@@ -12,6 +12,11 @@ export const queryOf = (asked: object): string => {
   return said.length > 0 ? `?${new URLSearchParams(said.map(([key, value]) => [key, String(value)])).toString()}` : '';
 };
 
+interface OfPhoto {
+  readonly id: string;
+  readonly photoId: string;
+}
+
 const PAGE = 50;
 // A brew that is bottled, poured or taken back changes what stands here.
 const TAGS = [
@@ -49,6 +54,19 @@ export const logbookApi = api.injectEndpoints({
       }),
       invalidatesTags: [TAGS[0]],
     }),
+    addPhoto: build.mutation<LogbookBrew, OfPhoto & { readonly words: string; readonly blob: Blob }>({
+      query: ({ id, photoId, words, blob }) => ({
+        url: `/logbook/brews/${id}/photos/${photoId}${queryOf({ words })}`,
+        method: 'PUT',
+        body: blob,
+        headers: { 'content-type': blob.type },
+      }),
+      invalidatesTags: [TAGS[0]],
+    }),
+    removePhoto: build.mutation<LogbookBrew, OfPhoto>({
+      query: ({ id, photoId }) => ({ url: `/logbook/brews/${id}/photos/${photoId}`, method: 'DELETE' }),
+      invalidatesTags: [TAGS[0]],
+    }),
     forgetTasting: build.mutation<LogbookBrew, { readonly id: string; readonly tastingId: string }>({
       query: ({ id, tastingId }) => ({ url: `/logbook/brews/${id}/tastings/${tastingId}`, method: 'DELETE' }),
       invalidatesTags: [TAGS[0]],
@@ -56,4 +74,10 @@ export const logbookApi = api.injectEndpoints({
   }),
 });
 
-export const { useListLogbookInfiniteQuery, useChartLogbookQuery, useGetLogbookBrewQuery } = logbookApi;
+export const {
+  useListLogbookInfiniteQuery,
+  useChartLogbookQuery,
+  useGetLogbookBrewQuery,
+  useAddPhotoMutation,
+  useRemovePhotoMutation,
+} = logbookApi;

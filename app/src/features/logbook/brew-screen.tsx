@@ -20,6 +20,7 @@ import { Text } from '../../ui/text';
 import { BrewLotsList } from '../bottles/brew-lots';
 import { TakeBack } from '../bottles/take-back';
 import { rowView } from './logbook-view';
+import { Photos } from './photos/photos';
 import { Tastings } from './tastings';
 
 /** How often other phones are listened to, ms. */
@@ -67,6 +68,7 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
       </View>
       <Note key={brew.note} brew={brew} />
       <Tastings brew={brew} />
+      <Photos brew={brew} />
       {brew.bottleIds[0] ? <OfBottle id={brew.bottleIds[0]} /> : null}
       <View className="gap-1">
         {brew.bottleIds.map((bottleId, index) => (

@@ -14,6 +14,7 @@ import { migration as drawOffs } from './011-draw-offs';
 import { migration as stores } from './012-stores';
 import { migration as logbook } from './013-logbook';
 import { migration as shopping } from './014-shopping';
+import { migration as photos } from './015-photos';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -30,4 +31,5 @@ export const MIGRATIONS: readonly Migration[] = [
   stores,
   logbook,
   shopping,
+  photos,
 ];
