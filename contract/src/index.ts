@@ -90,6 +90,7 @@ export {
   photoSizeQuery,
   tasting,
   tastingParams,
+  triedBrews,
 } from './logbook';
 export type {
   BrewNote,
@@ -106,6 +107,7 @@ export type {
   PhotoSizeQuery,
   Tasting,
   TastingParams,
+  TriedBrews,
 } from './logbook';
 export { LOGBOOK_LIMITS, LOT_LIMITS, MEASURE_LIMITS, OWN_INGREDIENT_LIMITS, PHOTO_LIMITS } from './field-limits';
 export { MOMENTS, PAGE, idParams, pageQuery } from './common';

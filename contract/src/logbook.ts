@@ -1,6 +1,19 @@
 import { id, name, page, pageFields, timestamp } from './common';
 import { LOGBOOK_LIMITS, PHOTO_LIMITS } from './field-limits';
-import { figure, flag, integer, list, nullable, object, oneOf, optional, text, written, type Of } from './schema';
+import {
+  figure,
+  flag,
+  integer,
+  list,
+  nullable,
+  object,
+  oneOf,
+  optional,
+  record,
+  text,
+  written,
+  type Of,
+} from './schema';
 
 /** What brews can be sorted by. */
 export const LOGBOOK_SORTS = ['newest', 'oldest', 'drink', 'got', 'brix', 'pH', 'taste'] as const;
@@ -63,6 +76,24 @@ export const tasting = object(tastingFields);
 export type Tasting = Of<typeof tasting>;
 export const tastingParams = object({ id: id(), tastingId: id() });
 export type TastingParams = Of<typeof tastingParams>;
+
+/** Brews of a drink that were tasted, for what is learned from them; the newest first. */
+export const triedBrews = object({
+  brews: list(
+    object({
+      id: id(),
+      batch: text(20),
+      madeAt: timestamp(),
+      taste: figure(),
+      used: record(text(100), figure()),
+      got: figure(),
+      brix: nullable(figure()),
+      pH: nullable(figure()),
+    }),
+    { most: LOGBOOK_LIMITS.points },
+  ),
+});
+export type TriedBrews = Of<typeof triedBrews>;
 
 /** A photo of a brew; the picture itself is fetched by its address. */
 export const photo = object({

@@ -44,9 +44,7 @@ test('a photo is kept without its place and device, upright and no larger than i
   const { status, json } = await put(id, original, { words: 'The colour on day 3' });
   expect(status).toBe(200);
   // It lay on its side: 2400 by 1200 stands upright, and its longer side fits.
-  expect(json.photos).toEqual([
-    { id, words: 'The colour on day 3', width: 800, height: 1600, at: expect.any(String) },
-  ]);
+  expect(json.photos).toEqual([{ id, words: 'The colour on day 3', width: 800, height: 1600, at: expect.any(String) }]);
   for (const [size, side] of [
     ['picture', PHOTO_LIMITS.side_px],
     ['thumbnail', PHOTO_LIMITS.thumbnail_px],

@@ -5,6 +5,7 @@ import type {
   LogbookQuery,
   LogbookRow,
   LogbookSort,
+  TriedBrews,
 } from '@wellhydra/contract';
 import { LOGBOOK_LIMITS } from '@wellhydra/contract';
 import { QueryTypes, type Sequelize } from 'sequelize';
@@ -108,6 +109,18 @@ export async function findLogbookRow(
     type: QueryTypes.SELECT,
   });
   return row && asRow(row);
+}
+
+/** The newest brews of a drink that were tasted, with what went into each. */
+export async function listTried(sequelize: Sequelize, kitchenId: string, drinkId: string): Promise<TriedBrews> {
+  const rows = await sequelize.query<Omit<TriedBrews['brews'][number], 'madeAt'> & { readonly madeAt: Date }>(
+    `SELECT id, batch, made_at AS "madeAt", taste, coalesce(used, '{}') AS used, volume_ml AS got, brix, ph AS "pH"
+     FROM brews
+     WHERE kitchen_id = :kitchenId AND drink_id = :drinkId AND stage = 'finished' AND taste IS NOT NULL AND used IS NOT NULL
+     ORDER BY made_at DESC, id DESC LIMIT ${LOGBOOK_LIMITS.points}`,
+    { replacements: { kitchenId, drinkId }, type: QueryTypes.SELECT },
+  );
+  return { brews: rows.map((row) => ({ ...row, madeAt: row.madeAt.toISOString() })) };
 }
 
 const MEANS = `

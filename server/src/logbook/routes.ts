@@ -8,6 +8,7 @@ import {
   logbookQuery,
   tasting,
   tastingParams,
+  triedBrews,
   type BrewNote,
   type IdParams,
   type LogbookFilter,
@@ -18,8 +19,9 @@ import {
 } from '@wellhydra/contract';
 import { logbookCsv } from '@wellhydra/core/formats';
 import type { FastifyPluginAsync } from 'fastify';
+import { readDrinkRecord } from '../drinks/drink-service';
 import { forgetTasting, noteOnBrew, noteTasting, readLogbookBrew } from './logbook-service';
-import { listLogbook, logbookChartsOf } from './logbook-store';
+import { listLogbook, listTried, logbookChartsOf } from './logbook-store';
 import { photoRoutes } from './photo-routes';
 
 const TAGS = ['logbook'];
@@ -86,6 +88,23 @@ export const logbookRoutes: FastifyPluginAsync = async (app) => {
     '/brews/:id',
     { schema: { tags: TAGS, summary: 'One brew with its tastings', params: idParams, response: answer } },
     (request) => readLogbookBrew(context, request.signedIn(), request.params.id),
+  );
+
+  app.get<{ Params: IdParams }>(
+    '/drinks/:id/tried',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Brews of a drink that were tasted, with what went into each',
+        params: idParams,
+        response: { 200: triedBrews },
+      },
+    },
+    async (request) => {
+      const who = request.signedIn();
+      const { id } = await readDrinkRecord(context, who, request.params.id);
+      return listTried(app.sequelize, who.kitchenId, id);
+    },
   );
 
   app.put<{ Params: IdParams; Body: BrewNote }>(

@@ -1,4 +1,12 @@
-import type { LogbookBrew, LogbookCharts, LogbookFilter, LogbookPage, LogbookSort, Tasting } from '@wellhydra/contract';
+import type {
+  LogbookBrew,
+  LogbookCharts,
+  LogbookFilter,
+  LogbookPage,
+  LogbookSort,
+  Tasting,
+  TriedBrews,
+} from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 /** What is asked of the logbook. */
@@ -42,6 +50,10 @@ export const logbookApi = api.injectEndpoints({
       query: (id) => `/logbook/brews/${id}`,
       providesTags: [...TAGS],
     }),
+    getTried: build.query<TriedBrews, string>({
+      query: (drinkId) => `/logbook/drinks/${drinkId}/tried`,
+      providesTags: [...TAGS],
+    }),
     noteBrew: build.mutation<LogbookBrew, { readonly id: string; readonly note: string }>({
       query: ({ id, note }) => ({ url: `/logbook/brews/${id}/note`, method: 'PUT', body: { note } }),
       invalidatesTags: [TAGS[0]],
@@ -78,6 +90,7 @@ export const {
   useListLogbookInfiniteQuery,
   useChartLogbookQuery,
   useGetLogbookBrewQuery,
+  useGetTriedQuery,
   useAddPhotoMutation,
   useRemovePhotoMutation,
 } = logbookApi;

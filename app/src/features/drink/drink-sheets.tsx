@@ -20,6 +20,7 @@ import { ResizeSheet } from './resize/resize-sheet';
 import { SourceSheet } from './header/source-sheet';
 import { MomentsSheet } from './stream/moments-sheet';
 import { VariantsSheet } from './variants/variants-sheet';
+import { WentWellSheet } from './well/went-well-sheet';
 import { VersionsSheet } from './versions/versions-sheet';
 
 /** What can lie over the page. */
@@ -119,6 +120,19 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
       );
     case 'cost':
       return <CostSheet drinkId={draft.id} analysis={analysis} onClose={close} />;
+    case 'well':
+      return (
+        <WentWellSheet
+          drinkId={draft.id}
+          document={document}
+          context={context}
+          onTake={(trial, text) => {
+            close();
+            change(trial, text);
+          }}
+          onClose={close}
+        />
+      );
     case 'source':
       return <SourceSheet source={document.source ?? ''} onClose={close} />;
     case 'aim':

@@ -84,7 +84,15 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
           Its formula
         </Link>
       </View>
-      <HowItWent id={brew.id} />
+      <View className="flex-row flex-wrap gap-2">
+        <HowItWent id={brew.id} />
+        <Button
+          label="Beside another brew"
+          kind="plain"
+          className="self-start"
+          onPress={() => router.push(`/logbook/compare?brew=${brew.id}`)}
+        />
+      </View>
       <TakeBack brewId={brew.id} batch={brew.batch} />
     </Page>
   );

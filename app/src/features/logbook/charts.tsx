@@ -5,14 +5,13 @@ import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
+import { Means } from './means';
 import {
-  MEANS_COLUMNS,
   drinkRows,
   monthRows,
   offView,
   promiseView,
   tasteLines,
-  type MeansRow,
   type OffView,
   type PromiseView,
   type TasteLine,
@@ -205,50 +204,5 @@ function Tastes({ lines }: { readonly lines: readonly TasteLine[] }) {
         ))}
       </View>
     </Chart>
-  );
-}
-
-/** Means as a table: nothing stands where nothing is known. */
-function Means({
-  title,
-  of,
-  rows,
-}: {
-  readonly title: string;
-  /** What each row is. */
-  readonly of: string;
-  readonly rows: readonly MeansRow[];
-}) {
-  if (rows.length === 0) return null;
-  return (
-    <View className="flex-1 gap-1 md:min-w-[420px]">
-      <Text variant="heading">{title}</Text>
-      <div className="overflow-x-auto">
-        <table className="w-full border-collapse font-body text-[14px] text-ink" aria-label={title}>
-          <thead>
-            <tr className="border-b-2 border-ink">
-              <th className="py-1 text-left">{of}</th>
-              {MEANS_COLUMNS.map((column) => (
-                <th key={column} className="px-2 py-1 text-right">
-                  {column}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(({ name, cells }) => (
-              <tr key={name} className="border-b border-line">
-                <th className="py-1 pr-2 text-left font-normal">{name}</th>
-                {cells.map((cell, index) => (
-                  <td key={MEANS_COLUMNS[index]} className="whitespace-nowrap px-2 py-1 text-right">
-                    {cell}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </View>
   );
 }

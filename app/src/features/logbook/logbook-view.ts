@@ -169,9 +169,15 @@ export const tasteLines = (tastes: LogbookCharts['tastes']): readonly TasteLine[
   }));
 
 /** A table of means, by drink or by month. */
+/** Means that can be drawn. */
+export const MEANS_FIGURES = ['brix', 'pH', 'taste', 'cost', 'minutes'] as const;
+export type MeansFigure = (typeof MEANS_FIGURES)[number];
+
 export interface MeansRow {
   readonly name: string;
+  /** In words, column by column. */
   readonly cells: readonly string[];
+  readonly values: Readonly<Record<MeansFigure, number | null>>;
 }
 export const MEANS_COLUMNS = ['Brews', 'Off by', '°Brix', 'pH', 'Taste', 'Cost', 'Time'] as const;
 
@@ -194,6 +200,7 @@ export const monthRows = (months: LogbookCharts['months'], currency?: string): r
   months.map((row) => ({
     name: monthName.format(new Date(`${row.month}-01T00:00:00Z`)),
     cells: cellsOf(row, currency),
+    values: row,
   }));
 export const drinkRows = (drinks: LogbookCharts['drinks'], currency?: string): readonly MeansRow[] =>
-  drinks.map((row) => ({ name: row.drinkName, cells: cellsOf({ ...row, month: '' }, currency) }));
+  drinks.map((row) => ({ name: row.drinkName, cells: cellsOf({ ...row, month: '' }, currency), values: row }));

@@ -17,6 +17,7 @@ export { PersonScreen } from '../people/person/person-screen';
 export { SpoonBell } from '../people/spoons/spoon-bell';
 export { PlanScreen } from '../plan/plan-screen';
 export { LogbookBrewScreen } from '../logbook/brew-screen';
+export { CompareBrewsScreen } from '../logbook/compare/compare-brews-screen';
 export { LogbookScreen } from '../logbook/logbook-screen';
 export { LotScreen } from '../stores/lot-screen';
 export { StoresScreen } from '../stores/stores-screen';

@@ -12,6 +12,7 @@ export const MENU = [
   { key: 'cost', label: 'What it costs', about: 'By your lots, the stove and the bottles; and against a shop' },
   { key: 'aim', label: 'Aim the doses', about: 'Doses that come to a target' },
   { key: 'variants', label: 'Variants', about: 'Slots with choices, tasted side by side' },
+  { key: 'well', label: 'What went well', about: 'What the tastings liked, and what to change next' },
   { key: 'versions', label: 'Versions', about: 'What it was before, and going back' },
   { key: 'compare', label: 'Compare', about: 'With another drink, or one you paste' },
   { key: 'moments', label: 'The pot, step by step', about: 'The stream as a table' },
