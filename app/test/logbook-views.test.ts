@@ -101,7 +101,11 @@ test('taste lies between one and five', () => {
 test('means are a table, and nothing stands where nothing is known', () => {
   const means = { brews: 3, off: 0.042, brix: 34.1, pH: null, taste: 3.95, cost: 5.3, minutes: 150 };
   expect(monthRows([{ month: '2026-09', ...means }])).toEqual([
-    { name: 'September 2026', cells: ['3', '4.2 %', '34', '', '4.0', '£5.30', '2.5 h'] },
+    {
+      name: 'September 2026',
+      cells: ['3', '4.2 %', '34', '', '4.0', '£5.30', '2.5 h'],
+      values: { brix: 34.1, pH: null, taste: 3.95, cost: 5.3, minutes: 150 },
+    },
   ]);
   expect(drinkRows([{ drinkId: 'd', drinkName: 'Fog', ...means, taste: null }], 'EUR')[0]!.cells.slice(4)).toEqual([
     '',

@@ -23,6 +23,9 @@ jest.mock('../src/features/drink/figures/spread-client', () =>
   jest.requireActual('../src/features/drink/figures/spread-client.ts'),
 );
 
+jest.mock('../src/features/measures/measures-client', () =>
+  jest.requireActual('../src/features/measures/measures-client.ts'),
+);
 jest.mock('../src/features/drink/aim/aim-client', () => jest.requireActual('../src/features/drink/aim/aim-client.ts'));
 
 jest.mock('../src/features/plan/problem/plan-client', () =>

@@ -144,7 +144,7 @@ test('what is missing goes on the list, is ticked off in a shop without a networ
   await page.getByRole('button', { name: /^Put it on the list: what is missing for Rope-walk water/ }).click();
   await expect(page.getByText('2 things are on the list')).toBeVisible();
   await page.getByRole('button', { name: /^Put it on the list: what is missing for Rope-walk water/ }).click();
-  await expect(page.getByText('It is on the list already')).toBeVisible();
+  await expect(page.getByText('Everything is there, or on the list already')).toBeVisible();
   await page.getByRole('radio', { name: 'To buy' }).click();
   const list = page.getByRole('list', { name: 'To buy' });
   await expect(list.getByText('90 g for Rope-walk water')).toBeVisible();

@@ -87,3 +87,60 @@ describe('the plan', () => {
     expect([status, JSON.stringify(json)]).toEqual([400, expect.stringContaining(says)]);
   });
 });
+
+describe('what the kitchen weighed and wrote off labels', () => {
+  const put = async (by: object) => {
+    const { revision } = (await cook.send('GET', '/api/kitchen/settings')).json;
+    return cook.send('PUT', '/api/kitchen/settings', { expectedRevision: revision, settings: { ...high, ...by } });
+  };
+  const measure = { id: '7f1d4c52-0000-4000-8000-000000000001', name: 'blue mug', of: 'water', weighed_g: [350, 352] };
+  const powder = { name: 'Gull powder', role: 'sweetener', state: 'soluble', label: { serving_g: 100, sugars_g: 90 } };
+
+  test('is kept', async () => {
+    const prices = { energyPrices: { gas: 0.08 }, shopPrices: [{ id: measure.id, price: 4.5, amount: 250 }] };
+    const { status, json } = await put({ measures: [measure], ingredients: [powder], ...prices });
+    expect(status).toBe(200);
+    expect(json.settings).toEqual({ ...high, measures: [measure], ingredients: [powder], ...prices });
+  });
+
+  test.each([
+    [{ measures: [{ ...measure, name: '2 cups' }] }, 'letters'],
+    [{ measures: [{ ...measure, name: 'honey' }] }, 'put in'],
+    [{ measures: [{ ...measure, weighed_g: [-1] }] }, 'weighed_g'],
+    [{ measures: [measure, measure] }, 'there twice'],
+    [{ ingredients: [{ ...powder, label: { serving_g: 10, sugars_g: 90 } }] }, 'weigh more than the serving'],
+    [{ ingredients: [{ ...powder, label: { serving_g: 100, unobtainium_g: 1 } }] }, 'not on a label'],
+    [{ ingredients: [{ name: 'Nothing at all' }] }, 'serving_g'],
+    [{ ingredients: [{ name: 'Odd', formula: 'Xx9' }] }, 'atomic weight'],
+    [{ energyPrices: { coal: 1 } }, 'coal'],
+    [{ shopPrices: [{ id: measure.id, price: 1, amount: 0 }] }, 'amount'],
+  ])('%j is refused, and it says why', async (by, says) => {
+    const { status, json } = await put(by);
+    expect(status).toBe(400);
+    expect(JSON.stringify(json)).toContain(says);
+  });
+});
+
+describe('a measure on the simulated scale', () => {
+  const weigh = () => cook.send('POST', '/api/devices/scale/weigh', { name: 'mug', of: 'water', count: 1 });
+
+  test('needs a scale that is plugged in', async () => {
+    await cook.send('PUT', '/api/devices/scale', { plugged: false });
+    expect((await weigh()).json.code).toBe('device-unplugged');
+  });
+
+  test('is about what one is, the same hand each time and never quite the same', async () => {
+    await cook.send('PUT', '/api/devices/scale', { plugged: true });
+    const shown: number[] = [];
+    for (let time = 0; time < 12; time += 1) {
+      const { status, json } = await weigh();
+      expect([status, json.sensor, json.signal]).toEqual([200, 'scale', 'settled']);
+      shown.push(json.value);
+    }
+    const mean = shown.reduce((sum, each) => sum + each, 0) / shown.length;
+    expect(mean).toBeGreaterThan(300 * Math.exp(-0.6));
+    expect(mean).toBeLessThan(300 * Math.exp(0.6));
+    expect(new Set(shown).size).toBeGreaterThan(3);
+    expect(Math.max(...shown) / Math.min(...shown)).toBeLessThan(2.2);
+  });
+});

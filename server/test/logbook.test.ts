@@ -223,3 +223,17 @@ test('the file has the same brews, and what looks like a formula is text', async
   expect(Number(data[1]!['got_mL'])).toBeCloseTo(800, 6);
   expect(text.endsWith('\r\n')).toBe(true);
 });
+
+test('what was tasted of a drink is there with what went into each brew, for its own kitchen only', async () => {
+  const { status, json } = await cook.send('GET', `/api/logbook/drinks/${SYRUP}/tried`);
+  expect(status).toBe(200);
+  const { json: page } = await cook.send('GET', `/api/logbook?drinkId=${SYRUP}&sort=newest&limit=100`);
+  const tasted = (page.brews as LogbookRow[]).filter(({ taste }) => taste !== null);
+  expect(tasted.length).toBeGreaterThan(0);
+  expect(json.brews.map(({ id, taste }: LogbookRow) => [id, taste])).toEqual(
+    tasted.map(({ id, taste }) => [id, taste]),
+  );
+  for (const { used, got } of json.brews) expect([used.honey > 0, got > 0]).toEqual([true, true]);
+  const other = await newCook(app);
+  expect((await other.send('GET', `/api/logbook/drinks/${SYRUP}/tried`)).status).toBe(404);
+});

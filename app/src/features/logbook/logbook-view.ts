@@ -196,11 +196,23 @@ function cellsOf(means: LogbookCharts['months'][number], currency?: string): rea
   ];
 }
 
+const valuesOf = ({ brix, pH, taste, cost, minutes }: MeansRow['values']): MeansRow['values'] => ({
+  brix,
+  pH,
+  taste,
+  cost,
+  minutes,
+});
+
 export const monthRows = (months: LogbookCharts['months'], currency?: string): readonly MeansRow[] =>
   months.map((row) => ({
     name: monthName.format(new Date(`${row.month}-01T00:00:00Z`)),
     cells: cellsOf(row, currency),
-    values: row,
+    values: valuesOf(row),
   }));
 export const drinkRows = (drinks: LogbookCharts['drinks'], currency?: string): readonly MeansRow[] =>
-  drinks.map((row) => ({ name: row.drinkName, cells: cellsOf({ ...row, month: '' }, currency), values: row }));
+  drinks.map((row) => ({
+    name: row.drinkName,
+    cells: cellsOf({ ...row, month: '' }, currency),
+    values: valuesOf(row),
+  }));

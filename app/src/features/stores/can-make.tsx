@@ -4,14 +4,12 @@ import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
-import { itemsSaved } from '../../domain/stores/shopping';
-import { toBuy } from '../../domain/stores/to-buy';
-import { useAppDispatch, useAppSelector } from '../../domain/store';
-import { noticeRaised } from '../../state/notices';
+import { useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { currentDocuments } from '../drinks/drinks-view';
 import { useFigures } from '../drinks/use-figures';
+import { useListing } from './use-listing';
 import { makeViews, type MakeView } from './stores-view';
 
 /** So many are shown until all are asked for. */
@@ -32,20 +30,6 @@ function useMakeViews(lots: readonly LotRecord[], now: Date): readonly MakeView[
     });
     return makeViews(known, lots, now);
   }, [drinks, figuresOf, lots, now]);
-}
-
-/** Puts what is missing for drinks on the list of what is to be bought. */
-function useListing(lots: readonly LotRecord[]) {
-  const dispatch = useAppDispatch();
-  const shopping = useAppSelector((state) => state.shopping.mine);
-  return (wanting: readonly MakeView[]) => {
-    const items = toBuy(wanting, lots, shopping, { now: new Date(), newId: () => crypto.randomUUID() });
-    const count = Object.keys(items).length;
-    if (count > 0) dispatch(itemsSaved(items));
-    const text =
-      count === 0 ? 'It is on the list already' : `${count} ${count === 1 ? 'thing is' : 'things are'} on the list`;
-    dispatch(noticeRaised({ text }));
-  };
 }
 
 /** What can be made of what is there, what is missing for the others, and what would do instead. */

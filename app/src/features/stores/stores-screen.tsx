@@ -17,7 +17,9 @@ import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { CanMake } from './can-make';
+import { LabelIngredientSheet } from './label-sheet';
 import { LotSheet } from './lot-form';
+import { RunningOutPart } from './running-out-part';
 import { StockList } from './stock-list';
 import { stockViews } from './stores-view';
 import { ToBuyList } from './to-buy-list';
@@ -44,6 +46,7 @@ export function StoresScreen() {
   const [view, setView] = useState<View_>('house');
   const [search, setSearch] = useState('');
   const [adding, setAdding] = useState(false);
+  const [labelling, setLabelling] = useState(false);
   const lots = data?.lots ?? NONE;
   const stock = useMemo(() => stockViews(lots, now, search), [lots, now, search]);
   if (!data && error)
@@ -62,12 +65,16 @@ export function StoresScreen() {
           <Text variant="title">Stores</Text>
           <View className="flex-row flex-wrap gap-2">
             <Button label="My measures" kind="plain" onPress={() => router.push('/stores/measures')} />
+            <Button label="New from its label" kind="plain" onPress={() => setLabelling(true)} />
             <Button label="Put something away" icon={Plus} onPress={() => setAdding(true)} />
           </View>
         </View>
         <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />
         {view === 'buy' ? (
-          <ToBuyList lots={lots} />
+          <>
+            <RunningOutPart lots={lots} now={now} />
+            <ToBuyList lots={lots} />
+          </>
         ) : lots.length === 0 ? (
           <Text className="text-mute">
             Say what is in the house, a line each: “1 kg honey”. What you brew is taken from it, and what runs out or
@@ -94,6 +101,7 @@ export function StoresScreen() {
           </>
         )}
       </View>
+      {labelling ? <LabelIngredientSheet onClose={() => setLabelling(false)} /> : null}
       {adding ? (
         <LotSheet
           onClose={() => setAdding(false)}
