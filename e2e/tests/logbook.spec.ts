@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import sharp from 'sharp';
 import type { Page } from '@playwright/test';
-import { bottled, expect, goTo, openDemo, register, test } from '../cook';
+import { bottled, expect, fromMenu, goTo, openDemo, register, test } from '../cook';
 
 const drink = (name: string, grams: number) => ({
   name,
@@ -108,4 +108,37 @@ test('a photo is kept without the place and the device it was taken with', async
   await page.getByRole('button', { name: 'Take it out', exact: true }).click();
   await page.getByRole('button', { name: 'Take it out for good' }).click();
   await expect(kept).toHaveCount(0);
+});
+
+test('two brews of the demo stand side by side as two streams, and what the tastings liked is said with how little is known', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const { drinks } = await (await page.request.get('/api/drinks')).json();
+  const syrup = drinks.find(({ document }: { document: { name: string } }) =>
+    /elderberry syrup/.test(document.name),
+  ).id;
+  const { brews } = await (await page.request.get(`/api/logbook?drinkId=${syrup}`)).json();
+  const made = brews.filter(({ taste }: { taste: number | null }) => taste !== null);
+  await page.goto(`/logbook/${made[0].id}`);
+  await page.getByRole('button', { name: 'Beside another brew' }).click();
+  await page.getByLabel('Beside it').selectOption(made[1].id);
+  const table = page.getByRole('table', { name: 'What came of them' });
+  await expect(table.getByRole('row', { name: /^Got/ })).toBeVisible();
+  await expect(page.getByRole('slider', { name: /^Stream/ })).toHaveCount(2);
+  await expect(page.getByRole('list', { name: 'Steps of both' }).getByText('differs').first()).toBeVisible();
+
+  await page.goto(`/drinks/${syrup}`);
+  await fromMenu(page, 'What went well');
+  const sheet = page.getByRole('dialog', { name: 'What went well' });
+  await expect(sheet.getByText(/^7 brews, /)).toBeVisible();
+  await expect(
+    sheet
+      .getByRole('listitem')
+      .filter({ hasText: 'Honey' })
+      .getByText(/Not known|Perhaps|Likely/),
+  ).toBeVisible();
+  await sheet.getByRole('button', { name: 'Change it in the drink' }).click();
+  await expect(page.getByText(/^Changed for a trial: 20 % /)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
 });

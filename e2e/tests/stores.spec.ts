@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { bottled, expect, goTo, register, test } from '../cook';
+import { bottled, expect, fromMenu, goTo, newDrink, register, test, typeSteps } from '../cook';
 
 const SALTED = {
   name: 'Rope-walk water',
@@ -177,4 +177,38 @@ test('what is missing goes on the list, is ticked off in a shop without a networ
       return [lots.lots.length, Object.keys(buy.shopping.items).length];
     })
     .toEqual([2, 1]);
+});
+
+test('a package’s label becomes an ingredient, it is bought, and the drink says what it costs against a shop', async ({
+  page,
+}) => {
+  await register(page, 'Ines');
+  await goTo(page, 'Stores');
+  await page.getByRole('button', { name: 'New from its label' }).click();
+  const label = page.getByRole('dialog', { name: 'From its label' });
+  await label.getByRole('button', { name: 'Keep it' }).click();
+  await expect(label.getByText('Say what it is called.')).toBeVisible();
+  await label.getByLabel('What it is called').fill('Gull powder');
+  await label
+    .getByLabel('The words of its label, pasted')
+    .fill('Per 100 g\nEnergy 1650 kJ / 39 kcal\nCarbohydrate 96 g\nof which sugars 94 g\nSalt 1.25 g\nZinc 5 mg');
+  await label.getByRole('button', { name: 'Read the figures' }).click();
+  await expect(label.getByText(/^4 figures were read\. Not used: zinc 5 mg\./)).toBeVisible();
+  await expect(label.getByText(/the label says 39/)).toBeVisible();
+  await label.getByLabel('Energy, kcal').fill('388');
+  await expect(label.getByText(/the label says/)).toHaveCount(0);
+  await label.getByRole('button', { name: 'Keep it' }).click();
+  await expect(label).toHaveCount(0);
+  await putAway(page, '500 g gull powder', (form) => form.getByLabel('What was paid for all of it').fill('6'));
+
+  await goTo(page, 'Drinks');
+  await newDrink(page, 'Tonic', 'Gull water');
+  await typeSteps(page, ['40 g gull powder', '1 L water', '2 g table salt']);
+  await fromMenu(page, 'What it costs');
+  const cost = page.getByRole('dialog', { name: 'What it costs' });
+  await expect(cost.getByText(/^At least £0\.48 for/)).toBeVisible();
+  await cost.getByLabel('Something like it costs').fill('2');
+  await cost.getByLabel('for so many mL').fill('500');
+  await cost.getByRole('button', { name: 'Compare with the shop' }).click();
+  await expect(cost.getByText(/^As much of it from the shop is £4\.\d\d: £3\.\d\d more\.$/)).toBeVisible();
 });

@@ -21,6 +21,8 @@ export interface DemoMade {
   readonly daysAgo: number;
   /** How this kitchen and that day differ from the tables, by process. */
   readonly day: number;
+  /** Honey that was put in on trial instead of what the drink says, g. */
+  readonly honey_g?: number;
 }
 
 /** What the galley of the Skerry really does: a draughty stove, a gentle hand with the cloth. */
@@ -34,9 +36,12 @@ export const DEMO_HABITS = {
 const days = (drink: string, ...ago: readonly number[]): readonly DemoMade[] =>
   ago.map((daysAgo) => ({ drink, daysAgo, day: (daysAgo * 7) % 5 }));
 
+/** The elderberry syrup was made with less and more honey, to find out how it is liked. */
+const HONEY_g = [420, 380, 420, 460, 400, 440, 420] as const;
+
 /** Twenty brews, oldest first. */
 export const DEMO_MADE: readonly DemoMade[] = [
-  ...days('fogbank', 88, 74, 61, 49, 36, 24, 12),
+  ...days('fogbank', 88, 74, 61, 49, 36, 24, 12).map((made, index) => ({ ...made, honey_g: HONEY_g[index]! })),
   ...days('hibiscus', 83, 69, 55, 40, 27, 15),
   ...days('turmeric', 79, 58, 44, 31, 18),
   ...days('hips', 66, 34),

@@ -10,4 +10,9 @@ const MEASURES: KitchenSettings['measures'] = [
 ];
 
 /** The kitchen as it is set up. */
-export const DEMO_SETTINGS: KitchenSettings = { ...DEFAULT_SETTINGS, measures: MEASURES };
+export const DEMO_SETTINGS: KitchenSettings = {
+  ...DEFAULT_SETTINGS,
+  measures: MEASURES,
+  energyPrices: { gas: 0.09, electricity: 0.31 },
+  containers: DEFAULT_SETTINGS.containers.map((each) => (each.dark ? { ...each, price: 1.2 } : each)),
+};

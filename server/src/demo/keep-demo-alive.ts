@@ -100,8 +100,17 @@ async function createBrews(context: BrewContext, members: readonly SignedIn[], n
 const minutesAfter = (at: Date, minutes: number): string => new Date(at.getTime() + minutes * MINUTE_ms).toISOString();
 const MINUTE_ms = 60_000;
 
-function demoRecipe(drink: string) {
-  const document = DEMO_DRINKS[drink]?.at(-1) as DrinkDocument;
+/** A drink with so much honey, where somebody tried that. */
+function withHoney(document: DrinkDocument, honey_g: number | undefined): DrinkDocument {
+  if (honey_g === undefined) return document;
+  const steps = document.steps.map((step) =>
+    step.verb === 'add' && / honey$/.test(step.text) ? { ...step, text: `${honey_g} g honey` } : step,
+  );
+  return { ...document, steps };
+}
+
+function demoRecipe(drink: string, honey_g?: number) {
+  const document = withHoney(DEMO_DRINKS[drink]?.at(-1) as DrinkDocument, honey_g);
   return { document, preparations: [], settings: DEMO_SETTINGS };
 }
 
@@ -181,10 +190,10 @@ async function taste(
 
 /** Three months of brews, read on the way and drunk since. */
 async function createMade(context: BrewContext, members: readonly SignedIn[], now: Date): Promise<void> {
-  for (const [index, { drink, daysAgo, day }] of DEMO_MADE.entries()) {
+  for (const [index, { drink, daysAgo, day, honey_g }] of DEMO_MADE.entries()) {
     const id = demoId(`made-${index}`);
     const who = members[index % members.length] as SignedIn;
-    const recipe = demoRecipe(drink);
+    const recipe = demoRecipe(drink, honey_g);
     const startedAt = new Date(now.getTime() - daysAgo * 24 * HOUR_ms);
     await startRun(context, who, id, {
       drinkId: demoId(drink),
