@@ -24,6 +24,12 @@ describe('what could have made a difference', () => {
     expect(factors.find(({ key }) => key === 'honey')!.values).toEqual([100, 100]);
   });
 
+  it('does not count what is weaker only because more came of a batch', () => {
+    const [honey] = factorsOf([brew(3, { honey: 100 }), brew(4, { honey: 100 }, { got: 1200 })]);
+    expect(honey!.varied).toBe(false);
+    expect(honey!.values[1]).toBeCloseTo(83.3, 1);
+  });
+
   it('counts what was left out once as nothing of it', () => {
     expect(factorsOf([brew(3, { mint: 4 }), brew(3, {})])[0]).toMatchObject({
       key: 'mint',

@@ -46,6 +46,8 @@ export interface IngredientLine {
   readonly dose: MassDose | FillDose | PotDose;
   /** What was understood, in full: "0.667 US cup honey". */
   readonly understood: string;
+  /** The measure of the maker's own by which it was told. */
+  readonly byOwn?: string;
   /** What was taken for granted, to be shown beside it. */
   readonly assumed: readonly string[];
 }

@@ -75,7 +75,8 @@ function finish(found: FoundIngredient, draft: Draft, { mass, measure }: Weight,
     amount,
     dose: { kind: 'mass', ...(pressed ?? scaled) },
     understood: describe(amount, `${size}${thing}`),
-    assumed: [...assumptions(phrase, found.ingredient), ...(measure ? [`by your own ${measure.name}`] : [])],
+    ...(measure ? { byOwn: measure.name } : {}),
+    assumed: assumptions(phrase, found.ingredient),
   };
 }
 

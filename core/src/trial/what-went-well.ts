@@ -86,28 +86,26 @@ export function studentWithin(degrees: number, count = 1): number {
 
 const meanOf = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;
 
-/** What could have made a difference: amounts a litre of what came, and what was read off. */
+const isApart = (values: readonly number[]): boolean =>
+  Math.max(...values) - Math.min(...values) > LEAST_APART * Math.abs(meanOf(values));
+
+/**
+ * What could have made a difference: amounts a litre of what came, and what was read off. What is weaker only because
+ * more came of a batch was not varied.
+ */
 export function factorsOf(brews: readonly TriedBrew[]): readonly Factor[] {
-  const factor = (key: string, kind: Factor['kind'], values: readonly number[]): Factor => {
-    const mean = meanOf(values);
-    const apart = Math.max(...values) - Math.min(...values);
-    return { key, kind, values, mean, varied: apart > LEAST_APART * Math.abs(mean) };
-  };
   const ids = [...new Set(brews.flatMap(({ used }) => Object.keys(used)))].sort();
-  const amounts = ids
-    .map((id) =>
-      factor(
-        id,
-        'amount',
-        brews.map(({ used, got }) => (1000 * (used[id] ?? 0)) / got),
-      ),
-    )
-    .filter(({ mean }) => mean > 1000 * TRACE_SHARE);
-  const figures = (['brix', 'pH'] as const).flatMap((key) => {
-    const values = brews.map((brew) => brew[key]);
-    return values.every((value) => value !== null) ? [factor(key, 'figure', values)] : [];
+  const amounts = ids.map((key): Factor => {
+    const put = brews.map(({ used }) => used[key] ?? 0);
+    const values = put.map((grams, index) => (1000 * grams) / brews[index]!.got);
+    return { key, kind: 'amount', values, mean: meanOf(values), varied: isApart(put) && isApart(values) };
   });
-  return [...amounts, ...figures];
+  const figures = (['brix', 'pH'] as const).flatMap((key): readonly Factor[] => {
+    const values = brews.map((brew) => brew[key]);
+    if (!values.every((value) => value !== null)) return [];
+    return [{ key, kind: 'figure', values, mean: meanOf(values), varied: isApart(values) }];
+  });
+  return [...amounts.filter(({ mean }) => mean > 1000 * TRACE_SHARE), ...figures];
 }
 
 interface Line {

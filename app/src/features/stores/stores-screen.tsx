@@ -63,7 +63,7 @@ export function StoresScreen() {
       <View className="w-full max-w-[1040px] self-center gap-4 px-4 pt-5 md:px-8">
         <View className="flex-row flex-wrap items-center justify-between gap-3">
           <Text variant="title">Stores</Text>
-          <View className="flex-row flex-wrap gap-2">
+          <View className="shrink flex-row flex-wrap gap-2">
             <Button label="My measures" kind="plain" onPress={() => router.push('/stores/measures')} />
             <Button label="New from its label" kind="plain" onPress={() => setLabelling(true)} />
             <Button label="Put something away" icon={Plus} onPress={() => setAdding(true)} />

@@ -131,7 +131,7 @@ function TwoStreams({
   return (
     <View className="flex-row gap-2 rounded-[18px] bg-sheet p-3">
       <Pot stream={first} name={names[0]} width={width} rows={rows.length} />
-      <View role="list" aria-label="Steps of both" className="min-w-0 flex-1">
+      <View role="list" aria-label="Steps of both" className="min-w-0 flex-1 pt-[24px]">
         {rows.map(({ key, kind, first: one, second: other }) => (
           <View
             key={key}
@@ -176,8 +176,13 @@ interface PotProps {
 function Pot({ stream, name, width, rows }: PotProps) {
   const drawn = Math.max(8, (width - REACH_px) * stream.share);
   return (
-    <View style={{ width, height: rows * ROW_px }} aria-label={`Batch ${name}`} role="group">
-      <Stream analysis={stream.run.analysis} rowEnds={stream.rowEnds} width={drawn} room={width} />
+    <View style={{ width }} aria-label={`Batch ${name}`} role="group">
+      <Text variant="smallStrong" className="h-[24px]">
+        {name}
+      </Text>
+      <View style={{ height: rows * ROW_px }}>
+        <Stream analysis={stream.run.analysis} rowEnds={stream.rowEnds} width={drawn} room={width} />
+      </View>
     </View>
   );
 }
