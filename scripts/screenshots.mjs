@@ -105,14 +105,8 @@ const PICTURES = [
     },
   },
   { name: 'today', path: '/today', then: (page) => page.getByRole('heading', { name: 'Under way' }).waitFor() },
-  {
-    name: 'gather',
-    path: '/drinks',
-    then: async (page) => {
-      await open('Fogbank')(page);
-      await page.getByRole('button', { name: 'Make it' }).click();
-    },
-  },
+  { name: 'measures', path: '/stores/measures', then: (page) => page.getByText('Worth weighing').waitFor() },
+  { name: 'cost', path: '/drinks', then: sheet('Fogbank', 'What it costs') },
   {
     name: 'make',
     path: '/drinks',
@@ -161,7 +155,6 @@ const PICTURES = [
       await page.getByRole('img', { name: /^Page 1/ }).waitFor();
     },
   },
-  { name: 'kitchen', path: '/kitchen' },
 ];
 
 ensureNode();

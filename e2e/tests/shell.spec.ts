@@ -9,6 +9,10 @@ async function addresses(page: Page): Promise<readonly (readonly [string, string
   const { bottles } = await (await page.request.get('/api/bottles')).json();
   const { lots } = await (await page.request.get('/api/stores/lots')).json();
   const logbook = await (await page.request.get('/api/logbook')).json();
+  // The two that were made last of one drink, step by step.
+  const made = logbook.brews.filter(
+    ({ taste, drinkName }: { taste: number | null; drinkName: string }) => taste !== null && /Fogbank/.test(drinkName),
+  );
   return [
     ['/today', 'Under way'],
     ['/plan', 'Plan'],
@@ -22,9 +26,11 @@ async function addresses(page: Page): Promise<readonly (readonly [string, string
     [`/drinks/${drinks[0].id}`, 'In each'],
     ['/shelf', 'Shelf'],
     ['/stores', 'Stores'],
+    ['/stores/measures', 'Worth weighing'],
     [`/stores/${lots[0].id}`, 'Where it has gone'],
     ['/logbook', 'Logbook'],
     [`/logbook/${logbook.brews[0].id}`, 'Tasted'],
+    [`/logbook/compare?brew=${made[1].id}&with=${made[0].id}`, made[1].drinkName],
     [`/bottles/${bottles[0].id}`, bottles[0].drinkName],
     ['/kitchen', 'Skerry Light'],
     ['/no/such/place', 'Nothing here'],
@@ -92,11 +98,15 @@ for (const [theme, rules] of THEMES)
         .getByRole('main')
         .getByRole('link', { name: /Fogbank/ })
         .click();
+      await page.waitForURL(/\/drinks\/[0-9a-f-]{36}$/);
+      const drink = page.url();
       for (const item of [
         'Size and kind',
         'Resize',
         'Aim the doses',
         'Variants',
+        'What went well',
+        'What it costs',
         'Versions',
         'Compare',
         'The pot, step by step',
@@ -106,6 +116,13 @@ for (const [theme, rules] of THEMES)
         await check(page, item, rules);
         await page.getByRole('button', { name: 'Close' }).last().click();
       }
+      await page.goto('/stores');
+      await page.getByRole('button', { name: 'New from its label' }).click();
+      await check(page, 'a label', rules);
+      await page.goto('/stores/measures');
+      await page.getByRole('button', { name: 'Weigh a measure' }).click();
+      await check(page, 'a measure', rules);
+      await page.goto(drink);
       await stepButton(page, 6).click();
       await page.getByRole('button', { name: 'More about this step' }).click();
       await page.getByRole('button', { name: 'Compare ways' }).click();

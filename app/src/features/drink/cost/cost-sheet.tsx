@@ -28,7 +28,9 @@ export function CostSheet({ drinkId, analysis, onClose }: CostSheetProps) {
   return (
     <Sheet title="What it costs" open onClose={onClose}>
       <View className="gap-1">
-        <Text variant="title">{view.title}</Text>
+        <Text variant="title" aria-level={3}>
+          {view.title}
+        </Text>
         <Text>{[view.perServing, view.perLitre].filter(Boolean).join(' · ')}</Text>
       </View>
       <View role="list" aria-label="What costs what">
