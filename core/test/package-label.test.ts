@@ -1,3 +1,5 @@
+import { analyseDrink } from '@wellhydra/core/analyse';
+import { namedIn } from '@wellhydra/core/catalogue';
 import { ingredientFromLabel, labelDoubts, ownIngredient, readLabelText } from '@wellhydra/core/own-ingredient';
 
 const EU = `Nutrition    Typical values per 100 g    per serving (20 g)
@@ -94,4 +96,33 @@ it('becomes an ingredient with those contents', () => {
   expect(made).toEqual(
     ingredientFromLabel({ name: 'Gull powder', role: 'sweetener', state: 'soluble', serving_g, ...figures }),
   );
+});
+
+describe('what its name speaks of is warned of', () => {
+  const codesWith = (name: string) => {
+    const own = [ownIngredient({ name, role: 'sweetener', state: 'soluble', label: { serving_g: 100, sugars_g: 80 } })];
+    const steps = [
+      { verb: 'add', text: '1 L water' },
+      { verb: 'add', text: `50 g ${name}` },
+    ] as const;
+    return analyseDrink({ name: 'Labelled', kind: 'tonic', serving: '250 mL', steps }, { own }).cautions.map(
+      ({ code }) => code,
+    );
+  };
+
+  it('honey under any name is not for babies; what only sounds a little like it may be', () => {
+    expect(codesWith('Skerry forest honey')).toContain('honey-under-12-months');
+    expect(codesWith('Honeycomb-yellow powder')).not.toContain('honey-under-12-months');
+    expect(codesWith('Gull powder')).not.toContain('honey-under-12-months');
+  });
+
+  it('liquorice in a blend is liquorice', () => {
+    expect(codesWith('Throat blend with liquorice root')).toContain('liquorice-blood-pressure');
+    expect(codesWith('Throat blend with root')).not.toContain('liquorice-blood-pressure');
+  });
+
+  it('is found in names of several words', () => {
+    expect(namedIn('Skerry honey, and table salt')).toEqual(expect.arrayContaining(['honey', 'table-salt']));
+    expect(namedIn('')).toEqual([]);
+  });
 });

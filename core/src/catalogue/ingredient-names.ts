@@ -51,3 +51,23 @@ export function searchIngredients(words: string): readonly Ingredient[] {
     }),
   );
 }
+
+/** Most words of a name in the catalogue that is looked for in another. */
+const MOST_WORDS = 4;
+
+/**
+ * Ingredients of the catalogue that a name speaks of: "Forest honey with thyme" of honey. What warns of them warns of it,
+ * whatever its label leaves out.
+ *
+ * @returns their ids
+ */
+export function namedIn(name: string): readonly string[] {
+  const words = normaliseName(name).split(' ').filter(Boolean);
+  const ids = new Set<string>();
+  for (let from = 0; from < words.length; from += 1)
+    for (let to = from + 1; to <= Math.min(words.length, from + MOST_WORDS); to += 1) {
+      const found = INGREDIENT_NAMES.get(words.slice(from, to).join(' '));
+      if (found) ids.add(found.id);
+    }
+  return [...ids];
+}

@@ -17,6 +17,8 @@ export interface Ingredient {
   readonly id: string;
   readonly name: string;
   readonly aliases: readonly string[];
+  /** Of one of the maker's own: ids of the catalogue's that its name speaks of. */
+  readonly named?: readonly string[];
   readonly role: Role;
   readonly state: State;
   /** Contents of one gram; absent for things that can be measured but are not tabulated. */

@@ -6,14 +6,18 @@ import type { CautionContext } from './caution';
 export const everything = ({ trace, glass }: Pick<CautionContext, 'trace' | 'glass'>): readonly PotEntry[] =>
   glass ? [...trace.pot.entries, ...glass.pot.entries] : trace.pot.entries;
 
+/** Whether an ingredient is one of these, or is called after one: of its own label nobody knows what it leaves out. */
+const isOneOf = ({ id, named = [] }: Ingredient, ids: readonly string[]): boolean =>
+  ids.includes(id) || named.some((each) => ids.includes(each));
+
 /** Whether anything with one of these ids has gone in, by itself or in a preparation. */
 export function has(context: CautionContext, ...ids: readonly string[]): boolean {
-  return everything(context).some(({ ingredient }) => ids.includes(ingredient.id));
+  return everything(context).some(({ ingredient }) => isOneOf(ingredient, ids));
 }
 
 /** Whether anything with one of these ids was added by a step of this drink itself. */
 export function addedHere(context: CautionContext, ...ids: readonly string[]): boolean {
-  return everything(context).some(({ ingredient, within }) => within === undefined && ids.includes(ingredient.id));
+  return everything(context).some(({ ingredient, within }) => within === undefined && isOneOf(ingredient, ids));
 }
 
 /** Grams of these ingredients whose strength is in a serving. */
@@ -21,7 +25,7 @@ export function gramsPerServing({ trace, glass, servings }: CautionContext, ...i
   if (!(servings > 0)) return 0;
   const of = ({ pot }: Trace): number => {
     let grams = 0;
-    for (const [ingredient, mass_g] of pot.origins) if (ids.includes(ingredient.id)) grams += mass_g;
+    for (const [ingredient, mass_g] of pot.origins) if (isOneOf(ingredient, ids)) grams += mass_g;
     return grams;
   };
   return of(trace) / servings + (glass ? of(glass) : 0);
@@ -40,7 +44,7 @@ export function gramsOf({ trace, glass, servings }: CautionContext, id: string):
 
 /** The steps from the first addition of any of these ingredients on. */
 function since({ trace }: CautionContext, ids: readonly string[]): readonly TraceEntry[] {
-  const first = trace.pot.entries.find(({ ingredient, within }) => within === undefined && ids.includes(ingredient.id));
+  const first = trace.pot.entries.find(({ ingredient, within }) => within === undefined && isOneOf(ingredient, ids));
   return first ? trace.entries.filter(({ step }) => step >= first.step) : [];
 }
 

@@ -1,4 +1,5 @@
 import {
+  namedIn,
   type Ingredient,
   type State,
   type CompoundRow,
@@ -84,6 +85,7 @@ export function ingredientFromLabel(label: PackageLabel): Ingredient {
     id: idOf(name),
     name: name.trim(),
     aliases: [],
+    named: namedIn(name),
     role: label.role,
     state: label.state,
     ...(label.state === 'solid' ? { part: 'powder', dried: water < 0.5 } : {}),
@@ -146,6 +148,7 @@ export function ingredientFromFormula(of: FormulaIngredient): Ingredient {
     id: idOf(of.name),
     name: of.name,
     aliases: [],
+    named: namedIn(of.name),
     role: of.role,
     state: 'soluble',
     formula: of.formula,

@@ -85,7 +85,9 @@ export function drinkFactsOf(analysis: Analysis): DrinkFacts {
     },
     contains: [
       ...new Set(
-        entries.filter(({ ingredient }) => ingredient.role !== 'water').map(({ ingredient }) => ingredient.id),
+        entries
+          .filter(({ ingredient }) => ingredient.role !== 'water')
+          .flatMap(({ ingredient: { id, named = [] } }) => [id, ...named]),
       ),
     ],
     byWeight: namesByWeight(entries),
