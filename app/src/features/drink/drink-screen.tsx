@@ -82,12 +82,13 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
   const openedView = opened === null ? undefined : steps.find(({ id }) => id === opened);
   const deleteIt = useDeleting(draft);
-  const { settle, addStep } = handle;
+  const { settle, addStep, addLine } = handle;
   const { id } = draft;
   const make = useCallback(() => router.push(`/make/new?drink=${id}`), [id]);
   const openResize = useCallback(() => setSheet('resize'), []);
   const openMenu = useCallback(() => setSheet('menu'), []);
   const pick = useCallback(() => setOpened(addStep({ verb: 'add', text: '' })), [addStep]);
+  const add = useCallback((line: string) => addLine(line, context.options), [addLine, context.options]);
   const { conflicts, otherName } = draft;
   const conflictAt = useCallback(
     (at: string) => {
@@ -138,7 +139,7 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
               line={draft.composer}
               onType={handle.type}
               options={context.options}
-              onAdd={(line) => handle.addLine(line, context.options)}
+              onAdd={add}
               onPaste={handle.paste}
               onPick={pick}
             />
