@@ -73,7 +73,7 @@ describe('lines in the maker’s own measures', () => {
     const line = readIngredientLine('1 pinch table salt', { measures: [PINCH] });
     expect(line).toMatchObject({
       understood: '1 pinch table salt',
-      byOwn: 'pinch',
+      byOwn: PINCH,
     });
     expect(cvOf('1 pinch table salt', [PINCH])).toBeLessThan(0.6 * cvOf('1 pinch table salt'));
   });

@@ -142,6 +142,9 @@ export const CATALOGUE: readonly Ingredient[] = buildCatalogue();
 
 const BY_ID = new Map(CATALOGUE.map((ingredient) => [ingredient.id, ingredient]));
 
+/** The ingredient with an id; undefined for one that the catalogue does not have. */
+export const catalogued = (id: string): Ingredient | undefined => BY_ID.get(id);
+
 /**
  * The ingredient with an id.
  *

@@ -1,5 +1,5 @@
 /** Ingredients: what is in them, how they lie in a spoon, what a piece weighs, and who says so. */
-export { CATALOGUE, ingredientById } from './catalogue';
+export { CATALOGUE, catalogued, ingredientById } from './catalogue';
 export { countElements, molarMass } from './chemical-formula';
 export type { BulkDensity, Confidence, Ingredient, Role, State, Texture } from './ingredient';
 export { INGREDIENT_NAMES, findIngredient, namedIn, normaliseName, searchIngredients } from './ingredient-names';

@@ -47,7 +47,7 @@ export interface IngredientLine {
   /** What was understood, in full: "0.667 US cup honey". */
   readonly understood: string;
   /** The measure of the maker's own by which it was told. */
-  readonly byOwn?: string;
+  readonly byOwn?: Pick<OwnMeasure, 'id' | 'name'>;
   /** What was taken for granted, to be shown beside it. */
   readonly assumed: readonly string[];
 }

@@ -22,7 +22,8 @@ export const HANDFULS = {
 
 const RANGE_TO_DEVIATION = 1 / Math.sqrt(12);
 
-function rangeError(amount: Amount): readonly MeasureError[] {
+/** How far a range is off its middle, as an even chance between its ends. */
+export function rangeError(amount: Amount): readonly MeasureError[] {
   const width = amount.high - amount.low;
   return width > 0 ? [{ key: 'own', cv: (RANGE_TO_DEVIATION * width) / amount.value }] : [];
 }

@@ -1,8 +1,15 @@
-import { CATALOGUE, type Ingredient } from '../catalogue';
-import { INGREDIENT_NAMES, normaliseName } from '../catalogue';
+import { catalogued, INGREDIENT_NAMES, normaliseName, type Ingredient } from '../catalogue';
 import type { Amount } from './amount';
 import { SPOON_ERRORS, type MeasureError } from './measure-error';
-import { bulkDensityFor, dropShare, handfulOf, massOfAmount, measuredMass, type MeasuredMass } from './measured-mass';
+import {
+  bulkDensityFor,
+  dropShare,
+  handfulOf,
+  massOfAmount,
+  measuredMass,
+  rangeError,
+  type MeasuredMass,
+} from './measured-mass';
 import type { Unreadable } from './outcome';
 import { UNIT_BY_ALIAS, LONGEST_ALIAS_WORDS } from './units';
 import type { Unit } from './unit';
@@ -55,8 +62,6 @@ export function weighedMeasure(weighed_g: readonly number[], usualCv: number = U
   return { mean_g, each, ofMean: each / Math.sqrt(n) };
 }
 
-const BY_ID = new Map(CATALOGUE.map((ingredient) => [ingredient.id, ingredient]));
-
 /** A measure that is in use, and the unit it is. */
 interface InUse {
   readonly measure: OwnMeasure;
@@ -105,7 +110,7 @@ function indexed(measures: readonly OwnMeasure[]): OwnMeasures {
     const { weighed_g, of } = measure;
     if (weighed_g.length === 0) continue;
     const name = spelled(measure.name);
-    const ingredient = BY_ID.get(of);
+    const ingredient = catalogued(of);
     const usual = ingredient && usualMeasure(name, ingredient);
     if (usual && weighed_g.length < ENOUGH_WEIGHINGS) continue;
     const inUse = { measure, ingredient, weighed: weighedMeasure(weighed_g, usual?.cv) };
@@ -174,13 +179,12 @@ export function massByOwn(
     const { id } = row.measure;
     const heap =
       amount.heap === 'heaped' && amount.unit.tool === 'spoon' ? SPOON_ERRORS[amount.spoons ?? 'measuring'] : undefined;
-    const width = amount.high - amount.low;
     const mass = measuredMass(amount.value * one.g * (heap?.heapRatio ?? 1), [
       { key: `mine:${id}`, cv: row.weighed.ofMean },
       { key: 'own', cv: row.weighed.each / Math.sqrt(Math.max(1, amount.value)) },
       ...one.errors,
       ...(heap ? [{ key: `heap:mine:${id}`, cv: heap.heapCv }] : []),
-      ...(width > 0 ? [{ key: 'own', cv: width / Math.sqrt(12) / amount.value }] : []),
+      ...rangeError(amount),
     ]);
     return { mass, measure: row.measure };
   }

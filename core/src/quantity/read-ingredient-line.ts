@@ -75,7 +75,7 @@ function finish(found: FoundIngredient, draft: Draft, { mass, measure }: Weight,
     amount,
     dose: { kind: 'mass', ...(pressed ?? scaled) },
     understood: describe(amount, `${size}${thing}`),
-    ...(measure ? { byOwn: measure.name } : {}),
+    ...(measure ? { byOwn: measure } : {}),
     assumed: assumptions(phrase, found.ingredient),
   };
 }

@@ -1,4 +1,4 @@
-import { CATALOGUE } from '../catalogue';
+import { catalogued } from '../catalogue';
 import { substitutesFor } from '../substitute';
 import type { Lot } from './lot';
 
@@ -24,7 +24,7 @@ const NEARLY = 0.02;
 
 /** What is there that could take the place of an ingredient. */
 function insteadOf(id: string, grams: number, stock: ReadonlyMap<string, number>): readonly string[] {
-  const ingredient = CATALOGUE.find((each) => each.id === id);
+  const ingredient = catalogued(id);
   if (!ingredient) return [];
   return substitutesFor(ingredient, grams)
     .filter(({ ingredient: other, grams: needed }) => (stock.get(other.id) ?? 0) >= needed * (1 - NEARLY))

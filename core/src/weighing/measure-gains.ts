@@ -71,10 +71,9 @@ function mostSurer(before: Spread, after: Spread): Surer | null {
 export function vagueMeasures({ trace }: Analysis): readonly VagueMeasure[] {
   const found = new Map<string, VagueMeasure>();
   for (const { verb, line } of trace.entries) {
-    if (verb !== 'add' || !line || line.dose.kind !== 'mass') continue;
+    if (verb !== 'add' || !line || line.dose.kind !== 'mass' || line.byOwn) continue;
     const { unit } = line.amount;
     if (unit.id === 'whole' || measureNameTrouble(unit.name) !== undefined) continue;
-    if (line.dose.errors.some(({ key }) => key.startsWith('mine:'))) continue;
     const one = usualMeasure(unit.name, line.ingredient);
     const key = `${unit.id}|${line.ingredient.id}`;
     if (one && one.cv > 0)
@@ -122,11 +121,7 @@ export function measureGains(analysis: Analysis): readonly MeasureGain[] {
 export function surerBy(drink: Drink, options: AnalyseOptions, ids: ReadonlySet<string>): Surer | null {
   const measures = options.measures ?? [];
   const after = analyseDrink(drink, options);
-  const uses = after.trace.entries.some(
-    ({ line }) =>
-      line?.dose.kind === 'mass' &&
-      line.dose.errors.some(({ key }) => key.startsWith('mine:') && ids.has(key.slice(5))),
-  );
+  const uses = after.trace.entries.some(({ line }) => line?.byOwn && ids.has(line.byOwn.id));
   if (!uses) return null;
   const before = analyseDrink(drink, { ...options, measures: measures.filter(({ id }) => !ids.has(id)) });
   return mostSurer(measureSpread(before, { draws: DRAWS }), measureSpread(after, { draws: DRAWS }));

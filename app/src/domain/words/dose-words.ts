@@ -38,7 +38,7 @@ export function doseWords(line: IngredientLine, added_g: number): string {
   const mass = line.dose.kind !== 'mass' || !isWeighed ? showMass(added_g) : undefined;
   const spread = line.dose.kind === 'mass' ? spreadWords(line.dose.cv) : undefined;
   return [mass && `${mass}${spread ? ` ${spread}` : ''}`, spoonWords(line, added_g), !mass ? spread : undefined]
-    .concat(line.byOwn ? `your own ${line.byOwn}` : undefined)
+    .concat(line.byOwn ? `your own ${line.byOwn.name}` : undefined)
     .filter(Boolean)
     .join(' · ');
 }

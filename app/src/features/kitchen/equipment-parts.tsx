@@ -9,6 +9,7 @@ import {
   type OwnContainer,
   type TapWater,
 } from '@wellhydra/core/kitchen';
+import { FUELS, burnerDraws } from '@wellhydra/core/process';
 import { View } from 'react-native';
 import { Choice } from '../../ui/choice';
 import { NumberField, OptionalNumber } from '../../ui/number-field';
@@ -71,20 +72,28 @@ export function Stove({ settings, change }: PartProps) {
         make={(): OwnBurner => ({ name: '', net_W: 700 })}
         onChange={(burners) => change({ burners })}
         fields={(row, by) => (
-          <View className={pair}>
-            <NumberField
-              label="Heat that reaches a pot"
-              unit="W"
-              value={row.net_W}
-              range={SETTING_RANGES.net_W}
-              onChange={(net_W) => by({ net_W })}
-            />
-            <OptionalNumber
-              label="Rated at"
-              unit="W"
-              value={row.rated_W}
-              range={SETTING_RANGES.rated_W}
-              onChange={(rated_W) => by({ rated_W })}
+          <View className="gap-3">
+            <View className={pair}>
+              <NumberField
+                label="Heat that reaches a pot"
+                unit="W"
+                value={row.net_W}
+                range={SETTING_RANGES.net_W}
+                onChange={(net_W) => by({ net_W })}
+              />
+              <OptionalNumber
+                label="Rated at"
+                unit="W"
+                value={row.rated_W}
+                range={SETTING_RANGES.rated_W}
+                onChange={(rated_W) => by({ rated_W })}
+              />
+            </View>
+            <Choice
+              label={`What ${row.name || 'it'} is fed with`}
+              options={FUELS.map((value) => ({ value, label: value === 'gas' ? 'Gas' : 'Electricity' }))}
+              value={row.fuel ?? burnerDraws(row.name).fuel}
+              onChange={(fuel) => by({ fuel })}
             />
           </View>
         )}

@@ -94,7 +94,7 @@ export function MeasuresScreen() {
                 onPress={() =>
                   setWeighing({
                     name: measure.name,
-                    of: view.title.replace(/^.*? of /, ''),
+                    of: view.thing,
                     onlyMine: measure.member !== undefined,
                   })
                 }

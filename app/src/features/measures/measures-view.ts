@@ -1,6 +1,6 @@
 import type { SpreadFigure } from '@wellhydra/core/analyse';
 import type { Ingredient } from '@wellhydra/core/catalogue';
-import { CATALOGUE } from '@wellhydra/core/catalogue';
+import { catalogued } from '@wellhydra/core/catalogue';
 import {
   ENOUGH_WEIGHINGS,
   readIngredientLine,
@@ -14,7 +14,6 @@ import type { Surer } from '@wellhydra/core/weighing';
 import { showMass } from '../../domain/words/units';
 import type { SurerDrink, WorthWeighing } from './answer-measures';
 
-const BY_ID = new Map(CATALOGUE.map((each) => [each.id, each]));
 /** Standard normal deviate of the 5 % and 95 % points. */
 const Z90 = 1.645;
 
@@ -35,6 +34,8 @@ const FIGURE_NAMES: Readonly<Partial<Record<SpreadFigure, string>>> = {
 export interface MeasureView {
   readonly id: string;
   readonly title: string;
+  /** What it is of, as people call it. */
+  readonly thing: string;
   readonly words: string;
   /** Whether it is in use, and by whom. */
   readonly used: string;
@@ -73,16 +74,18 @@ export function ingredientCalled(typed: string, options: LineOptions): Ingredien
 export function measureView(measure: OwnMeasure, own: readonly Ingredient[] = []): MeasureView | null {
   const { id, name, of, weighed_g, member } = measure;
   if (weighed_g.length === 0) return null;
-  const ingredient = BY_ID.get(of) ?? own.find((each) => each.id === of);
+  const ingredient = catalogued(of) ?? own.find((each) => each.id === of);
   const usual = ingredient && usualMeasure(name, ingredient);
   const { mean_g, each } = weighedMeasure(weighed_g, usual?.cv);
   const range = around(mean_g, each);
   const inUse = usual === undefined || weighed_g.length >= ENOUGH_WEIGHINGS;
   const left = ENOUGH_WEIGHINGS - weighed_g.length;
-  const what = `${name} of ${(ingredient?.name ?? of).toLowerCase()}`;
+  const thing = (ingredient?.name ?? of).toLowerCase();
+  const what = `${name} of ${thing}`;
   return {
     id,
     title: what.charAt(0).toUpperCase() + what.slice(1),
+    thing,
     words: [
       `${showMass(mean_g)}, mostly ${showMass(range.low_g)} to ${showMass(range.high_g)}`,
       `weighed ${times(weighed_g.length)}`,

@@ -23,26 +23,21 @@ export function useMeasures() {
   const set = (measures: readonly OwnMeasure[]) => change({ measures });
   const update = (id: string, by: (measure: OwnMeasure) => OwnMeasure) =>
     set(all.map((each) => (each.id === id ? by(each) : each)));
+  const ownedBy = <Named extends object>(named: Named, onlyMine: boolean): Named & { readonly member?: string } =>
+    onlyMine && me ? { ...named, member: me } : named;
   return {
     ready,
     state,
     settings,
     measures: all.filter(({ member }) => member === undefined || member === me),
+    /** The measure that a weighing would belong to, where there is one. */
+    find: ({ name, of, onlyMine }: Omit<Weighing, 'each_g'>) => sameMeasure(all, ownedBy({ name, of }, onlyMine)),
     /** Adds one weighing to a measure; to a new one where there is none of the kind. */
     weigh: ({ name, of, each_g, onlyMine }: Weighing) => {
-      const member = onlyMine ? me : undefined;
-      const known = sameMeasure(all, { name, of, ...(member ? { member } : {}) });
+      const owned = ownedBy({ name, of }, onlyMine);
+      const known = sameMeasure(all, owned);
       if (known) return update(known.id, (each) => ({ ...each, weighed_g: [...each.weighed_g, each_g] }));
-      return set([
-        ...all,
-        {
-          id: crypto.randomUUID(),
-          name: name.trim().toLowerCase(),
-          of,
-          weighed_g: [each_g],
-          ...(member ? { member } : {}),
-        },
-      ]);
+      return set([...all, { ...owned, id: crypto.randomUUID(), name: name.trim().toLowerCase(), weighed_g: [each_g] }]);
     },
     forgetLast: (id: string) =>
       set(
@@ -54,8 +49,7 @@ export function useMeasures() {
               : [],
         ),
       ),
-    setOnlyMine: (id: string, onlyMine: boolean) =>
-      update(id, ({ member: _was, ...each }) => (onlyMine && me ? { ...each, member: me } : each)),
+    setOnlyMine: (id: string, onlyMine: boolean) => update(id, ({ member: _was, ...each }) => ownedBy(each, onlyMine)),
     remove: (id: string) => set(all.filter((each) => each.id !== id)),
     restore: (measure: OwnMeasure) => set([...all.filter(({ id }) => id !== measure.id), measure]),
   };

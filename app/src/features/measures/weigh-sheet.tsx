@@ -1,5 +1,5 @@
 import { MEASURE_LIMITS } from '@wellhydra/contract/field-limits';
-import { measureNameTrouble, readAmount, type OwnMeasure } from '@wellhydra/core/quantity';
+import { measureNameTrouble, readAmount } from '@wellhydra/core/quantity';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useListDevicesQuery, useWeighHandMutation } from '../../domain/brews/device-endpoints';
@@ -15,7 +15,7 @@ import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
 import { MeasurePicture } from './measure-picture';
-import { ingredientCalled, measureView, sameMeasure } from './measures-view';
+import { ingredientCalled, measureView } from './measures-view';
 import type { Measures } from './use-measures';
 
 /** What is weighed most often; anything else can be typed. */
@@ -63,14 +63,7 @@ export function WeighSheet({ measures, begin, onClose }: WeighSheetProps) {
     grams: each_g >= least && each_g <= most ? undefined : 'Write what the scale shows, such as 4.2 g.',
     count: Number.isInteger(at_once) && at_once >= 1 && at_once <= 100 ? undefined : 'A whole number, 1 to 100.',
   };
-  const known: OwnMeasure | undefined =
-    ingredient && measures.measures.length > 0
-      ? sameMeasure(measures.measures, {
-          name,
-          of: ingredient.id,
-          ...(onlyMine ? { member: measures.measures.find(({ member }) => member)?.member ?? '' } : {}),
-        })
-      : undefined;
+  const known = ingredient ? measures.find({ name, of: ingredient.id, onlyMine }) : undefined;
   const view = known ? measureView(known, context.options.own) : null;
   const full = (known?.weighed_g.length ?? 0) >= MEASURE_LIMITS.weighings;
   const note = () => {

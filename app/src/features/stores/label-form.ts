@@ -9,6 +9,7 @@ import {
   type LabelRead,
 } from '@wellhydra/core/own-ingredient';
 import { formatNumber, TEASPOON_mL } from '@wellhydra/core/quantity';
+import { typedNumber } from '../../ui/typed-number';
 
 /** What of a label is asked for, of 100 g. */
 export const LABEL_FIELDS: readonly { readonly figure: LabelFigure; readonly label: string; readonly unit: string }[] =
@@ -50,7 +51,7 @@ export function withLabelText(form: LabelForm, text: string): { readonly form: L
 }
 
 const numberOf = (text: string | undefined): number | undefined =>
-  text === undefined || text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'));
+  text === undefined || text.trim() === '' ? undefined : typedNumber(text);
 
 export type ReadForm =
   | { readonly kind: 'ingredient'; readonly fields: OwnIngredientFields; readonly doubts: readonly LabelDoubt[] }

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { CATALOGUE } from '@wellhydra/core/catalogue';
+import { catalogued } from '@wellhydra/core/catalogue';
 import { usualMeasure } from '@wellhydra/core/quantity';
 
 /** One of a measure that no table knows, g: about a tea cup. */
@@ -22,7 +22,7 @@ export function simulatedHand(
   { name, of, count }: { readonly name: string; readonly of: string; readonly count: number },
   random: () => number,
 ): number {
-  const ingredient = CATALOGUE.find(({ id }) => id === of);
+  const ingredient = catalogued(of);
   const usual_g = (ingredient && usualMeasure(name, ingredient)?.mass_g) ?? UNKNOWN_g;
   const hash = createHash('sha256').update(`${who}/${name}/${of}`).digest();
   const own_g = usual_g * Math.exp(HANDS_APART * (hash[0]! / 128 - 1));

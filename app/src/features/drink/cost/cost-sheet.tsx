@@ -9,6 +9,7 @@ import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/field';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
+import { typedNumber } from '../../../ui/typed-number';
 import { costView, type CostRow } from './cost-view';
 
 const NO_LOTS: readonly LotRecord[] = [];
@@ -85,8 +86,6 @@ interface ShopPriceFormProps {
   readonly change: (by: Partial<KitchenSettings>) => void;
 }
 
-const numberOf = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
-
 /** What a shop asks for something like it, and for how much. */
 function ShopPriceForm({ drinkId, dry, settings, change }: ShopPriceFormProps) {
   const rows = settings.shopPrices ?? [];
@@ -94,7 +93,7 @@ function ShopPriceForm({ drinkId, dry, settings, change }: ShopPriceFormProps) {
   const [price, setPrice] = useState(known ? String(known.price) : '');
   const [amount, setAmount] = useState(known ? String(known.amount) : '');
   const [tried, setTried] = useState(false);
-  const [paid, got] = [numberOf(price), numberOf(amount)];
+  const [paid, got] = [typedNumber(price), typedNumber(amount)];
   const [least, most] = SETTING_RANGES.amount;
   const wrong = {
     price: paid >= 0 && paid <= SETTING_RANGES.price[1] ? undefined : 'A number, such as 4.50.',
