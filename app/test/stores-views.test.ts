@@ -98,6 +98,7 @@ test('what a lot has reached is counted', () => {
   const brew = (id: string, by: Partial<LotTrace['brews'][number]>): LotTrace['brews'][number] => ({
     id,
     batch: 'FE-01',
+    through: false,
     drinkId: 'd',
     drinkName: 'Fog',
     madeAt: at,

@@ -5,6 +5,7 @@ import { expectedRevision, id, name, page, pageFields, timestamp } from './commo
 import {
   describes,
   figure,
+  flag,
   integer,
   list,
   nullable,
@@ -87,6 +88,8 @@ const tracedBrew = object({
   madeAt: timestamp(),
   /** What went into it of the lot, g. */
   grams: figure(),
+  /** It came with something that was made before. */
+  through: flag(),
   bottles: list(tracedBottle, { most: LOT_LIMITS.uses }),
   drinkers: list(drinker, { most: LOT_LIMITS.uses }),
 });
@@ -104,12 +107,19 @@ const lotUse = object({
   grams: figure(),
   /** What that costs; null where the lot has no price. */
   cost: nullable(figure()),
+  /** The batch it came with, of something that was made before; null where it went in by itself. */
+  within: nullable(text(20)),
 });
+/** What a brew has taken of a bottle of something that was made before. */
+const bottleUse = object({ bottleId: id(), batch: text(20), drinkName: name(), volume_mL: figure() });
 /** Lots that went into a brew, the most of it first. */
 export const brewLots = object({
   lots: list(lotUse, { most: LOT_LIMITS.uses }),
   /** Ingredients of which no lot had enough, by id. */
   missing: list(text(100), { most: LOT_LIMITS.uses }),
+  bottles: list(bottleUse, { most: LOT_LIMITS.uses }),
+  /** Names of drinks of which no bottle had enough. */
+  missingDrinks: list(name(), { most: LOT_LIMITS.uses }),
 });
 export type BrewLots = Of<typeof brewLots>;
 

@@ -41,9 +41,9 @@ describe('lots are used', () => {
     ];
     expect([...lots].sort(byExpiry).map(({ id }) => id)).toEqual(['soon', 'late', 'none-old', 'none-new']);
     expect(takeFromLots(lots, 25).takings).toEqual([
-      { lot: 'soon', grams: 10 },
-      { lot: 'late', grams: 10 },
-      { lot: 'none-old', grams: 5 },
+      { id: 'soon', amount: 10 },
+      { id: 'late', amount: 10 },
+      { id: 'none-old', amount: 5 },
     ]);
   });
   test('never more than there is, and what is taken and missing is what was wanted', () => {
@@ -51,9 +51,9 @@ describe('lots are used', () => {
     fc.assert(
       fc.property(amounts, fc.double({ min: 0, max: 2000, noNaN: true }), (remaining, wanted) => {
         const lots = remaining.map((grams, index) => lot(String(index), grams));
-        const { takings, missing_g } = takeFromLots(lots, wanted);
-        for (const { lot: id, grams } of takings) expect(grams).toBeLessThanOrEqual(remaining[Number(id)]!);
-        const all = takings.reduce((sum, { grams }) => sum + grams, missing_g);
+        const { takings, missing } = takeFromLots(lots, wanted);
+        for (const { id, amount } of takings) expect(amount).toBeLessThanOrEqual(remaining[Number(id)]!);
+        const all = takings.reduce((sum, { amount }) => sum + amount, missing);
         expect(Math.abs(all - wanted)).toBeLessThan(1e-4);
       }),
     );

@@ -176,6 +176,7 @@ test('from a lot to every bottle and person it has reached, and from a bottle ba
       drinkName: 'Trial drink',
       madeAt: AT,
       grams: 20,
+      through: false,
       bottles: [expect.objectContaining({ id: bottle, remaining_mL: 440, place: 'fridge' })],
       drinkers: [{ personId: person, volume_mL: 60, last: AT }],
     },

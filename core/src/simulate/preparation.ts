@@ -37,6 +37,7 @@ function prepare(name: string, drink: Drink, trace: Trace): Prepared | undefined
     origins: new Map([...trace.pot.origins].map(([origin, grams]) => [origin, grams / mass_g])),
     entries: merged(trace, 1 / mass_g),
     drink,
+    mL_per_g: trace.pot.dry ? 1 : volumeOf(composition),
     stood: standingWarm(trace.entries),
   };
 }

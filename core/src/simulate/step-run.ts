@@ -29,6 +29,8 @@ export interface StepDone {
   readonly minutesBySample?: Column;
   readonly line?: IngredientLine;
   readonly added_g?: number;
+  /** What was taken of a preparation, as bottles of it are counted: mL, or grams of one that is dry. */
+  readonly prepared?: { readonly name: string; readonly amount_mL: number };
   /** What went in is what was measured; else a measurement of the step is one of the pot. */
   readonly asMeasured?: true;
   readonly notes?: readonly StepNote[];
@@ -87,6 +89,8 @@ export interface Prepared {
   readonly origins: ReadonlyMap<Ingredient, number>;
   readonly entries: readonly Omit<PotEntry, 'step' | 'within'>[];
   readonly drink: Drink;
+  /** How much a gram of it is, as bottles of it are counted: mL, or a gram where it is dry. */
+  readonly mL_per_g: number;
   /** When it stood warm since it last boiled. */
   readonly stood: readonly Standing[];
 }

@@ -16,8 +16,12 @@ import {
   type RowOf,
 } from '../database/table';
 
-/** What is done to a bottle; pouring over takes from it what the other is topped up with. */
-export type ChangeKind = 'opened' | 'discarded' | 'corrected' | 'topped-up' | 'poured-over' | 'split' | 'split-off';
+/**
+ * What is done to a bottle; pouring over takes from it what the other is topped up with, brewing what goes into another
+ * drink.
+ */
+export type ChangeKind =
+  'opened' | 'discarded' | 'corrected' | 'topped-up' | 'poured-over' | 'split' | 'split-off' | 'brewed';
 /** What a change does to the dates of a bottle, for taking it back. */
 export interface BottleWas {
   /** Where it had stood before. */
@@ -77,6 +81,8 @@ export const defineBottles = (sequelize: Sequelize) => ({
     /** What it brought the bottle; negative where it took something. */
     volumeMl: double(),
     otherId: nullable(uuid()),
+    /** The brew it went into. */
+    brewId: nullable(uuid()),
     reason: withDefault(text(), ''),
     happenedAt: moment(),
     doneBy: uuid(),

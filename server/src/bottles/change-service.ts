@@ -165,7 +165,7 @@ export async function undoChange(
   const { kitchenId } = who;
   await sequelize.transaction(async (transaction) => {
     const rows = await models.bottleChanges.findAll({ where: { kitchenId, id: changeId }, transaction });
-    if (!rows.some(({ bottleId }) => bottleId === id)) throw new Problem('not-found');
+    if (!rows.some(({ bottleId, kind }) => bottleId === id && kind !== 'brewed')) throw new Problem('not-found');
     const ids = rows.map(({ bottleId }) => bottleId);
     const bottles = await lockBottles(sequelize, kitchenId, ids, transaction);
     // Looked at again, now that nobody else can take it back.

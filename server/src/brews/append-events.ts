@@ -9,7 +9,7 @@ import type { BrewFigures, RunFigures } from '../runs/run-jobs';
 import type { BrewContext } from './brew-context';
 import { tellNews } from './brew-news';
 import { findEvents, findRun, lastNumber, lockRun } from './brew-run-store';
-import { madeFrom } from './filling';
+import { madeFrom, takenOut } from './filling';
 import { holdAllBottles } from './brew-store';
 
 /** How often a brew is run anew because others have put events behind it meanwhile. */
@@ -101,9 +101,8 @@ export async function append(
   // A correction that leaves nothing that can be served keeps the figures as they were.
   const figures = ran.keeping && ran.servings > 0 ? madeFrom(ran) : {};
   const { stage } = brewState(all);
-  const { used } = ran;
   await models.brews.update(
-    { ...figures, used, stage, tasteRead: ran.taste },
+    { ...figures, ...takenOut(ran), stage, tasteRead: ran.taste },
     { where: { id, kitchenId }, transaction },
   );
   await reckonTaste(sequelize, { kitchenId, id }, transaction);
@@ -112,8 +111,8 @@ export async function append(
   if (isOver(stage)) {
     const over = isOver(brewState(all.filter((event) => !fresh.includes(event))).stage);
     const taking = { kitchenId, brewId: id, accountId, at: new Date(fresh.at(-1)!.at) };
-    const lotsUntil = over ? await madeAtOf({ sequelize, models }, kitchenId, id, transaction) : undefined;
-    await settleBrew({ sequelize, models }, { ...taking, ...(lotsUntil ? { lotsUntil } : {}) }, used, transaction);
+    const thereUntil = over ? await madeAtOf({ sequelize, models }, kitchenId, id, transaction) : undefined;
+    await settleBrew({ sequelize, models }, { ...taking, ...(thereUntil ? { thereUntil } : {}) }, ran, transaction);
   }
   for (const { step, figures: drawn } of ran.drawn)
     await correctPart({ sequelize, models }, { kitchenId, partOf: id, partStep: step }, drawn, transaction);

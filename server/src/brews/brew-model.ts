@@ -24,6 +24,8 @@ export const defineBrews = (sequelize: Sequelize) => ({
     facts: nullable(json<DrinkFacts>()),
     /** What it has taken out of the house, g by ingredient; null of brews that were made before it was noted. */
     used: nullable(json<Readonly<Record<string, number>>>()),
+    /** What it has taken of drinks that were made before, mL by name; null where it takes none. */
+    prepared: nullable(json<Readonly<Record<string, number>>>()),
     /** What was drunk at once instead of being bottled. */
     drunkMl: withDefault(double(), 0),
     /** What it was to come to before anything was read. */

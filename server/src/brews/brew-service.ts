@@ -12,7 +12,7 @@ import type { BrewFigures } from '../runs/run-jobs';
 import { batchName } from './batch-name';
 import type { BrewContext } from './brew-context';
 import { findBrew, nextBatchNumber } from './brew-store';
-import { filledRows, madeFrom, storeFilled } from './filling';
+import { filledRows, madeFrom, storeFilled, takenOut } from './filling';
 import { readHabits } from './habits-service';
 
 /** A drink run in its kitchen: with its settings and habits, and its other drinks as preparations. */
@@ -44,11 +44,11 @@ export async function recordBrew(context: BrewContext, who: SignedIn, id: string
     const batch = batchName(drinkName, await nextBatchNumber(sequelize, kitchenId, transaction));
     const rows = filledRows({ ...known, batch }, ran, made);
     await models.brews.create(
-      { ...known, batch, ...rows.figures, used: ran.used, expectedMl: ran.volumeMl },
+      { ...known, batch, ...rows.figures, ...takenOut(ran), expectedMl: ran.volumeMl },
       { transaction },
     );
     await storeFilled(models, rows, transaction);
-    await settleBrew(context, { kitchenId, brewId: id, accountId, at: madeAt }, ran.used, transaction);
+    await settleBrew(context, { kitchenId, brewId: id, accountId, at: madeAt }, ran, transaction);
   };
   try {
     await sequelize.transaction(record);

@@ -27,6 +27,12 @@ export function madeFrom(ran: RunFigures) {
   return { drinkName, volumeMl, servingMl, keeping, cautions, perServing, facts, brix, ph };
 }
 
+/** What a brew takes out of the house, as it is stored. */
+export const takenOut = ({ used, prepared }: Pick<BrewFigures, 'used' | 'prepared'>) => ({
+  used,
+  prepared: Object.keys(prepared).length > 0 ? prepared : null,
+});
+
 const sumOf = (bottles: readonly BottleToFill[]): number => bottles.reduce((sum, { volume_mL }) => sum + volume_mL, 0);
 
 /** All there was, as it is stored: what the run comes to, or what was taken of it where that is a little more. */

@@ -1,7 +1,7 @@
 import type { SignedIn } from '../accounts/session-store';
 import { QueryTypes, type Transaction } from 'sequelize';
 import { Problem } from '../problem';
-import { settleBrew } from '../stores/settle-brew';
+import { NOTHING_TAKEN, settleBrew } from '../stores/settle-brew';
 import { tellNews } from './brew-news';
 import type { BrewContext } from './brew-context';
 
@@ -45,7 +45,7 @@ export async function undoBrew(context: BrewContext, who: SignedIn, id: string):
     const brew = await models.brews.findOne({ where, attributes: ['id'], lock: true, transaction });
     if (!brew) throw new Problem('not-found');
     if (await isTouched(context, where, transaction)) throw new Problem('brew-in-use');
-    await settleBrew(context, { kitchenId, brewId: id, accountId, at: new Date() }, {}, transaction);
+    await settleBrew(context, { kitchenId, brewId: id, accountId, at: new Date() }, NOTHING_TAKEN, transaction);
     await models.brews.destroy({ where, transaction });
     await tellNews(sequelize, kitchenId, id, transaction);
   });

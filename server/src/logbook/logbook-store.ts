@@ -10,19 +10,12 @@ import type {
 import { LOGBOOK_LIMITS } from '@wellhydra/contract';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { limitOf, pageOf, readCursor } from '../database/page';
-import { missingOf } from '../stores/lot-store';
+import { costOf } from '../stores/went-in';
 
 type StoredRow = Omit<LogbookRow, 'madeAt'> & { readonly madeAt: Date; readonly key: string | number };
 
-/** Ingredients of a brew of which no lot had enough, as {@link missingOf} tells. */
-const MISSING = missingOf('b');
-
-/** What a batch cost by its lots; null where one of them has no price, or no lot had enough of something. */
-const COST = `
-  LEFT JOIN LATERAL (
-    SELECT CASE WHEN bool_and(l.price IS NOT NULL) AND NOT EXISTS (${MISSING}) THEN -sum(c.grams * l.price / l.amount_g) END AS cost
-    FROM lot_changes c JOIN lots l ON l.kitchen_id = c.kitchen_id AND l.id = c.lot_id
-    WHERE c.kitchen_id = b.kitchen_id AND c.brew_id = b.id AND c.undone_at IS NULL) cost ON true`;
+/** What a batch cost. */
+const COST = `LEFT JOIN LATERAL (SELECT ${costOf('b')} AS cost) cost ON true`;
 
 const rowOf = (key: string): string => `
   SELECT b.id, b.batch, b.drink_id AS "drinkId", b.drink_name AS "drinkName", b.kind, b.made_at AS "madeAt",

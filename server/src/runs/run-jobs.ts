@@ -18,7 +18,7 @@ import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { drinkFactsOf, glassAdditions, intakeOf, type Intake } from '@wellhydra/core/people';
 import type { Habits } from '@wellhydra/core/process';
 import { kitchenOptions } from '@wellhydra/core/simulate';
-import { usedOf } from '@wellhydra/core/stores';
+import { preparedOf, usedOf } from '@wellhydra/core/stores';
 import { worktop } from '../devices/simulated/simulated-worktop';
 
 /** A brew as it is stored: what it is made of and in, and what has happened. */
@@ -55,6 +55,8 @@ export interface BrewFigures extends RunFigures {
   readonly taste: number | null;
   /** What it takes out of the house, g by ingredient; of one that was given up what had gone in by then. */
   readonly used: Readonly<Record<string, number>>;
+  /** What of that are drinks that were made before, mL by name. */
+  readonly prepared: Readonly<Record<string, number>>;
 }
 
 /** Steps of a brew that was given up which were done. */
@@ -65,9 +67,11 @@ function brewFigures(recipe: BrewRecipe, events: readonly BrewEvent[]): BrewFigu
   const state = brewState(events);
   const run = runBrew(recipe, state);
   const drawn = drawnOff(recipe, state, run).map(({ step, analysis }) => ({ step, figures: runFigures(analysis) }));
-  const used = usedOf(run.analysis.trace, state.stage === 'abandoned' ? doneSteps(run, state) : undefined);
+  const { trace } = run.analysis;
+  const steps = state.stage === 'abandoned' ? doneSteps(run, state) : undefined;
+  const out = { used: usedOf(trace, steps), prepared: preparedOf(trace, steps) };
   const taste = state.readings.findLast(({ quantity }) => quantity === 'taste')?.value ?? null;
-  return { ...runFigures(run.analysis), drawn, used, taste };
+  return { ...runFigures(run.analysis), drawn, ...out, taste };
 }
 
 /** What a kitchen has learned from brews, oldest first, each run as the kitchen was then but without its habits. */

@@ -6,7 +6,8 @@ import type { Models } from '../database/models';
 import { checkCount } from '../kitchen/quota';
 import { Problem } from '../problem';
 import type { LotChangeKind } from './lot-models';
-import { addToLot, findLot, lockLots, traceLot, type LockedLot } from './lot-store';
+import { addToLot, findLot, lockLots, type LockedLot } from './lot-store';
+import { traceLot } from './went-in';
 
 export interface StoresContext {
   readonly sequelize: Sequelize;

@@ -22,7 +22,8 @@ import { findBrew } from '../brews/brew-store';
 import { readShopping, saveShoppingOf } from '../kitchen/kitchen-documents-store';
 import { Problem } from '../problem';
 import { changeLot, readLotOf, saveLotAs, traceLotOf, undoLotChange } from './lot-service';
-import { listLots, lotsOfBrew } from './lot-store';
+import { listLots } from './lot-store';
+import { wentInto } from './went-in';
 
 const TAGS = ['stores'];
 
@@ -116,7 +117,7 @@ export const storesRoutes: FastifyPluginAsync = async (app) => {
     async (request) => {
       const { kitchenId } = request.signedIn();
       if (!(await findBrew(app.sequelize, kitchenId, request.params.id))) throw new Problem('not-found');
-      return lotsOfBrew(app.sequelize, kitchenId, request.params.id);
+      return wentInto(app.sequelize, kitchenId, request.params.id);
     },
   );
 };

@@ -192,7 +192,7 @@ export function runUse(context: StepContext): StepDone | Unreadable {
   }
   const planned = preparedGrams(written, prepared, pot);
   if ('kind' in planned) return planned;
-  const { ingredient, origins, entries, stood } = prepared;
+  const { ingredient, origins, entries, stood, mL_per_g } = prepared;
   const measured = additionAsMeasured(pot, step.measured, { ingredient, planned });
   const grams = measured ?? planned;
   mixTemperature(pot, grams, specificHeat(brixOf(ingredient.composition!)), context.kitchen.tap_C);
@@ -208,6 +208,7 @@ export function runUse(context: StepContext): StepDone | Unreadable {
     minutes: ADDING_MINUTES.add,
     handsOn_min: ADDING_MINUTES.add,
     added_g: grams[0]!,
+    prepared: { name, amount_mL: grams[0]! * mL_per_g },
     ...(measured ? { asMeasured: true } : {}),
     ...(stood.length > 0 ? { stood } : {}),
   };

@@ -15,6 +15,7 @@ import { migration as stores } from './012-stores';
 import { migration as logbook } from './013-logbook';
 import { migration as shopping } from './014-shopping';
 import { migration as photos } from './015-photos';
+import { migration as bottlesUsed } from './016-bottles-used';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -32,4 +33,5 @@ export const MIGRATIONS: readonly Migration[] = [
   logbook,
   shopping,
   photos,
+  bottlesUsed,
 ];
