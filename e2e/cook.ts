@@ -182,7 +182,10 @@ interface Made {
 /** A drink that is made and stands in the fridge: for tests that are about what comes after. */
 export async function bottled(page: Page, { name, kind, serving, lines, bottles }: Made): Promise<readonly string[]> {
   const [drink, brew] = [randomUUID(), randomUUID()];
-  const steps = lines.map((text, index) => ({ id: `s${index}`, verb: 'add', text }));
+  const steps = lines.map((line, index) => {
+    const used = /^use (.*)$/.exec(line)?.[1];
+    return { id: `s${index}`, verb: used === undefined ? 'add' : 'use', text: used ?? line };
+  });
   const document = { name, kind, serving, target: null, steps };
   const filled = bottles.map((volume_mL) => ({ id: randomUUID(), volume_mL, place: 'fridge' }));
   const saved = await page.request.put(`/api/drinks/${drink}`, { data: { expectedRevision: 0, document } });

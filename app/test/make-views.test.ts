@@ -1,13 +1,8 @@
 import type { BrewEvent } from '@wellhydra/core/brew';
 import { brewRecipe, brewState, runBrew } from '@wellhydra/core/brew';
 import { adviceView, expectedHere, expectedView, stepPages } from '../src/features/make/make-view';
-import {
-  differenceWords,
-  quantityWords,
-  readReading,
-  readingText,
-  readingUnit,
-} from '../src/features/make/readings/reading-units';
+import { quantityWords, readingUnit } from '../src/domain/brews/reading-words';
+import { differenceWords, readReading, readingText } from '../src/features/make/readings/reading-units';
 import { restOf } from '../src/features/make/timers/timers';
 import { clockWords } from '@wellhydra/core/quantity';
 import { habitsView } from '../src/features/kitchen/habits-view';

@@ -1,28 +1,9 @@
 import type { LotRecord, LotTrace } from '@wellhydra/contract';
 import { ingredientName } from '../src/domain/stores/ingredient-name';
 import { showMoney } from '../src/domain/words/money';
-import { lotDue, makeViews, reachedWords, stockViews, storesWorth } from '../src/features/stores/stores-view';
+import { lotDue, reachedWords, stockViews, storesWorth } from '../src/features/stores/stores-view';
 import { NOW } from './trial-people';
-
-const DAY_ms = 86_400_000;
-const inDays = (days: number): string => new Date(NOW.getTime() + days * DAY_ms).toISOString();
-const lot = (id: string, by: Partial<LotRecord> = {}): LotRecord => ({
-  id,
-  ingredient: 'honey',
-  name: 'Heather honey',
-  amount_g: 1000,
-  remaining_g: 600,
-  price: 12,
-  got: 'bought',
-  gotAt: inDays(-30),
-  bestBefore: null,
-  place: 'Dry cupboard',
-  origin: 'North croft',
-  identifiedBy: '',
-  purity_pct: null,
-  note: '',
-  ...by,
-});
+import { inDays, lot } from './trial-stores';
 
 describe('what is in the house', () => {
   test('by ingredient, the lot to be used first on top, each with what is left of it', () => {
@@ -61,28 +42,6 @@ describe('what is in the house', () => {
     // A second jar that is full: there is enough.
     expect(storesWorth([lot('a', { remaining_g: 100 }), lot('b', { remaining_g: 1000 })], NOW).low).toEqual([]);
   });
-});
-
-test('what can be made: nothing missing first, what uses up soon before that, then by what is missing', () => {
-  const drinks: { id: string; name: string; used: Record<string, number> }[] = [
-    { id: 'two', name: 'Two', used: { 'table-salt': 5, glucose: 20 } },
-    { id: 'one', name: 'One', used: { honey: 700 } },
-    { id: 'ready', name: 'Ready', used: { honey: 100 } },
-    { id: 'soon', name: 'Soon', used: { 'lemon-juice': 50 } },
-    { id: 'water', name: 'Water', used: {} },
-  ];
-  const lots = [
-    lot('h'),
-    lot('l', { ingredient: 'lemon-juice', name: 'Lemon juice', remaining_g: 90, bestBefore: inDays(3) }),
-    lot('s', { ingredient: 'white-sugar', name: 'Sugar', remaining_g: 5000, amount_g: 5000 }),
-  ];
-  const views = makeViews(drinks, lots, NOW);
-  expect(views.map(({ id }) => id)).toEqual(['soon', 'ready', 'one', 'two']);
-  expect(views[0]!.usesUp).toEqual(['lemon juice']);
-  expect(views[2]!.missing).toEqual([
-    { words: '100 g more honey', instead: [expect.stringMatching(/^\d+ g white sugar$/)] },
-  ]);
-  expect(views[3]!.missing.map(({ words }) => words)).toContainEqual(expect.stringMatching(/^5 g .*salt/));
 });
 
 test('what a lot has reached is counted', () => {

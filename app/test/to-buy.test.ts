@@ -33,13 +33,15 @@ const item = (by: Partial<ShoppingItem> = {}): ShoppingItem => ({
   ...by,
 });
 
+const house = (lots: readonly LotRecord[]) => ({ lots, made: new Map<string, number>() });
+
 describe('what is missing for drinks is put on the list', () => {
   const wanting: readonly Wanting[] = [
-    { name: 'Fog', used: { honey: 300, 'table-salt': 2 } },
-    { name: 'Kelp', used: { honey: 200 } },
+    { name: 'Fog', used: { honey: 300, 'table-salt': 2 }, prepared: [] },
+    { name: 'Kelp', used: { honey: 200 }, prepared: [] },
   ];
   test('together, in packages as they were bought, with what it is for', () => {
-    const items = Object.values(toBuy(wanting, [lot()], NOTHING_TO_BUY, env));
+    const items = Object.values(toBuy(wanting, house([lot()]), NOTHING_TO_BUY, env));
     // 500 g are wanted and 100 g are there: two jars of 340 g. Of salt the smallest package.
     expect(items.map(({ text, ingredient, why }) => [text, ingredient, why])).toEqual([
       ['2 x 340 g honey', 'honey', '500 g for Fog, Kelp'],
@@ -48,17 +50,17 @@ describe('what is missing for drinks is put on the list', () => {
     expect(items[0]).toMatchObject({ ticked: null, added: NOW.toISOString() });
   });
   test('what was picked says nothing of packages', () => {
-    const [honey] = Object.values(toBuy(wanting, [lot({ got: 'picked' })], NOTHING_TO_BUY, env));
+    const [honey] = Object.values(toBuy(wanting, house([lot({ got: 'picked' })]), NOTHING_TO_BUY, env));
     expect(honey!.text).toBe('500 g honey');
   });
   test('not what is there, nor what is on the list already; what is in the basket is asked for again', () => {
     const salt = lot({ id: 's', ingredient: 'table-salt', remaining_g: 100 });
     const names = (list: Record<string, ShoppingItem>) =>
-      Object.values(toBuy(wanting, [lot(), salt], { items: list }, env)).map(({ ingredient }) => ingredient);
+      Object.values(toBuy(wanting, house([lot(), salt]), { items: list }, env)).map(({ ingredient }) => ingredient);
     expect(names({})).toEqual(['honey']);
     expect(names({ a: item() })).toEqual([]);
     expect(names({ a: item({ ticked: NOW.toISOString() }) })).toEqual(['honey']);
-    expect(toBuy(wanting, [lot({ remaining_g: 500 }), salt], NOTHING_TO_BUY, env)).toEqual({});
+    expect(toBuy(wanting, house([lot({ remaining_g: 500 }), salt]), NOTHING_TO_BUY, env)).toEqual({});
   });
 });
 

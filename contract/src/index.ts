@@ -52,6 +52,7 @@ export type {
   StoredEvent,
 } from './brews';
 export {
+  bottleBrews,
   brewLots,
   lotChange,
   lotChangeParams,
@@ -64,6 +65,7 @@ export {
   shoppingRecord,
 } from './stores';
 export type {
+  BottleBrews,
   BrewLots,
   LotChange,
   LotChangeParams,

@@ -106,7 +106,8 @@ export const photo = object({
 export type Photo = Of<typeof photo>;
 export const photoParams = object({ id: id(), photoId: id() });
 export type PhotoParams = Of<typeof photoParams>;
-export const photoQuery = object({ words: optional(written(PHOTO_LIMITS.words)) });
+/** What is said of a photo beside it: what it shows, and when it was added, where it is sent later. */
+export const photoQuery = object({ words: optional(written(PHOTO_LIMITS.words)), at: optional(timestamp()) });
 export type PhotoQuery = Of<typeof photoQuery>;
 export const PHOTO_SIZES = ['picture', 'thumbnail'] as const;
 export const photoSizeQuery = object({ size: optional(oneOf(PHOTO_SIZES)) });

@@ -123,6 +123,18 @@ export const brewLots = object({
 });
 export type BrewLots = Of<typeof brewLots>;
 
+/** A brew that has taken of a bottle. */
+const bottleBrew = object({
+  brewId: id(),
+  batch: text(20),
+  drinkName: name(),
+  volume_mL: figure(),
+  at: timestamp(),
+});
+/** Brews that have taken of a bottle, the newest first. */
+export const bottleBrews = object({ brews: list(bottleBrew, { most: LOT_LIMITS.uses }) });
+export type BottleBrews = Of<typeof bottleBrews>;
+
 const shoppingItem = describes<ShoppingItem>()(
   object({
     text: text(LOT_LIMITS.text),

@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { CATALOGUE } from '../src/catalogue';
-import { byExpiry, costOf, missingFor, readLot, stockOf, takeFromLots, usedOf, type Lot } from '../src/stores';
+import {
+  byExpiry,
+  costOf,
+  missingFor,
+  preparedOf,
+  readLot,
+  stockOf,
+  takeFromLots,
+  usedOf,
+  type Lot,
+} from '../src/stores';
 import { analyse, trialDrink } from './trial-drink';
 
 const lot = (id: string, remaining_g: number, by: Partial<Lot> = {}): Lot => ({
@@ -20,14 +30,33 @@ describe('what a batch takes', () => {
       trialDrink('syrup', 'add 500 mL water | add 200 g honey | simmer 10 min | add 50 g honey'),
     );
     expect(usedOf(trace)).toEqual({ honey: expect.closeTo(250, 6) });
-    expect(usedOf(trace, new Set([0, 1]))).toEqual({ honey: expect.closeTo(200, 6) });
+    expect(usedOf(trace, { steps: new Set([0, 1]) })).toEqual({ honey: expect.closeTo(200, 6) });
   });
   test('of a preparation it takes nothing: that took it when it was made', () => {
     const syrup = trialDrink('syrup', 'add 500 mL water | add 500 g white sugar');
     const drink = trialDrink('tonic', 'add 1 L water | use 100 mL Base | add 1 g table salt', {
       preparations: { Base: { ...syrup, name: 'Base' } },
     });
-    expect(Object.keys(usedOf(analyse(drink).trace))).toEqual(['table-salt']);
+    const { trace } = analyse(drink);
+    expect(Object.keys(usedOf(trace))).toEqual(['table-salt']);
+    // Half a kilogram of sugar is in all of the syrup, in 100 mL of it as much less.
+    const whole_mL = analyse(syrup).liquid!.volume_mL;
+    const taken = { name: 'Base', amount_mL: expect.closeTo(100, 6) };
+    expect(preparedOf(trace)).toEqual([{ ...taken, used: { 'white-sugar': expect.closeTo(50_000 / whole_mL, 6) } }]);
+    expect(preparedOf(trace, new Set([0]))).toEqual([]);
+  });
+  test('of a dry one it takes grams, as its jars are counted', () => {
+    const mix = trialDrink('dry-mix', 'add 100 g white sugar | add 10 g table salt');
+    const drink = trialDrink('tonic', 'add 1 L water | use 20 g Mix', {
+      preparations: { Mix: { ...mix, name: 'Mix' } },
+    });
+    expect(preparedOf(analyse(drink).trace)).toEqual([
+      {
+        name: 'Mix',
+        amount_mL: expect.closeTo(20, 6),
+        used: { 'white-sugar': expect.closeTo(200 / 11, 6), 'table-salt': expect.closeTo(20 / 11, 6) },
+      },
+    ]);
   });
 });
 

@@ -95,7 +95,7 @@ test('a photo is kept without the place and the device it was taken with', async
     { name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') },
   ]);
   await expect(page.getByText(/^words\.jpg: This is no picture/)).toBeVisible();
-  const kept = page.getByRole('button', { name: 'Photo 1: The colour' });
+  const kept = page.getByRole('button', { name: 'Photo 1: The colour', exact: true });
   await expect(kept).toBeVisible();
   await kept.click();
   const shown = page.getByRole('img', { name: 'The colour' });
@@ -108,6 +108,40 @@ test('a photo is kept without the place and the device it was taken with', async
   await page.getByRole('button', { name: 'Take it out', exact: true }).click();
   await page.getByRole('button', { name: 'Take it out for good' }).click();
   await expect(kept).toHaveCount(0);
+});
+
+test('a photo waits without a network, and is sent with what was said of it', async ({ page, context }) => {
+  await register(page, 'Ines');
+  await bottled(page, drink('Rope-walk water', 20));
+  await goTo(page, 'Logbook');
+  await brewLinks(page).click();
+  await expect(page.getByLabel('What the next photo shows')).toBeVisible();
+  const buffer = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#8a1c3c' } })
+    .png()
+    .toBuffer();
+  const add = (words: string) =>
+    page
+      .getByLabel('What the next photo shows')
+      .fill(words)
+      .then(() => page.getByLabel('Photos to add').setInputFiles([{ name: 'a.png', mimeType: 'image/png', buffer }]));
+  await context.setOffline(true);
+  await add('The colour');
+  await expect(page.getByRole('button', { name: 'Photo 1: The colour, waits to be sent' })).toBeVisible();
+  await add('The slip');
+  await page.getByRole('button', { name: 'Photo 2: The slip, waits to be sent' }).click();
+  await expect(page.getByText(/on this device only, until it can be sent/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take it out', exact: true }).click();
+  await page.getByRole('button', { name: 'Take it out for good' }).click();
+  await expect(page.getByRole('button', { name: /^Photo 2/ })).toHaveCount(0);
+  await context.setOffline(false);
+  const kept = page.getByRole('button', { name: 'Photo 1: The colour', exact: true });
+  await expect(kept).toBeVisible();
+  await page.reload();
+  await expect(kept).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Photo 2/ })).toHaveCount(0);
+  await kept.click();
+  const shown = page.getByRole('img', { name: 'The colour' });
+  await expect.poll(() => shown.evaluate((element) => (element as HTMLImageElement).naturalWidth)).toBe(60);
 });
 
 test('two brews of the demo stand side by side as two streams, and what the tastings liked is said with how little is known', async ({

@@ -212,3 +212,47 @@ test('a package’s label becomes an ingredient, it is bought, and the drink say
   await cost.getByRole('button', { name: 'Compare with the shop' }).click();
   await expect(cost.getByText(/^As much of it from the shop is £4\.\d\d: £3\.\d\d more\.$/)).toBeVisible();
 });
+
+test('what was made before goes into another drink out of its bottle, and back into it', async ({ page }) => {
+  await register(page, 'Ines');
+  const [syrup] = await bottled(page, { ...SALTED, name: 'Rope-walk syrup', bottles: [300] });
+  const [lemonade] = await bottled(page, {
+    name: 'Rope-walk lemonade',
+    kind: 'tonic',
+    serving: '200 mL',
+    lines: ['700 mL water', 'use 100 mL Rope-walk syrup'],
+    bottles: [700],
+  });
+  await page.goto(`/bottles/${syrup}`);
+  await expect(page.getByText(/^200 mL left · .*fridge$/)).toBeVisible();
+  await page
+    .getByRole('list', { name: 'Went into other drinks' })
+    .getByRole('link', { name: /^Rope-walk lemonade/ })
+    .click();
+  await expect(page.getByRole('heading', { name: 'Rope-walk lemonade' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Rope-walk syrup/ })).toBeVisible();
+
+  await goTo(page, 'Stores');
+  await putAway(page, '5 g table salt');
+  const own = page.getByRole('list', { name: 'Made here, for other drinks' });
+  await expect(own.getByText('1 bottle, 200 mL')).toBeVisible();
+  await page.getByRole('radio', { name: 'What can be made' }).click();
+  const row = page
+    .getByRole('list', { name: 'What can be made' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Rope-walk lemonade' });
+  await expect(row.getByText('Everything is there')).toBeVisible();
+  await page.goto(`/bottles/${syrup}`);
+  await page.getByRole('button', { name: 'Throw away' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Throw away' }).click();
+  await goTo(page, 'Stores');
+  await page.getByRole('radio', { name: 'What can be made' }).click();
+  await expect(row.getByText('Missing: 100 mL Rope-walk syrup')).toBeVisible();
+
+  await page.goto(`/bottles/${lemonade}`);
+  await page.getByRole('button', { name: /^Take the batch back/ }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await page.goto(`/bottles/${syrup}`);
+  await expect(page.getByText(/^100 mL left · .*fridge$/)).toBeVisible();
+});

@@ -112,7 +112,7 @@ describe('the demo kitchen', () => {
     const guest = cookWith(app, cookieOf(answer));
     expect((await guest.send('GET', '/api/drinks')).json.drinks).toHaveLength(Object.keys(DEMO_DRINKS).length);
     const { json } = await guest.send('GET', '/api/bottles');
-    expect(json.bottles).toHaveLength(18);
+    expect(json.bottles).toHaveLength(19);
     expect(json.bottles.every((bottle: { remaining_mL: number }) => bottle.remaining_mL > 0)).toBe(true);
     expect(new Set(json.bottles.map(({ place }: { place: string }) => place)).size).toBe(4);
     const { people } = (await guest.send('GET', '/api/people')).json;

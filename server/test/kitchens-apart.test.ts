@@ -104,7 +104,7 @@ function addressFor({ url }: Route): string {
     ? ids.lot
     : url.includes('/drinks')
       ? ids.drink
-      : url.includes('/brews')
+      : url.includes('/brews/')
         ? ids.brew
         : ids.bottle;
   if (url.endsWith('/stream')) return `${url}?brew=${ids.brew}`;

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { takeInOrder } from '@wellhydra/core/stores';
+import { calledAs, takeInOrder } from '@wellhydra/core/stores';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { BottleContext } from './bottle-service';
 import { lockBottles, writeBottle, type LockedBottle } from './bottle-store';
@@ -17,9 +17,6 @@ export interface TakingBrew {
 
 /** Amounts that differ by less are the same, mL. */
 const SAME_mL = 1e-6;
-
-/** Drinks are used by their names, however those are written. */
-const called = (name: string): string => name.trim().toLowerCase();
 
 interface Taking {
   readonly changeId: string;
@@ -114,7 +111,7 @@ class Held {
 /** What was taken or is wanted, by what drinks are called. */
 function byName(amounts: Iterable<readonly [string, number]>): ReadonlyMap<string, number> {
   const sums = new Map<string, number>();
-  for (const [name, amount_mL] of amounts) sums.set(called(name), (sums.get(called(name)) ?? 0) + amount_mL);
+  for (const [name, amount_mL] of amounts) sums.set(calledAs(name), (sums.get(calledAs(name)) ?? 0) + amount_mL);
   return sums;
 }
 

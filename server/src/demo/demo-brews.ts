@@ -114,4 +114,5 @@ export const DEMO_BREWS: readonly DemoBrew[] = [
   { drink: 'pilot', hoursAgo: 4, bottles: [bottle(1000, { as: 'jug', size_mL: 1200 }, had('marek', 3))] },
   { drink: 'rehydration', hoursAgo: 3, bottles: [bottle(1000, {}, had('wilf', 2, 1))] },
   { drink: 'coconut', hoursAgo: 2, bottles: [bottle(700, { size_mL: 750 })] },
+  { drink: 'limeWater', hoursAgo: 30, bottles: [bottle(745, { size_mL: 750 }, had('juno', 11))] },
 ];

@@ -151,6 +151,15 @@ export const DEMO_DRINKS: Readonly<Record<string, readonly DrinkDocument[]>> = {
       ['dissolve', '5 min'],
     ),
   ],
+  limeWater: [
+    brewed('Gull-grey lime water', 'tonic', '250 mL', [
+      'use 60 mL Gull-grey lime syrup',
+      '690 mL water',
+      'stir 1 min',
+      'bottle 1 x 750 mL bottle',
+      'store in the fridge',
+    ]),
+  ],
   oxymel: [
     drink(
       'Storm-door vinegar and honey',

@@ -42,8 +42,10 @@ export const photoRoutes: FastifyPluginAsync = async (app) => {
     (request) => {
       if (!Buffer.isBuffer(request.body))
         throw new Problem('invalid-request', undefined, 'Send the picture itself, as JPEG, PNG or WebP.');
-      const { words = '' } = request.query;
-      return addPhoto(context, request.signedIn(), request.params, { bytes: request.body, words });
+      const { words = '', at } = request.query;
+      const now = new Date();
+      const addedAt = at && new Date(at) < now ? new Date(at) : now;
+      return addPhoto(context, request.signedIn(), request.params, { bytes: request.body, words, addedAt });
     },
   );
 

@@ -14,7 +14,7 @@ export async function addPhoto(
   context: LogbookContext,
   who: SignedIn,
   { id, photoId }: PhotoIds,
-  { bytes, words }: { readonly bytes: Buffer; readonly words: string },
+  { bytes, words, addedAt }: { readonly bytes: Buffer; readonly words: string; readonly addedAt: Date },
 ): Promise<LogbookBrew> {
   const { photos } = context.models;
   const { kitchenId, accountId } = who;
@@ -35,10 +35,7 @@ export async function addPhoto(
         { most: PHOTO_LIMITS.ofKitchen },
         `A kitchen has ${PHOTO_LIMITS.ofKitchen} photos at most. Take older ones out first.`,
       );
-    await photos.create(
-      { ...where, id: photoId, words, ...shrunk, addedBy: accountId, addedAt: new Date() },
-      { transaction },
-    );
+    await photos.create({ ...where, id: photoId, words, ...shrunk, addedBy: accountId, addedAt }, { transaction });
   });
 }
 

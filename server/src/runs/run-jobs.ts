@@ -69,7 +69,8 @@ function brewFigures(recipe: BrewRecipe, events: readonly BrewEvent[]): BrewFigu
   const drawn = drawnOff(recipe, state, run).map(({ step, analysis }) => ({ step, figures: runFigures(analysis) }));
   const { trace } = run.analysis;
   const steps = state.stage === 'abandoned' ? doneSteps(run, state) : undefined;
-  const out = { used: usedOf(trace, steps), prepared: preparedOf(trace, steps) };
+  const prepared = Object.fromEntries(preparedOf(trace, steps).map(({ name, amount_mL }) => [name, amount_mL]));
+  const out = { used: usedOf(trace, { steps }), prepared };
   const taste = state.readings.findLast(({ quantity }) => quantity === 'taste')?.value ?? null;
   return { ...runFigures(run.analysis), drawn, ...out, taste };
 }

@@ -1,4 +1,5 @@
 import {
+  bottleBrews,
   brewLots,
   idParams,
   lotChange,
@@ -18,12 +19,13 @@ import {
   type SaveShopping,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
+import { findBottle } from '../bottles/bottle-store';
 import { findBrew } from '../brews/brew-store';
 import { readShopping, saveShoppingOf } from '../kitchen/kitchen-documents-store';
 import { Problem } from '../problem';
 import { changeLot, readLotOf, saveLotAs, traceLotOf, undoLotChange } from './lot-service';
 import { listLots } from './lot-store';
-import { wentInto } from './went-in';
+import { brewsOfBottle, wentInto } from './went-in';
 
 const TAGS = ['stores'];
 
@@ -118,6 +120,23 @@ export const storesRoutes: FastifyPluginAsync = async (app) => {
       const { kitchenId } = request.signedIn();
       if (!(await findBrew(app.sequelize, kitchenId, request.params.id))) throw new Problem('not-found');
       return wentInto(app.sequelize, kitchenId, request.params.id);
+    },
+  );
+
+  app.get<{ Params: IdParams }>(
+    '/bottles/:id/brews',
+    {
+      schema: {
+        tags: TAGS,
+        summary: 'Brews that have taken of a bottle',
+        params: idParams,
+        response: { 200: bottleBrews },
+      },
+    },
+    async (request) => {
+      const { kitchenId } = request.signedIn();
+      if (!(await findBottle(app.sequelize, kitchenId, request.params.id))) throw new Problem('not-found');
+      return { brews: await brewsOfBottle(app.sequelize, kitchenId, request.params.id) };
     },
   );
 };

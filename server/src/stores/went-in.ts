@@ -1,4 +1,4 @@
-import type { BrewLots, LotTrace } from '@wellhydra/contract';
+import type { BottleBrews, BrewLots, LotTrace } from '@wellhydra/contract';
 import { QueryTypes, type Sequelize } from 'sequelize';
 
 /** What went into a brew, also with what was made before, and where a lot has come to: in SQL, since a page asks it of many. */
@@ -106,6 +106,22 @@ export async function wentInto(sequelize: Sequelize, kitchenId: string, brewId: 
     missing: missing.filter(({ made }) => !made).map(({ key }) => key),
     missingDrinks: missing.filter(({ made }) => made).map(({ key }) => key),
   };
+}
+
+/** Brews that have taken of a bottle, the newest first. */
+export async function brewsOfBottle(
+  sequelize: Sequelize,
+  kitchenId: string,
+  bottleId: string,
+): Promise<BottleBrews['brews']> {
+  const rows = await sequelize.query<Omit<BottleBrews['brews'][number], 'at'> & { readonly at: Date }>(
+    `SELECT b.id AS "brewId", b.batch, b.drink_name AS "drinkName", -c.volume_ml AS "volume_mL", c.happened_at AS at
+     FROM bottle_changes c JOIN brews b ON b.kitchen_id = c.kitchen_id AND b.id = c.brew_id
+     WHERE c.kitchen_id = :kitchenId AND c.bottle_id = :bottleId AND c.undone_at IS NULL
+     ORDER BY c.happened_at DESC, c.id DESC LIMIT 500`,
+    { replacements: { kitchenId, bottleId }, type: QueryTypes.SELECT },
+  );
+  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
 }
 
 type TracedBrew = LotTrace['brews'][number];

@@ -1,7 +1,7 @@
 import type { LogbookBrew, Tasting } from '@wellhydra/contract';
-import { enqueued } from '../../state/sync/queue';
+import { enqueued, type Entry } from '../../state/sync/queue';
 import type { Store } from '../store';
-import { logbookApi } from './logbook-endpoints';
+import { logbookApi, type AddedPhoto } from './logbook-endpoints';
 import type { LogbookDeeds } from './logbook-sending';
 
 type Dispatch = Store['dispatch'];
@@ -17,9 +17,12 @@ function enqueue<Kind extends keyof LogbookDeeds>(
   kind: Kind,
   body: LogbookDeeds[Kind],
   about: string,
+  lane = `logbook:${body.id}`,
 ): void {
-  dispatch(enqueued({ id: crypto.randomUUID(), kind, body, about, lane: `logbook:${body.id}` }));
+  dispatch(enqueued({ id: crypto.randomUUID(), kind, body, about, lane }));
 }
+/** Photos are large: they hold up nothing but each other. */
+const photosOf = (id: string): string => `photos:${id}`;
 
 const meanOf = (tastings: LogbookBrew['tastings']): number | null =>
   tastings.length > 0 ? tastings.reduce((sum, { score }) => sum + score, 0) / tastings.length : null;
@@ -54,3 +57,51 @@ export const tastingForgotten =
     });
     enqueue(dispatch, 'tasting-forgotten', { id, tastingId }, drinkName);
   };
+
+/** Keeps a photo of a brew. */
+export const photoAdded =
+  ({ id, drinkName }: Brew, photo: Omit<AddedPhoto, 'id'>): Thunk =>
+  (dispatch) =>
+    enqueue(dispatch, 'photo-added', { id, ...photo }, drinkName, photosOf(id));
+
+/** Takes a photo out for good. */
+export const photoTakenOut =
+  ({ id, drinkName }: Brew, photoId: string): Thunk =>
+  (dispatch) =>
+    enqueue(dispatch, 'photo-taken-out', { id, photoId }, drinkName, photosOf(id));
+
+/** A photo as it is shown: kept, or still waiting to be. */
+export interface ShownPhoto {
+  readonly id: string;
+  readonly words: string;
+  readonly at: string;
+  readonly picture: string;
+  readonly thumbnail: string;
+  readonly waits: boolean;
+}
+
+const addressOf = (brewId: string, photoId: string, size: 'picture' | 'thumbnail'): string =>
+  `/api/logbook/brews/${brewId}/photos/${photoId}?size=${size}`;
+
+/** Photos of a brew with those that wait to be sent, without those that are to be taken out; the oldest first. */
+export function shownPhotos(
+  brew: Pick<LogbookBrew, 'id' | 'photos'>,
+  waiting: readonly Entry[],
+): readonly ShownPhoto[] {
+  const own = waiting.filter(({ lane }) => lane === photosOf(brew.id));
+  const bodies = <Kind extends keyof LogbookDeeds>(of: Kind) =>
+    own.filter(({ kind }) => kind === of).map(({ body }) => body as LogbookDeeds[Kind]);
+  const out = new Set(bodies('photo-taken-out').map(({ photoId }) => photoId));
+  const kept = brew.photos.map(({ id, words, at }) => ({
+    id,
+    words,
+    at,
+    picture: addressOf(brew.id, id, 'picture'),
+    thumbnail: addressOf(brew.id, id, 'thumbnail'),
+    waits: false,
+  }));
+  const coming = bodies('photo-added')
+    .filter(({ photoId }) => !kept.some(({ id }) => id === photoId))
+    .map(({ photoId: id, words, at, picture }) => ({ id, words, at, picture, thumbnail: picture, waits: true }));
+  return [...kept, ...coming].filter(({ id }) => !out.has(id));
+}

@@ -24,6 +24,32 @@ interface OfPhoto {
   readonly id: string;
   readonly photoId: string;
 }
+/** A photo as it waits to be sent: all of it is text, so that it is kept like everything else that waits. */
+export interface AddedPhoto extends OfPhoto {
+  readonly words: string;
+  readonly at: string;
+  /** `data:image/jpeg;base64,…` */
+  readonly picture: string;
+}
+
+function blobOf(picture: string): Blob {
+  const [head = '', text = ''] = picture.split(',');
+  const bytes = Uint8Array.from(atob(text), (sign) => sign.charCodeAt(0));
+  return new Blob([bytes], { type: /^data:([^;]+)/.exec(head)?.[1] ?? 'image/jpeg' });
+}
+
+/** What the server answers is the brew as it is now: no second look is needed, and nothing is gone between. */
+async function shownAtOnce(
+  { id }: OfPhoto,
+  {
+    dispatch,
+    queryFulfilled,
+  }: { dispatch: (action: never) => unknown; queryFulfilled: Promise<{ data: LogbookBrew }> },
+): Promise<void> {
+  // A refusal is the sender's to tell.
+  const { data } = (await queryFulfilled.catch(() => null)) ?? {};
+  if (data) dispatch(logbookApi.util.updateQueryData('getLogbookBrew', id, () => data) as never);
+}
 
 const PAGE = 50;
 // A brew that is bottled, poured or taken back changes what stands here.
@@ -66,18 +92,18 @@ export const logbookApi = api.injectEndpoints({
       }),
       invalidatesTags: [TAGS[0]],
     }),
-    addPhoto: build.mutation<LogbookBrew, OfPhoto & { readonly words: string; readonly blob: Blob }>({
-      query: ({ id, photoId, words, blob }) => ({
-        url: `/logbook/brews/${id}/photos/${photoId}${queryOf({ words })}`,
-        method: 'PUT',
-        body: blob,
-        headers: { 'content-type': blob.type },
-      }),
-      invalidatesTags: [TAGS[0]],
+    addPhoto: build.mutation<LogbookBrew, AddedPhoto>({
+      queryFn: async ({ id, photoId, words, at, picture }, _api, _more, ask) => {
+        const blob = blobOf(picture);
+        const url = `/logbook/brews/${id}/photos/${photoId}${queryOf({ words, at })}`;
+        const sent = await ask({ url, method: 'PUT', body: blob, headers: { 'content-type': blob.type } });
+        return sent as { data: LogbookBrew };
+      },
+      onQueryStarted: shownAtOnce,
     }),
     removePhoto: build.mutation<LogbookBrew, OfPhoto>({
       query: ({ id, photoId }) => ({ url: `/logbook/brews/${id}/photos/${photoId}`, method: 'DELETE' }),
-      invalidatesTags: [TAGS[0]],
+      onQueryStarted: shownAtOnce,
     }),
     forgetTasting: build.mutation<LogbookBrew, { readonly id: string; readonly tastingId: string }>({
       query: ({ id, tastingId }) => ({ url: `/logbook/brews/${id}/tastings/${tastingId}`, method: 'DELETE' }),
@@ -86,11 +112,5 @@ export const logbookApi = api.injectEndpoints({
   }),
 });
 
-export const {
-  useListLogbookInfiniteQuery,
-  useChartLogbookQuery,
-  useGetLogbookBrewQuery,
-  useGetTriedQuery,
-  useAddPhotoMutation,
-  useRemovePhotoMutation,
-} = logbookApi;
+export const { useListLogbookInfiniteQuery, useChartLogbookQuery, useGetLogbookBrewQuery, useGetTriedQuery } =
+  logbookApi;

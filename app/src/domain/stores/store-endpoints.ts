@@ -1,4 +1,4 @@
-import type { BrewLots, LotChange, LotRecord, LotTrace, SaveLot } from '@wellhydra/contract';
+import type { BottleBrews, BrewLots, LotChange, LotRecord, LotTrace, SaveLot } from '@wellhydra/contract';
 import { api } from '../../state/api';
 import { everyPage, type Ask } from '../../state/pages';
 
@@ -26,6 +26,10 @@ export const storesApi = api.injectEndpoints({
       query: (id) => `/stores/lots/${id}/trace`,
       keepUnusedDataFor: 0,
     }),
+    brewsOfBottle: build.query<BottleBrews, string>({
+      query: (id) => `/stores/bottles/${id}/brews`,
+      keepUnusedDataFor: 0,
+    }),
     lotsOfBrew: build.query<BrewLots, string>({ query: (id) => `/stores/brews/${id}/lots`, keepUnusedDataFor: 0 }),
     saveLot: build.mutation<LotRecord, SaveLot & { readonly id: string }>({
       query: ({ id, ...body }) => ({ url: `/stores/lots/${id}`, method: 'PUT', body }),
@@ -42,4 +46,4 @@ export const storesApi = api.injectEndpoints({
   }),
 });
 
-export const { useListLotsQuery, useGetLotQuery, useTraceLotQuery, useLotsOfBrewQuery } = storesApi;
+export const { useListLotsQuery, useGetLotQuery, useTraceLotQuery, useLotsOfBrewQuery, useBrewsOfBottleQuery } = storesApi;

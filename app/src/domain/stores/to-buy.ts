@@ -1,7 +1,8 @@
 import type { LotRecord } from '@wellhydra/contract';
 import { formatMass } from '@wellhydra/core/quantity';
 import { packagesFor, type ShoppingItem, type ShoppingList } from '@wellhydra/core/shopping';
-import { missingFor, stockOf } from '@wellhydra/core/stores';
+import { calledAs, missingFor, preparedMissing, stockOf, type TakenOut } from '@wellhydra/core/stores';
+import type { House } from './house';
 import { ingredientName } from './ingredient-name';
 
 /** What was in the package that was bought last of an ingredient, g. */
@@ -17,10 +18,23 @@ function packageWords(ingredient: string, wanted_g: number, lots: readonly LotRe
   return count === 1 ? what : `${count} x ${what}`;
 }
 
-/** What something is wanted for, and how much it takes out of the house, g by ingredient. */
-export interface Wanting {
+/** What something is wanted for, and how much it takes out of the house. */
+export interface Wanting extends TakenOut {
   readonly name: string;
-  readonly used: Readonly<Record<string, number>>;
+}
+
+/** What is to be had of ingredients, also for what has to be made first because no bottle of it has enough. */
+export function withMadeFirst(wanting: readonly Wanting[], there: House['made']): readonly Omit<Wanting, 'prepared'>[] {
+  const left = new Map(there);
+  return wanting.map(({ name, used, prepared }) => {
+    const all: Record<string, number> = { ...used };
+    for (const { used: more } of preparedMissing(prepared, left))
+      for (const [ingredient, grams] of Object.entries(more)) all[ingredient] = (all[ingredient] ?? 0) + grams;
+    // Two drinks do not have the same of a bottle.
+    for (const { name: of, amount_mL } of prepared)
+      left.set(calledAs(of), Math.max(0, (left.get(calledAs(of)) ?? 0) - amount_mL));
+    return { name, used: all };
+  });
 }
 
 /** One more package of an ingredient that is low, as the last one was. */
@@ -41,11 +55,12 @@ const LEAST_g = 100;
  * @param newId makes an id for each
  */
 export function toBuy(
-  wanting: readonly Wanting[],
-  lots: readonly LotRecord[],
+  drinks: readonly Wanting[],
+  { lots, made }: House,
   list: ShoppingList,
   { now, newId }: { readonly now: Date; readonly newId: () => string },
 ): Readonly<Record<string, ShoppingItem>> {
+  const wanting = withMadeFirst(drinks, made);
   const all: Record<string, number> = {};
   for (const { used } of wanting)
     for (const [ingredient, grams] of Object.entries(used)) all[ingredient] = (all[ingredient] ?? 0) + grams;

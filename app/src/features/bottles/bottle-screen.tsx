@@ -9,12 +9,12 @@ import { Loading, Message } from '../../ui/page-state';
 import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
-import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { useNamedCautions } from '../../domain/people/use-named';
 import { usePeople } from '../../domain/people/use-people';
 import { NamedList } from '../../ui/named-list';
 import { bySeverity } from '../../domain/drinks/cautions-view';
 import { BrewLotsList } from './brew-lots';
+import { HowItWent } from './how-it-went';
 import { TakeBack } from './take-back';
 import { BottleDrawing } from './bottle-drawing';
 import { useGetBottleQuery, useListPoursInfiniteQuery } from '../../domain/bottles/bottle-endpoints';
@@ -23,6 +23,7 @@ import { standingView } from './shelf/shelf-groups';
 import { bottleView, paceWords, dateWords, measure, servingFigures } from './bottles-view';
 import { DueBadge } from './due-badge';
 import { usePour } from './pour/use-pour';
+import { WentInto } from './went-into';
 
 const POLL_ms = 15_000;
 
@@ -83,6 +84,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
       ) : null}
       <PerServing bottle={bottle} />
       <Pours bottle={bottle} people={household.people} />
+      <WentInto bottle={bottle} />
       <Text variant="small" className="text-[14px]">
         Made {dateWords(bottle.madeAt)} from{' '}
         <Link href={`/drinks/${bottle.drinkId}`} className="text-teal underline">
@@ -142,18 +144,4 @@ function Pours({ bottle, people }: { readonly bottle: BottleRecord; readonly peo
       ) : null}
     </View>
   );
-}
-
-/** The way to the brew it was filled from, where its steps were noted. */
-function HowItWent({ brewId }: { readonly brewId: string }) {
-  const { data } = useGetRunQuery(brewId);
-  return data ? (
-    <Button
-      label="How it went"
-      hint="How it went, and what was read off"
-      kind="plain"
-      className="self-start"
-      onPress={() => router.push(`/make/${brewId}`)}
-    />
-  ) : null;
 }

@@ -10,7 +10,7 @@ import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { useLotsOfBrewQuery } from '../../domain/stores/store-endpoints';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { showMoney } from '../../domain/words/money';
-import { showMass } from '../../domain/words/units';
+import { showMass, showVolume } from '../../domain/words/units';
 import { Text } from '../../ui/text';
 
 /** What the stove drew for a brew, by what a kWh costs here; null where that is not known, 0 where nothing was heated. */
@@ -35,11 +35,19 @@ const glassCost = ({ vessel }: BottleRecord, { containers }: KitchenSettings): n
   containers.find(({ name }) => name === vessel?.name)?.price ?? null;
 
 /** What a batch cost by its lots; null where one of them has no price, or no lot had enough of something. */
-const batchCost = ({ lots, missing }: BrewLots): number | null =>
+const batchCost = ({ lots, missing, missingDrinks }: BrewLots): number | null =>
   lots.reduce<number | null>(
     (sum, { cost }) => (sum === null || cost === null ? null : sum + cost),
-    missing.length > 0 ? null : 0,
+    missing.length + missingDrinks.length > 0 ? null : 0,
   );
+
+/** Why what it cost is not known. */
+function unknownCost({ missing, missingDrinks }: BrewLots): string {
+  const count = missing.length + missingDrinks.length;
+  if (count === 0) return 'What it cost is not known: not every lot has a price.';
+  const what = count === 1 ? (missingDrinks[0] ?? 'one thing in it') : `${count} things in it`;
+  return `What it cost is not known: of ${what} there was too little in the house.`;
+}
 
 /** The lots that went into what is in a bottle, and what that cost; nothing where none were taken. */
 export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
@@ -47,8 +55,8 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
   const { data: brew } = useGetBrewQuery(bottle.brewId);
   const { settings } = useRunContext();
   const stove = useStoveCost(bottle.brewId, settings);
-  const lots = data?.lots ?? [];
-  if (!data || lots.length === 0) return null;
+  if (!data || data.lots.length + data.bottles.length === 0) return null;
+  const { lots, bottles } = data;
   const cost = batchCost(data);
   const whole = cost === null ? null : cost + (stove ?? 0);
   const glass = glassCost(bottle, settings);
@@ -69,20 +77,32 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
           {glass ? ` The glass is ${money(glass)}.` : ''}
         </Text>
       ) : (
-        <Text className="text-mute">
-          {data.missing.length > 0
-            ? `What it cost is not known: of ${data.missing.length === 1 ? 'one thing' : `${data.missing.length} things`} in it the stores had too little.`
-            : 'What it cost is not known: not every lot has a price.'}
-        </Text>
+        <Text className="text-mute">{unknownCost(data)}</Text>
       )}
       <View role="list" aria-label="What went into it">
-        {lots.map(({ lotId, name, origin, grams, cost: its }) => (
-          <View key={lotId} role="listitem" className="flex-row justify-between gap-3 border-b border-line">
+        {bottles.map(({ bottleId, drinkName, batch, volume_mL }) => (
+          <View key={bottleId} role="listitem" className="flex-row justify-between gap-3 border-b border-line">
+            <Link
+              href={`/bottles/${bottleId}`}
+              className="min-h-[44px] shrink py-2 font-body text-[16px] text-teal underline"
+            >
+              {drinkName}, {batch}
+            </Link>
+            <Text className="self-center text-mute">{showVolume(volume_mL)}</Text>
+          </View>
+        ))}
+        {lots.map(({ lotId, name, origin, grams, within, cost: its }) => (
+          <View
+            key={`${lotId} ${within}`}
+            role="listitem"
+            className="flex-row justify-between gap-3 border-b border-line"
+          >
             <Link
               href={`/stores/${lotId}`}
               className="min-h-[44px] shrink py-2 font-body text-[16px] text-teal underline"
             >
-              {origin ? `${name}, ${origin}` : name}
+              {[name, origin].filter(Boolean).join(', ')}
+              {within ? ` (in ${within})` : ''}
             </Link>
             <Text className="self-center text-mute">
               {showMass(grams)}

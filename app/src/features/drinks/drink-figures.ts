@@ -1,6 +1,6 @@
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
-import { usedOf } from '@wellhydra/core/stores';
+import { takenOutOf } from '@wellhydra/core/stores';
 import { BAND_NAMES } from '../../ui/bands';
 import { analyseDocument } from '../../domain/run/analyse-document';
 import { runContext } from '../../domain/run/run-context';
@@ -25,7 +25,7 @@ export function drinkFigures({ document, settings, others }: FiguresQuestion): D
   const stop = analysis.cautions.find(({ severity, code }) => severity === 'stop' && code !== 'honey-under-12-months');
   const unread = analysis.problems.length;
   return {
-    used: usedOf(analysis.trace),
+    takes: takenOutOf(analysis.trace),
     summary: `${total} · ${servings} × ${analysis.serving?.text ?? document.serving} · ${sensible(analysis.perServing.sugars_g)} g sugars, ${sensible(analysis.perServing.sodium_mg)} mg sodium each`,
     warning: stop
       ? stop.title

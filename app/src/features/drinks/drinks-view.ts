@@ -1,5 +1,6 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
+import type { TakenOut } from '@wellhydra/core/stores';
 import type { BarPart } from '../../ui/composition-bar';
 import type { Drafts } from '../../domain/drinks/drafts';
 import { KIND_NAMES } from '../../domain/drinks/kinds';
@@ -35,14 +36,14 @@ export function currentDocuments(
 
 /** What a drink comes to, in a line: computed by core in a worker, after the list stands. */
 export interface DrinkFigures extends Omit<DrinkLine, 'id' | 'name' | 'kind'> {
-  /** What it takes out of the house, g by ingredient; null where that is not known. */
-  readonly used: Readonly<Record<string, number>> | null;
+  /** What it takes out of the house; null where that is not known. */
+  readonly takes: TakenOut | null;
 }
 /** What is known of a drink by now. */
 export type FiguresOf = (document: DrinkDocument) => DrinkFigures | undefined;
 
 /** A line before it is reckoned: nothing is said that is not known. */
-const NO_FIGURES: DrinkFigures = { summary: ' ', warning: null, parts: [], spoken: 'Not reckoned yet', used: null };
+const NO_FIGURES: DrinkFigures = { summary: ' ', warning: null, parts: [], spoken: 'Not reckoned yet', takes: null };
 
 const matches = (document: DrinkDocument, words: readonly string[]): boolean => {
   const text = [document.name, KIND_NAMES[document.kind as DrinkKind], ...document.steps.map((step) => step.text)]

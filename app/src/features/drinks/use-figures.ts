@@ -27,7 +27,7 @@ const withoutFigures = (why: string): DrinkFigures => ({
   warning: null,
   parts: [],
   spoken: why,
-  used: null,
+  takes: null,
 });
 
 /** Runs those drinks that are not known as they stand, one by one, and tells of them now and then. */

@@ -6,7 +6,6 @@ import { View } from 'react-native';
 import { brewNoted } from '../../domain/logbook/logbook-deeds';
 import { useGetLogbookBrewQuery } from '../../domain/logbook/logbook-endpoints';
 import { useGetBottleQuery } from '../../domain/bottles/bottle-endpoints';
-import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { useAppDispatch } from '../../domain/store';
 import { showVolume } from '../../domain/words/units';
@@ -18,6 +17,7 @@ import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { BrewLotsList } from '../bottles/brew-lots';
+import { HowItWent } from '../bottles/how-it-went';
 import { TakeBack } from '../bottles/take-back';
 import { rowView } from './logbook-view';
 import { Photos } from './photos/photos';
@@ -84,15 +84,13 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
           Its formula
         </Link>
       </View>
-      <View className="flex-row flex-wrap gap-2">
-        <HowItWent id={brew.id} />
-        <Button
-          label="Beside another brew"
-          kind="plain"
-          className="self-start"
-          onPress={() => router.push(`/logbook/compare?brew=${brew.id}`)}
-        />
-      </View>
+      <HowItWent brewId={brew.id} />
+      <Button
+        label="Beside another brew"
+        kind="plain"
+        className="self-start"
+        onPress={() => router.push(`/logbook/compare?brew=${brew.id}`)}
+      />
       <TakeBack brewId={brew.id} batch={brew.batch} />
     </Page>
   );
@@ -128,19 +126,5 @@ function OfBottle({ id }: { readonly id: string }) {
       <Text>{showVolume(data.volume_mL)} in the first bottle.</Text>
       <BrewLotsList bottle={data} />
     </>
-  );
-}
-
-function HowItWent({ id }: { readonly id: string }) {
-  const { data } = useGetRunQuery(id);
-  if (!data) return null;
-  return (
-    <Button
-      label="How it went"
-      hint="How it went, and what was read off"
-      kind="plain"
-      className="self-start"
-      onPress={() => router.push(`/make/${id}`)}
-    />
   );
 }

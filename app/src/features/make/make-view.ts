@@ -16,7 +16,8 @@ import { durationWords, formatNumber, readDuration, type IngredientLine } from '
 import { showMass, showVolume } from '../../domain/words/units';
 import { doseWords } from '../../domain/words/dose-words';
 import { capital, qualifierWords, stepTitle } from '../../domain/words/step-words';
-import { differenceWords, quantityWords } from './readings/reading-units';
+import { quantityWords } from '../../domain/brews/reading-words';
+import { differenceWords } from './readings/reading-units';
 import type { Pieces } from './safeguards';
 import { CHECK_GUIDES } from '../../domain/brews/step-guide';
 

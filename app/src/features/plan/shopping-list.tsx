@@ -1,12 +1,13 @@
 import { View } from 'react-native';
 import { noticeRaised } from '../../state/notices';
-import { usedOf } from '@wellhydra/core/stores';
+import { calledAs, takenOutOf } from '@wellhydra/core/stores';
 import { itemsSaved } from '../../domain/stores/shopping';
-import { useListLotsQuery } from '../../domain/stores/store-endpoints';
+import { useHouse } from '../../domain/stores/use-house';
 import { toBuy } from '../../domain/stores/to-buy';
 import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
+import { useNow } from '../../ui/use-now';
 import { PlanSection } from './plan-section';
 import { shoppingOf } from './plan-view';
 import type { PlannedDrink } from './problem/planned-drinks';
@@ -15,14 +16,19 @@ import type { PlannedDrink } from './problem/planned-drinks';
 export function ShoppingList({ planned }: { readonly planned: readonly PlannedDrink[] }) {
   const dispatch = useAppDispatch();
   const list = shoppingOf(planned);
-  const { data } = useListLotsQuery();
+  const now = useNow();
+  const house = useHouse(now);
   const shopping = useAppSelector((state) => state.shopping.mine);
   const buy = () => {
     const wanting = planned.map(({ document, analysis }) => ({
       name: document.name || 'Unnamed drink',
-      used: usedOf(analysis.trace),
+      ...takenOutOf(analysis.trace),
     }));
-    const items = toBuy(wanting, data?.lots ?? [], shopping, { now: new Date(), newId: () => crypto.randomUUID() });
+    // What is made today for another drink of today is there by then.
+    const made = new Map(house.made);
+    for (const { document, analysis } of planned)
+      made.set(calledAs(document.name), (made.get(calledAs(document.name)) ?? 0) + (analysis.liquid?.volume_mL ?? 0));
+    const items = toBuy(wanting, { ...house, made }, shopping, { now: new Date(), newId: () => crypto.randomUUID() });
     const count = Object.keys(items).length;
     if (count > 0) dispatch(itemsSaved(items));
     dispatch(

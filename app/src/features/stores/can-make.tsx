@@ -1,4 +1,3 @@
-import type { LotRecord } from '@wellhydra/contract';
 import { Link } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -8,15 +7,17 @@ import { useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { currentDocuments } from '../drinks/drinks-view';
+import type { House } from '../../domain/stores/house';
+import { useHouse } from '../../domain/stores/use-house';
 import { useFigures } from '../drinks/use-figures';
 import { useListing } from './use-listing';
-import { makeViews, type MakeView } from './stores-view';
+import { makeViews, type MakeView } from './make-view';
 
 /** So many are shown until all are asked for. */
 const FIRST = 6;
 
 /** Drinks by what is there of them, the ones that can be made now first. */
-function useMakeViews(lots: readonly LotRecord[], now: Date): readonly MakeView[] {
+function useMakeViews(house: House, now: Date): readonly MakeView[] {
   const { data } = useListDrinksQuery();
   const drafts = useAppSelector((state) => state.drafts);
   const { data: stored } = useGetSettingsQuery();
@@ -25,17 +26,18 @@ function useMakeViews(lots: readonly LotRecord[], now: Date): readonly MakeView[
   const figuresOf = useFigures(stored?.settings ?? null, documents);
   return useMemo(() => {
     const known = drinks.flatMap(({ id, document }) => {
-      const used = figuresOf(document)?.used;
-      return used ? [{ id, name: document.name || 'Unnamed drink', used }] : [];
+      const takes = figuresOf(document)?.takes;
+      return takes ? [{ id, name: document.name || 'Unnamed drink', ...takes }] : [];
     });
-    return makeViews(known, lots, now);
-  }, [drinks, figuresOf, lots, now]);
+    return makeViews(known, house, now);
+  }, [drinks, figuresOf, house, now]);
 }
 
 /** What can be made of what is there, what is missing for the others, and what would do instead. */
-export function CanMake({ lots, now }: { readonly lots: readonly LotRecord[]; readonly now: Date }) {
-  const views = useMakeViews(lots, now);
-  const list = useListing(lots);
+export function CanMake({ now }: { readonly now: Date }) {
+  const house = useHouse(now);
+  const views = useMakeViews(house, now);
+  const list = useListing(house);
   const [all, setAll] = useState(false);
   const ready = views.filter(({ missing }) => missing.length === 0).length;
   const shown = all ? views : views.slice(0, Math.max(FIRST, Math.min(ready, 2 * FIRST)));
@@ -78,7 +80,7 @@ function MakeRow({
             missing.map(({ words, instead }) => (
               <Text key={words} variant="small">
                 Missing: {words}
-                {instead.length > 0 ? `; ${instead[0]} would do` : ''}
+                {instead ? `; ${instead}` : ''}
               </Text>
             ))
           )}

@@ -50,7 +50,8 @@ function ReachedBrew({ brew }: { readonly brew: Brew }) {
         {brew.drinkName}, {brew.batch}
       </Text>
       <Text variant="small">
-        {showMass(brew.grams)} went in, {dayWords(new Date(brew.madeAt))}
+        {showMass(brew.grams)} went in{brew.through ? ' with what was made before' : ''},{' '}
+        {dayWords(new Date(brew.madeAt))}
       </Text>
       {brew.bottles.map(({ id, volume_mL, remaining_mL, place }) => (
         <Link key={id} href={`/bottles/${id}`} className="min-h-[44px] py-2 font-body text-[16px] text-teal underline">

@@ -1,10 +1,9 @@
-import type { BottleRecord, LotRecord } from '@wellhydra/contract';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { useSpoons } from '../../domain/people/use-spoons';
 import { useWeekHad } from '../../domain/people/use-people';
+import { useHouse } from '../../domain/stores/use-house';
 import { analyseDocument } from '../../domain/run/analyse-document';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { Button } from '../../ui/button';
@@ -13,18 +12,17 @@ import { runningOut, wantedAgain } from './running-out';
 import { useListing } from './use-listing';
 
 const NONE: readonly never[] = [];
-const NO_BOTTLES: readonly BottleRecord[] = [];
 
 /** Drinks that run out within two weeks, and what is missing to make them again. */
-export function RunningOutPart({ lots, now }: { readonly lots: readonly LotRecord[]; readonly now: Date }) {
+export function RunningOutPart({ now }: { readonly now: Date }) {
   const { lasts } = useSpoons(now);
   const { had } = useWeekHad(now);
-  const { data: shelf } = useListBottlesQuery();
+  const house = useHouse(now);
+  const { bottles } = house;
   const { data: list } = useListDrinksQuery();
   const context = useRunContext();
-  const put = useListing(lots);
+  const put = useListing(house);
   const drinks = list?.drinks ?? NONE;
-  const bottles = shelf?.bottles ?? NO_BOTTLES;
   const views = useMemo(() => {
     const names = new Map(drinks.map(({ id, document }) => [id, document.name || 'Unnamed drink']));
     return runningOut({ lasts, bottles, had: had ?? NONE, names, now });

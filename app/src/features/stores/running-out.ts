@@ -1,7 +1,7 @@
 import type { BottleRecord } from '@wellhydra/contract';
 import type { Analysis } from '@wellhydra/core/analyse';
 import { runOutAtPace } from '@wellhydra/core/household';
-import { usedOf } from '@wellhydra/core/stores';
+import { takenOutOf } from '@wellhydra/core/stores';
 import type { Had } from '../../domain/people/drunk';
 import type { LastsView } from '../../domain/people/spoons';
 import type { Wanting } from '../../domain/stores/to-buy';
@@ -65,6 +65,16 @@ export function runningOut({ lasts, bottles, had, names, now }: Known): readonly
 export function wantedAgain({ name, missing_mL }: RunningOut, { trace, liquid }: Analysis): Wanting {
   const batch_mL = trace.pot.dry ? trace.pot.mass_g : (liquid?.volume_mL ?? 0);
   const batches = missing_mL !== null && batch_mL > 0 ? Math.max(1, Math.ceil(missing_mL / batch_mL)) : 1;
-  const used = Object.entries(usedOf(trace)).map(([ingredient, grams]) => [ingredient, grams * batches] as const);
-  return { name: batches === 1 ? name : `${name}, ${batches} batches`, used: Object.fromEntries(used) };
+  const { used, prepared } = takenOutOf(trace);
+  const times = (amounts: Readonly<Record<string, number>>): Record<string, number> =>
+    Object.fromEntries(Object.entries(amounts).map(([ingredient, grams]) => [ingredient, grams * batches]));
+  return {
+    name: batches === 1 ? name : `${name}, ${batches} batches`,
+    used: times(used),
+    prepared: prepared.map((each) => ({
+      name: each.name,
+      amount_mL: each.amount_mL * batches,
+      used: times(each.used),
+    })),
+  };
 }

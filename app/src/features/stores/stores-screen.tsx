@@ -19,6 +19,7 @@ import { useNow } from '../../ui/use-now';
 import { CanMake } from './can-make';
 import { LabelIngredientSheet } from './label-sheet';
 import { LotSheet } from './lot-form';
+import { OwnBottlesList } from './own-bottles-list';
 import { RunningOutPart } from './running-out-part';
 import { StockList } from './stock-list';
 import { stockViews } from './stores-view';
@@ -72,7 +73,7 @@ export function StoresScreen() {
         <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />
         {view === 'buy' ? (
           <>
-            <RunningOutPart lots={lots} now={now} />
+            <RunningOutPart now={now} />
             <ToBuyList lots={lots} />
           </>
         ) : lots.length === 0 ? (
@@ -86,6 +87,7 @@ export function StoresScreen() {
               <>
                 <Field label="Find an ingredient, a place, a shop" value={search} onChangeText={setSearch} />
                 {stock.length === 0 ? <Text className="text-mute">Nothing in the house is called so.</Text> : null}
+                <OwnBottlesList now={now} search={search} />
                 <StockList
                   stock={stock}
                   onList={(ingredient) => {
@@ -96,7 +98,7 @@ export function StoresScreen() {
                 />
               </>
             ) : (
-              <CanMake lots={lots} now={now} />
+              <CanMake now={now} />
             )}
           </>
         )}

@@ -1,12 +1,12 @@
 import type { LotRecord, LotTrace } from '@wellhydra/contract';
 import { shelfWords } from '@wellhydra/core/quantity';
-import { byExpiry, missingFor, stockOf, type Missing } from '@wellhydra/core/stores';
+import { byExpiry } from '@wellhydra/core/stores';
 import { ingredientName } from '../../domain/stores/ingredient-name';
 import { showMass } from '../../domain/words/units';
 
 const DAY_ms = 86_400_000;
 /** A lot is to be used up soon from so long before its day. */
-const SOON_ms = 14 * DAY_ms;
+export const SOON_ms = 14 * DAY_ms;
 /** An ingredient is low when no more than this share of its largest lot is left. */
 const LOW = 0.2;
 
@@ -93,53 +93,6 @@ export function storesWorth(lots: readonly LotRecord[], now: Date): StoresWorth 
         .map(({ id, name, due }) => ({ id, words: `${name}: ${due!.words}` })),
     ),
   };
-}
-
-/** A drink as far as the stores go. */
-export interface MakeView {
-  readonly id: string;
-  readonly name: string;
-  readonly used: Readonly<Record<string, number>>;
-  readonly missing: readonly { readonly words: string; readonly instead: readonly string[] }[];
-  /** What it would use up that is soon past its day. */
-  readonly usesUp: readonly string[];
-}
-
-const missingWords = ({ ingredient, wanted_g, there_g }: Missing): string => {
-  const name = ingredientName(ingredient).toLowerCase();
-  return there_g > 0 ? `${showMass(wanted_g - there_g)} more ${name}` : `${showMass(wanted_g)} ${name}`;
-};
-
-/**
- * What can be made of what is there: drinks of which nothing is missing first, those that use up what is soon past its
- * day before the others, then those of which least is missing.
- */
-export function makeViews(
-  drinks: readonly { readonly id: string; readonly name: string; readonly used: Readonly<Record<string, number>> }[],
-  lots: readonly LotRecord[],
-  now: Date,
-): readonly MakeView[] {
-  const stock = stockOf(lots);
-  const soon = new Set(
-    lots
-      .filter(({ bestBefore }) => bestBefore !== null && Date.parse(bestBefore) - now.getTime() < SOON_ms)
-      .map(({ ingredient }) => ingredient),
-  );
-  return drinks
-    .filter(({ used }) => Object.keys(used).length > 0)
-    .map(({ id, name, used }) => ({
-      id,
-      name,
-      used,
-      missing: missingFor(used, stock).map((each) => ({ words: missingWords(each), instead: each.instead })),
-      usesUp: Object.keys(used)
-        .filter((ingredient) => soon.has(ingredient) && stock.has(ingredient))
-        .map((ingredient) => lots.find((lot) => lot.ingredient === ingredient)!.name.toLowerCase()),
-    }))
-    .sort(
-      (a, b) =>
-        a.missing.length - b.missing.length || b.usesUp.length - a.usesUp.length || a.name.localeCompare(b.name, 'en'),
-    );
 }
 
 const counted = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;

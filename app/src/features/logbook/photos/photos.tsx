@@ -1,12 +1,11 @@
-import type { LogbookBrew, Photo } from '@wellhydra/contract';
+import type { LogbookBrew } from '@wellhydra/contract';
 import { PHOTO_LIMITS } from '@wellhydra/contract/field-limits';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { useAddPhotoMutation, useRemovePhotoMutation } from '../../../domain/logbook/logbook-endpoints';
-import { useAppDispatch } from '../../../domain/store';
+import { photoAdded, photoTakenOut, shownPhotos, type ShownPhoto } from '../../../domain/logbook/logbook-deeds';
+import { useAppDispatch, useAppSelector } from '../../../domain/store';
 import { dayWords } from '../../../domain/words/moment-words';
 import { WorkerError } from '../../../domain/workers/worker-client';
-import { failureOf } from '../../../state/api';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/field';
@@ -14,20 +13,19 @@ import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
 import { openShrinkClient } from './shrink-client';
 
-const addressOf = (brewId: string, photoId: string, size: 'picture' | 'thumbnail'): string =>
-  `/api/logbook/brews/${brewId}/photos/${photoId}?size=${size}`;
 const UNREADABLE = 'This is no picture that can be shown here. Take a JPEG, PNG or WebP.';
 
 /** Photos of a brew, without the place and the device they were taken with. */
 export function Photos({ brew }: { readonly brew: LogbookBrew }) {
   const dispatch = useAppDispatch();
   const picker = useRef<HTMLInputElement>(null);
-  const [add] = useAddPhotoMutation();
+  const waiting = useAppSelector((state) => state.queue.entries);
+  const photos = useMemo(() => shownPhotos(brew, waiting), [brew, waiting]);
   const [words, setWords] = useState('');
   const [busy, setBusy] = useState(0);
-  const [shown, setShown] = useState<Photo | null>(null);
+  const [shown, setShown] = useState<ShownPhoto | null>(null);
   const say = (text: string) => void dispatch(noticeRaised({ text, grave: true }));
-  const room = PHOTO_LIMITS.ofBrew - brew.photos.length;
+  const room = PHOTO_LIMITS.ofBrew - photos.length;
   const keep = async (files: readonly File[]) => {
     if (files.length > room) say(`A brew has ${PHOTO_LIMITS.ofBrew} photos: ${room} more can be added.`);
     const taken = files.slice(0, room);
@@ -38,13 +36,9 @@ export function Photos({ brew }: { readonly brew: LogbookBrew }) {
         const answer = await client.ask(file);
         if ('trouble' in answer) say(`${file.name}: ${UNREADABLE}`);
         else {
-          const { error } = await add({
-            id: brew.id,
-            photoId: crypto.randomUUID(),
-            words: words.trim(),
-            blob: answer.blob,
-          });
-          if (error) say(`${file.name} is not kept. ${failureOf(error).message}`);
+          const at = new Date().toISOString();
+          const { picture } = answer;
+          dispatch(photoAdded(brew, { photoId: crypto.randomUUID(), words: words.trim(), at, picture }));
         }
       } catch (error) {
         if (!(error instanceof WorkerError)) throw error;
@@ -58,23 +52,28 @@ export function Photos({ brew }: { readonly brew: LogbookBrew }) {
   return (
     <View className="gap-2">
       <Text variant="heading">Photos</Text>
-      {brew.photos.length > 0 ? (
+      {photos.length > 0 ? (
         <View role="list" aria-label="Photos" className="flex-row flex-wrap gap-2">
-          {brew.photos.map((photo, index) => (
+          {photos.map((photo, index) => (
             <View key={photo.id} role="listitem">
               <Pressable
                 role="button"
-                aria-label={`Photo ${index + 1}: ${photo.words || dayWords(new Date(photo.at))}`}
+                aria-label={`Photo ${index + 1}: ${photo.words || dayWords(new Date(photo.at))}${photo.waits ? ', waits to be sent' : ''}`}
                 onPress={() => setShown(photo)}
                 className="h-[104px] w-[104px] overflow-hidden rounded-[12px] bg-line"
               >
                 <img
-                  src={addressOf(brew.id, photo.id, 'thumbnail')}
+                  src={photo.thumbnail}
                   alt=""
                   width={104}
                   height={104}
                   style={{ width: 104, height: 104, objectFit: 'cover' }}
                 />
+                {photo.waits ? (
+                  <Text variant="small" className="absolute bottom-0 w-full bg-amber px-2 text-onamber">
+                    waits
+                  </Text>
+                ) : null}
               </Pressable>
             </View>
           ))}
@@ -122,35 +121,34 @@ export function Photos({ brew }: { readonly brew: LogbookBrew }) {
 
 interface PhotoSheetProps {
   readonly brew: LogbookBrew;
-  readonly photo: Photo;
+  readonly photo: ShownPhoto;
   readonly onClose: () => void;
 }
 
 function PhotoSheet({ brew, photo, onClose }: PhotoSheetProps) {
   const dispatch = useAppDispatch();
-  const [remove] = useRemovePhotoMutation();
   const [sure, setSure] = useState(false);
-  const takeOut = async () => {
-    const { error } = await remove({ id: brew.id, photoId: photo.id });
-    if (error) return void dispatch(noticeRaised({ text: failureOf(error).message, grave: true }));
+  const takeOut = () => {
+    dispatch(photoTakenOut(brew, photo.id));
     onClose();
-    return void dispatch(noticeRaised({ text: 'The photo is out' }));
+    dispatch(noticeRaised({ text: 'The photo is out' }));
   };
   return (
     <Sheet title={photo.words || 'A photo'} open onClose={onClose} wide>
       <img
-        src={addressOf(brew.id, photo.id, 'picture')}
+        src={photo.picture}
         alt={photo.words || `Photo of ${dayWords(new Date(photo.at))}`}
-        width={photo.width}
-        height={photo.height}
         style={{ maxWidth: '100%', height: 'auto', borderRadius: 12 }}
       />
-      <Text variant="small">{dayWords(new Date(photo.at))}</Text>
+      <Text variant="small">
+        {dayWords(new Date(photo.at))}
+        {photo.waits ? '; on this device only, until it can be sent' : ''}
+      </Text>
       <View className="flex-row flex-wrap gap-2">
         <Button
           label={sure ? 'Take it out for good' : 'Take it out'}
           kind="danger"
-          onPress={() => (sure ? void takeOut() : setSure(true))}
+          onPress={() => (sure ? takeOut() : setSure(true))}
         />
         {sure ? <Button label="Keep it" kind="plain" onPress={() => setSure(false)} /> : null}
       </View>

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { TextInput, View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
-import { readReading, readingText, readingUnit } from './reading-units';
+import { readingUnit } from '../../../domain/brews/reading-words';
+import { readReading, readingText } from './reading-units';
 import { QUANTITIES } from '../../../domain/brews/step-guide';
 
 /** A number as large as it can be read from across the kitchen. */

@@ -12,7 +12,7 @@ import { asksFor, isFarOff, type Pieces } from '../safeguards';
 import { SensorLine } from './sensor-line';
 import { ReadingDrawing } from './reading-drawing';
 import { ReadingBox } from './reading-box';
-import { quantityWords } from './reading-units';
+import { quantityWords } from '../../../domain/brews/reading-words';
 import { QUANTITIES, SCALES } from '../../../domain/brews/step-guide';
 import { SENSOR_FOR, type Sensors } from './use-sensors';
 import { capital } from '../../../domain/words/step-words';

@@ -1,11 +1,7 @@
 import { READING_RANGES, type ReadQuantity } from '@wellhydra/core/brew';
 import {
-  FLUID_OUNCE_mL,
-  OUNCE_g,
   baseValue,
   celsiusFromFahrenheit,
-  durationWords,
-  fahrenheitFromCelsius,
   formatNumber,
   readAmount,
   readDuration,
@@ -13,31 +9,8 @@ import {
   type LineOptions,
   type IngredientLine,
 } from '@wellhydra/core/quantity';
-import { readsUs } from '../../../state/units-choice';
+import { readingUnit } from '../../../domain/brews/reading-words';
 import { showMass, showVolume } from '../../../domain/words/units';
-import { QUANTITIES, SCALES } from '../../../domain/brews/step-guide';
-
-/** The unit a number without one is read in, and the way between it and what is stored. */
-interface ReadingUnit {
-  readonly unit: string;
-  readonly stored: (shown: number) => number;
-  readonly shown: (stored: number) => number;
-}
-
-const same = (value: number): number => value;
-const times = (unit: string, size: number): ReadingUnit => ({
-  unit,
-  stored: (shown) => shown * size,
-  shown: (stored) => stored / size,
-});
-const US_UNITS: Readonly<Partial<Record<ReadQuantity, ReadingUnit>>> = {
-  volume_mL: times('fl oz', FLUID_OUNCE_mL),
-  mass_g: times('oz', OUNCE_g),
-  temperature_C: { unit: '°F', stored: celsiusFromFahrenheit, shown: fahrenheitFromCelsius },
-};
-
-export const readingUnit = (quantity: ReadQuantity): ReadingUnit =>
-  (readsUs() ? US_UNITS[quantity] : undefined) ?? { unit: QUANTITIES[quantity].unit, stored: same, shown: same };
 
 /** A reading as its box shows it, without its unit. */
 export const readingText = (quantity: ReadQuantity, value: number): string =>
@@ -88,18 +61,6 @@ export function readReading(
   const [least, most] = READING_RANGES[quantity];
   if (value >= least && value <= most) return value;
   return `A number from ${formatNumber(shown(least))} to ${formatNumber(shown(most))} ${unit}.`;
-}
-
-/** A number of a quantity with its unit. */
-export function quantityWords(quantity: ReadQuantity, value: number): string {
-  const scale = SCALES[quantity];
-  if (scale) return scale[Math.round(value) - 1] ?? '';
-  if (quantity === 'volume_mL') return showVolume(value);
-  if (quantity === 'mass_g') return showMass(value);
-  if (quantity === 'minutes') return durationWords(value);
-  if (quantity === 'pH') return `pH ${value.toFixed(1)}`;
-  const { unit, shown } = readingUnit(quantity);
-  return `${formatNumber(readsUs() ? Number(shown(value).toFixed(1)) : value)} ${unit}`;
 }
 
 /** How far a reading is from what was expected: "57 mL short", "15 °C more than expected". */

@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
 import { useTareScaleMutation } from '../../../domain/brews/device-endpoints';
-import { readingText, readingUnit } from './reading-units';
+import { readingUnit } from '../../../domain/brews/reading-words';
+import { readingText } from './reading-units';
 
 const NAMES = { scale: 'scale', probe: 'probe', refractometer: 'refractometer' } as const;
 /** The devices that ship with the application are stand-ins, and say so wherever they show something. */
