@@ -46,4 +46,5 @@ export const storesApi = api.injectEndpoints({
   }),
 });
 
-export const { useListLotsQuery, useGetLotQuery, useTraceLotQuery, useLotsOfBrewQuery, useBrewsOfBottleQuery } = storesApi;
+export const { useListLotsQuery, useGetLotQuery, useTraceLotQuery, useLotsOfBrewQuery, useBrewsOfBottleQuery } =
+  storesApi;

@@ -13,17 +13,19 @@ import { showMoney } from '../../domain/words/money';
 import { showMass, showVolume } from '../../domain/words/units';
 import { Text } from '../../ui/text';
 
-/** What the stove drew for a brew, by what a kWh costs here; null where that is not known, 0 where nothing was heated. */
-function useStoveCost(brewId: string, settings: KitchenSettings): number | null {
+/** What the stove drew for a brew, by what a kWh costs here, 0 where nothing was heated; or why that is not known. */
+function useStoveCost(brewId: string, settings: KitchenSettings): number | string {
   const { data: run } = useGetRunQuery(brewId);
   return useMemo(() => {
-    if (!run) return null;
+    if (!run) return 'its steps were not noted.';
     const recipe = brewRecipe(run.recipe);
     const { analysis } = runBrew(recipe, brewState(run.events));
-    return stoveEnergy(analysis.drink, analysis.trace, run.recipe.settings).reduce<number | null>(
+    return stoveEnergy(analysis.drink, analysis.trace, run.recipe.settings).reduce<number | string>(
       (sum, { fuel, kWh }) => {
         const price = settings.energyPrices?.[fuel];
-        return sum === null || price === undefined ? null : sum + price * kWh;
+        return typeof sum === 'string' || price === undefined
+          ? 'say in the kitchen what a kWh costs.'
+          : sum + price * kWh;
       },
       0,
     );
@@ -58,7 +60,7 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
   if (!data || data.lots.length + data.bottles.length === 0) return null;
   const { lots, bottles } = data;
   const cost = batchCost(data);
-  const whole = cost === null ? null : cost + (stove ?? 0);
+  const whole = cost === null ? null : cost + (typeof stove === 'number' ? stove : 0);
   const glass = glassCost(bottle, settings);
   const money = (amount: number) => showMoney(amount, settings.currency);
   const each = whole !== null && brew && brew.volume_mL > 0 ? whole / brew.volume_mL : null;
@@ -69,8 +71,8 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
         <Text>
           {money(whole)} for the batch, {money(each * bottle.volume_mL + (glass ?? 0))} this bottle,{' '}
           {money(each * bottle.serving_mL)} a serving
-          {stove === null
-            ? ', without the stove: what a kWh costs is said in the kitchen.'
+          {typeof stove === 'string'
+            ? `, without the stove: ${stove}`
             : stove > 0
               ? `, ${money(stove)} of it the stove.`
               : '.'}
@@ -88,7 +90,7 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
             >
               {drinkName}, {batch}
             </Link>
-            <Text className="self-center text-mute">{showVolume(volume_mL)}</Text>
+            <Text className="shrink-0 self-center text-mute">{showVolume(volume_mL)}</Text>
           </View>
         ))}
         {lots.map(({ lotId, name, origin, grams, within, cost: its }) => (
@@ -104,7 +106,7 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
               {[name, origin].filter(Boolean).join(', ')}
               {within ? ` (in ${within})` : ''}
             </Link>
-            <Text className="self-center text-mute">
+            <Text className="shrink-0 self-center text-mute">
               {showMass(grams)}
               {its === null ? '' : ` · ${money(its)}`}
             </Text>

@@ -63,11 +63,13 @@ export function StoresScreen() {
     <ScrollView className="flex-1 bg-sheet" contentContainerClassName="pb-16" role="main">
       <View className="w-full max-w-[1040px] self-center gap-4 px-4 pt-5 md:px-8">
         <View className="flex-row flex-wrap items-center justify-between gap-3">
-          <Text variant="title">Stores</Text>
+          <Text variant="title" className="md:flex-1">
+            Stores
+          </Text>
+          <Button label="Put something away" icon={Plus} onPress={() => setAdding(true)} />
           <View className="shrink flex-row flex-wrap gap-2">
             <Button label="My measures" kind="plain" onPress={() => router.push('/stores/measures')} />
             <Button label="New from its label" kind="plain" onPress={() => setLabelling(true)} />
-            <Button label="Put something away" icon={Plus} onPress={() => setAdding(true)} />
           </View>
         </View>
         <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />
