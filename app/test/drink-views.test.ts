@@ -13,7 +13,7 @@ import {
 import { composerView, stepsView, wholeView } from '../src/features/drink/step/steps-view';
 import { curveStream } from '../src/features/drink/stream/curve-stream';
 import { momentView, momentsView } from '../src/features/drink/stream/moment-view';
-import { SALT_MAGNIFIED, bandWidths, barParts } from '../src/features/drink/stream/pot-bands';
+import { SALT_MAGNIFIED, bandWidths, potShares } from '../src/features/drink/stream/pot-bands';
 import { streamShape } from '../src/features/drink/stream/stream-shape';
 import { BANDS } from '../src/ui/bands';
 import { area, line } from 'd3-shape';
@@ -113,7 +113,7 @@ describe('the pot as a picture', () => {
     const widths = bandWidths(trace.pot);
     const magnified = widths.salt * (1 - 1 / SALT_MAGNIFIED);
     expect(BANDS.reduce((sum, band) => sum + widths[band], 0) - magnified).toBeCloseTo(trace.pot.mass_g, 6);
-    expect(barParts(trace.pot).reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 2);
+    expect(potShares(trace.pot).reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 2);
   });
   test('an acid is not drawn as a salt', () => {
     const { trace } = analyseDocument(drink(['5 g citric acid', '1 L water']));

@@ -1,23 +1,42 @@
+import type { BottleRecord, BrewRun } from '@wellhydra/contract';
 import { DRINK_KINDS, type DrinkKind } from '@wellhydra/core/drink';
-import { Link, router } from 'expo-router';
+import { router } from 'expo-router';
 import Plus from 'lucide-react-native/icons/plus';
 import { useMemo, useRef, useState } from 'react';
-import { Pressable, SectionList, TextInput, View } from 'react-native';
+import { FlatList, TextInput, View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
-import { CompositionBar } from '../../ui/composition-bar';
 import { Loading, Message } from '../../ui/page-state';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
+import { useIsWide } from '../../ui/use-layout';
+import { useNow } from '../../ui/use-now';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
 import { drinkStarted } from '../../domain/drinks/drafts';
+import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
+import { useListRunsQuery } from '../../domain/brews/brew-endpoints';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
-import { currentDocuments, drinkGroups, type DrinkLine } from './drinks-view';
+import { DrinkRow } from './drink-row';
+import { currentDocuments, drinkGroups, drinkRows } from './drinks-view';
+import { NONE_LEFT, leftViews } from './left-view';
 import { KIND_NAMES, newDocument } from '../../domain/drinks/kinds';
 import { useFigures } from './use-figures';
+
+const MINUTE_ms = 60_000;
+const NO_BOTTLES: readonly BottleRecord[] = [];
+const NO_RUNS: readonly BrewRun[] = [];
+
+/** What there is of each drink by now. */
+function useLeft() {
+  const { data: shelf } = useListBottlesQuery();
+  const { data: under } = useListRunsQuery();
+  const now = useNow(MINUTE_ms);
+  const [bottles, runs] = [shelf?.bottles ?? NO_BOTTLES, under?.brews ?? NO_RUNS];
+  return useMemo(() => leftViews(bottles, runs, now), [bottles, runs, now]);
+}
 
 /** All formulas of the kitchen, by kind. */
 export function DrinksScreen() {
@@ -32,6 +51,9 @@ export function DrinksScreen() {
   const all = useMemo(() => documents.map(({ document }) => document), [documents]);
   const figuresOf = useFigures(stored?.settings ?? null, all);
   const groups = useMemo(() => drinkGroups(documents, search, figuresOf), [documents, search, figuresOf]);
+  const columns = useIsWide() ? 2 : 1;
+  const rows = useMemo(() => drinkRows(groups, columns), [groups, columns]);
+  const left = useLeft();
   if (!data && error && documents.length === 0)
     return (
       <Message
@@ -42,39 +64,43 @@ export function DrinksScreen() {
     );
   if (!data && !error) return <Loading what="drinks" />;
   return (
-    <View className="flex-1 bg-mist" role="main">
-      <SectionList
-        sections={groups.map(({ kind, lines }) => ({ title: kind, data: lines }))}
-        keyExtractor={({ id }) => id}
-        renderItem={({ item }) => <DrinkRow line={item} />}
-        renderSectionHeader={({ section }) => (
-          <Text
-            variant="small"
-            role="heading"
-            aria-level={2}
-            className="mx-auto w-full max-w-[860px] px-4 pt-5 text-[14px] md:px-8"
-          >
-            {section.title}
-          </Text>
+    <View className="flex-1 bg-sheet" role="main">
+      <FlatList
+        data={rows}
+        keyExtractor={({ key }) => key}
+        renderItem={({ item: { heading, lines } }) => (
+          <View className="mx-auto w-full max-w-[1160px] px-4 md:px-8">
+            {heading ? (
+              <Text variant="small" role="heading" aria-level={2} className="pb-1 pt-5 text-[14px]">
+                {heading}
+              </Text>
+            ) : null}
+            <View className="flex-row gap-9">
+              {lines.map((line) => (
+                <DrinkRow key={line.id} line={line} left={left.get(line.id) ?? NONE_LEFT} underKind={columns === 1} />
+              ))}
+              {lines.length < columns ? <View className="flex-1" /> : null}
+            </View>
+          </View>
         )}
-        stickySectionHeadersEnabled={false}
         initialNumToRender={30}
         contentContainerClassName="pb-24"
         ListHeaderComponent={
-          <View className="mx-auto w-full max-w-[860px] gap-3 px-4 pt-5 md:px-8">
-            <View className="flex-row items-end justify-between gap-2">
-              <Text variant="title">Drinks</Text>
-              <Button label="New drink" icon={Plus} onPress={() => setChoosing(true)} />
-            </View>
+          <View className="mx-auto w-full max-w-[1160px] flex-row flex-wrap items-center gap-3 px-4 pb-3 pt-5 md:px-8">
+            <Text variant="title" className="flex-1">
+              Drinks
+            </Text>
             <TextInput
               ref={searchBox}
               aria-label="Search drinks"
-              placeholder="Search by name, kind or ingredient"
+              placeholder="Name, kind or ingredient"
               placeholderTextColor="#6B807F"
               value={search}
               onChangeText={setSearch}
-              className="min-h-[48px] rounded-[12px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
+              className="order-last min-h-[48px] w-full rounded-[12px] border border-line bg-sheet px-3 font-body text-[16px] text-ink md:order-none md:w-[300px]"
             />
+            {columns > 1 ? <Button label="Check a recipe" kind="plain" onPress={() => router.push('/check')} /> : null}
+            <Button label="New drink" icon={Plus} onPress={() => setChoosing(true)} />
           </View>
         }
         ListEmptyComponent={
@@ -109,29 +135,6 @@ function NothingHere({
       text="A drink is a list of steps. Type what goes into the jug and see what is in each glass."
       action={{ label: 'New drink', onPress: onNew }}
     />
-  );
-}
-
-function DrinkRow({ line }: { readonly line: DrinkLine }) {
-  return (
-    <View className="mx-auto w-full max-w-[860px] px-4 md:px-8">
-      <Link href={`/drinks/${line.id}`} asChild>
-        <Pressable className="gap-[6px] border-b border-line py-3 active:bg-line">
-          <View className="flex-row items-baseline justify-between gap-3">
-            <Text variant="strong" className="font-heading text-[18px]">
-              {line.name}
-            </Text>
-            {line.warning ? (
-              <Text variant="smallStrong" className="text-heat">
-                {line.warning}
-              </Text>
-            ) : null}
-          </View>
-          <CompositionBar parts={line.parts} spoken={line.spoken} />
-          <Text variant="small">{line.summary}</Text>
-        </Pressable>
-      </Link>
-    </View>
   );
 }
 

@@ -1,7 +1,7 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
 import type { TakenOut } from '@wellhydra/core/stores';
-import type { BarPart } from '../../ui/composition-bar';
+import type { LyingBand } from '../../ui/lying-box';
 import type { Drafts } from '../../domain/drinks/drafts';
 import { KIND_NAMES } from '../../domain/drinks/kinds';
 
@@ -10,9 +10,11 @@ export interface DrinkLine {
   readonly id: string;
   readonly name: string;
   readonly kind: string;
+  /** "1.22 L · 6.7 × 180 mL". */
+  readonly size: string;
   readonly summary: string;
   readonly warning: string | null;
-  readonly parts: readonly BarPart[];
+  readonly stream: readonly LyingBand[];
   readonly spoken: string;
 }
 
@@ -43,7 +45,14 @@ export interface DrinkFigures extends Omit<DrinkLine, 'id' | 'name' | 'kind'> {
 export type FiguresOf = (document: DrinkDocument) => DrinkFigures | undefined;
 
 /** A line before it is reckoned: nothing is said that is not known. */
-const NO_FIGURES: DrinkFigures = { summary: ' ', warning: null, parts: [], spoken: 'Not reckoned yet', takes: null };
+const NO_FIGURES: DrinkFigures = {
+  size: ' ',
+  summary: ' ',
+  warning: null,
+  stream: [],
+  spoken: 'Not reckoned yet',
+  takes: null,
+};
 
 const matches = (document: DrinkDocument, words: readonly string[]): boolean => {
   const text = [document.name, KIND_NAMES[document.kind as DrinkKind], ...document.steps.map((step) => step.text)]
@@ -64,15 +73,37 @@ export function drinkGroups(
     .map(({ id, document }) => ({
       id,
       name: document.name || 'Unnamed drink',
-      kind: document.kind,
+      kind: KIND_NAMES[document.kind as DrinkKind] ?? document.kind,
       ...(figuresOf(document) ?? NO_FIGURES),
     }));
-  return (Object.entries(KIND_NAMES) as [DrinkKind, string][])
-    .map(([kind, name]) => ({
+  return Object.values(KIND_NAMES)
+    .map((name) => ({
       kind: name,
       lines: lines
-        .filter((line) => line.kind === kind)
+        .filter((line) => line.kind === name)
         .sort((a, b) => a.name.localeCompare(b.name, undefined, { numeric: true })),
     }))
     .filter((group) => group.lines.length > 0);
+}
+
+/** A row of the list: a drink under its kind, or as many drinks beside each other as there is room for. */
+export interface DrinksRow {
+  readonly key: string;
+  /** The kind that begins here, where each has a part of its own. */
+  readonly heading: string | null;
+  readonly lines: readonly DrinkLine[];
+}
+
+/** The list as rows: by kind where one stands below the other, without a gap between kinds where they stand beside. */
+export function drinkRows(groups: readonly DrinkGroup[], columns: number): readonly DrinksRow[] {
+  if (columns === 1)
+    return groups.flatMap(({ kind, lines }) =>
+      lines.map((line, index) => ({ key: line.id, heading: index === 0 ? kind : null, lines: [line] })),
+    );
+  const all = groups.flatMap(({ lines }) => lines);
+  const rows = Math.ceil(all.length / columns);
+  return Array.from({ length: rows }, (_row, index) => {
+    const lines = all.slice(index * columns, (index + 1) * columns);
+    return { key: lines[0]!.id, heading: null, lines };
+  });
 }

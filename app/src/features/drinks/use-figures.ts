@@ -23,9 +23,10 @@ const DRAW_EVERY_ms = 100;
 
 /** Why there are none stands where they would: beside a name a warning is about the drink. */
 const withoutFigures = (why: string): DrinkFigures => ({
+  size: '',
   summary: why,
   warning: null,
-  parts: [],
+  stream: [],
   spoken: why,
   takes: null,
 });

@@ -1,6 +1,5 @@
 import { potContents, type Pot } from '@wellhydra/core/simulate';
 import { BANDS, type Band } from '../../../ui/bands';
-import type { BarPart } from '../../../ui/composition-bar';
 
 /** Salts are a hundredth of most drinks: they are drawn this many times as wide, and it is said so. */
 export const SALT_MAGNIFIED = 10;
@@ -11,11 +10,18 @@ export function bandWidths(pot: Pot): Readonly<Record<Band, number>> {
   return { ...contents, salt: contents.salt * (pot.dry ? 1 : SALT_MAGNIFIED) };
 }
 
-/** Less than this share of a bar is not seen. */
+/** A part of what something is made of. */
+export interface PotShare {
+  readonly band: Band;
+  /** Of the whole, 0 to 1. */
+  readonly share: number;
+}
+
+/** Less than this share is not seen. */
 const LEAST_SHARE = 0.001;
 
-/** A pot as the parts of a bar, salts magnified. */
-export function barParts(pot: Pot): readonly BarPart[] {
+/** What a pot is made of, salts magnified as they are drawn. */
+export function potShares(pot: Pot): readonly PotShare[] {
   const drawn = bandWidths(pot);
   const whole = BANDS.reduce((sum, band) => sum + drawn[band], 0);
   if (whole <= 0) return [];
