@@ -7,7 +7,8 @@ import { useAppDispatch } from '../../domain/store';
 import { keepAction } from '../../state/undo-actions';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
-import { useIsWide } from '../../ui/use-layout';
+import { SheetPlace } from '../../ui/sheet';
+import { useHasRoomBeside, useIsWide } from '../../ui/use-layout';
 import { KIND_NAMES } from '../../domain/drinks/kinds';
 import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../../domain/drinks/drink-endpoints';
 import { withoutOthers, type RunContext } from '../../domain/run/run-context';
@@ -18,7 +19,8 @@ import { Composer } from './step/composer';
 import { ConflictNote } from './header/conflict-note';
 import { drinkForgotten, type Draft } from '../../domain/drinks/drafts';
 import { DrinkHeader } from './header/drink-header';
-import { DrinkSheets, type OpenSheet } from './drink-sheets';
+import { DrinkSheets, OVER_THE_PAGE, type OpenSheet } from './drink-sheets';
+import { ToolStrip } from './header/tool-strip';
 import { OpenedStep } from './step/opened-step';
 import { FiguresPanel } from './figures/figures-panel';
 import { unreadLines } from './figures/unread-lines';
@@ -70,6 +72,7 @@ function useDeleting({ id, revision, mine }: Draft) {
 
 function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle: DraftHandle }) {
   const wide = useIsWide();
+  const room = useHasRoomBeside();
   const [sheet, setSheet] = useState<OpenSheet>(null);
   const document = draft.mine;
   const context = useRunContext();
@@ -81,13 +84,23 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   const [opened, setOpened] = useState<string | null>(null);
   const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
   const openedView = opened === null ? undefined : steps.find(({ id }) => id === opened);
+  const inHand = sheet === null || OVER_THE_PAGE.has(sheet) ? null : (sheet as Exclude<OpenSheet, 'menu' | null>);
+  const narrow = room && (inHand !== null || openedView !== undefined);
   const deleteIt = useDeleting(draft);
   const { settle, addStep, addLine } = handle;
   const { id } = draft;
   const make = useCallback(() => router.push(`/make/new?drink=${id}`), [id]);
   const openResize = useCallback(() => setSheet('resize'), []);
   const openMenu = useCallback(() => setSheet('menu'), []);
-  const pick = useCallback(() => setOpened(addStep({ verb: 'add', text: '' })), [addStep]);
+  const pickTool = useCallback((tool: OpenSheet) => {
+    setOpened(null);
+    setSheet(tool);
+  }, []);
+  const openStep = useCallback((step: string | null) => {
+    setSheet(null);
+    setOpened(step);
+  }, []);
+  const pick = useCallback(() => openStep(addStep({ verb: 'add', text: '' })), [addStep, openStep]);
   const add = useCallback((line: string) => addLine(line, context.options), [addLine, context.options]);
   const { conflicts, otherName } = draft;
   const conflictAt = useCallback(
@@ -122,6 +135,7 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
               onResize={openResize}
               onMore={openMenu}
             />
+            {room ? <ToolStrip inHand={inHand} onPick={pickTool} /> : null}
             {elsewhere.map(({ at }) => (
               <View key={at}>{conflictAt(at)}</View>
             ))}
@@ -132,8 +146,9 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
               onMove={handle.move}
               onRemove={handle.remove}
               onDuplicate={handle.duplicate}
-              onOpen={setOpened}
+              onOpen={openStep}
               conflictAt={conflictAt}
+              narrow={narrow}
             />
             <Composer
               line={draft.composer}
@@ -152,28 +167,37 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
             ))}
           </View>
         </ScrollView>
-        <FiguresPanel drinkId={id} document={document} analysis={analysis} context={context} onOpenStep={setOpened} />
-        {openedView ? (
-          <OpenedStep
-            drinkId={id}
-            view={openedView}
-            document={document}
-            analysis={analysis}
-            context={context}
-            onReplace={handle.replace}
-            onExchange={handle.exchange}
-            onClose={() => setOpened(null)}
-          />
-        ) : null}
-        <DrinkSheets
-          open={sheet}
-          draft={draft}
+        <FiguresPanel
+          drinkId={id}
+          document={document}
           analysis={analysis}
           context={context}
-          handle={handle}
-          onOpen={setSheet}
-          onDelete={() => void deleteIt()}
+          onOpenStep={openStep}
+          narrow={narrow}
         />
+        <SheetPlace.Provider value={sheet !== null && OVER_THE_PAGE.has(sheet) ? 'over' : 'beside'}>
+          {openedView ? (
+            <OpenedStep
+              drinkId={id}
+              view={openedView}
+              document={document}
+              analysis={analysis}
+              context={context}
+              onReplace={handle.replace}
+              onExchange={handle.exchange}
+              onClose={() => setOpened(null)}
+            />
+          ) : null}
+          <DrinkSheets
+            open={sheet}
+            draft={draft}
+            analysis={analysis}
+            context={context}
+            handle={handle}
+            onOpen={setSheet}
+            onDelete={() => void deleteIt()}
+          />
+        </SheetPlace.Provider>
       </View>
     </LiveRunContext.Provider>
   );

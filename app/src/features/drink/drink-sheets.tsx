@@ -26,6 +26,9 @@ import { VersionsSheet } from './versions/versions-sheet';
 /** What can lie over the page. */
 export type OpenSheet = MenuKey | 'menu' | null;
 
+/** Those that lie over the page also where there is room beside it: they lead away from it, or need all of it. */
+export const OVER_THE_PAGE: ReadonlySet<OpenSheet> = new Set<OpenSheet>(['menu', 'made', 'compare']);
+
 interface DrinkSheetsProps {
   readonly open: OpenSheet;
   readonly draft: Draft;

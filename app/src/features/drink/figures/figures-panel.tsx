@@ -33,6 +33,8 @@ interface FiguresPanelProps {
   readonly context: RunContext;
   /** Opens a step, by its id. */
   readonly onOpenStep: (id: string) => void;
+  /** A tool stands beside it on a wide screen. */
+  readonly narrow?: boolean;
 }
 
 const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
@@ -53,6 +55,7 @@ export const FiguresPanel = memo(function FiguresPanel({
   analysis,
   context,
   onOpenStep,
+  narrow = false,
 }: FiguresPanelProps) {
   const spread = useSpread(document, context);
   const wide = useIsWide();
@@ -103,7 +106,11 @@ export const FiguresPanel = memo(function FiguresPanel({
   );
   if (wide)
     return (
-      <View className="on-panel w-[400px] bg-panel" role="complementary" aria-label="Figures">
+      <View
+        className={`on-panel bg-panel ${narrow ? 'w-[300px]' : 'w-[400px]'}`}
+        role="complementary"
+        aria-label="Figures"
+      >
         <ScrollView contentContainerClassName="gap-4 p-6 pb-12">
           {title}
           {figuresAndMore}

@@ -22,6 +22,8 @@ interface StepListProps extends StepRowActions {
   readonly steps: readonly StepView[];
   readonly analysis: Analysis;
   readonly conflictAt?: (id: string) => ReactNode;
+  /** A tool stands beside it on a wide screen. */
+  readonly narrow?: boolean;
 }
 
 /** Width of the stream, px, and of the gap beside it. */
@@ -33,14 +35,20 @@ const POINTER = { activationConstraint: { distance: DRAG_AFTER_px } };
 const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 
 /** Steps in order with the stream beside them, and under them what is done to each glass. */
-export const StepList = memo(function StepList({ steps, analysis, conflictAt, ...actions }: StepListProps) {
+export const StepList = memo(function StepList({
+  steps,
+  analysis,
+  conflictAt,
+  narrow = false,
+  ...actions
+}: StepListProps) {
   const [editing, setEditing] = useState<string | null>(null);
   const [texts] = useState(() => new RowTexts(steps));
   // The stream and the rails come first; what stands beside each step follows a frame later.
   const late = useDeferredValue(steps);
   useLayoutEffect(() => texts.show(late), [texts, late]);
   const [heights, setHeights] = useState<Readonly<Record<string, number>>>({});
-  const size = useIsWide() ? 'wide' : 'phone';
+  const size = useIsWide() && !narrow ? 'wide' : 'phone';
   const width = STREAM_px[size];
   const room = width + STREAM_px.gap[size];
   const sensors = useSensors(useSensor(PointerSensor, POINTER), useSensor(KeyboardSensor, KEYBOARD));
