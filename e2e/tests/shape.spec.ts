@@ -143,6 +143,13 @@ test('a figure can be asked where it comes from', async ({ page }) => {
   const parts = page.getByRole('list', { name: 'Comes from' });
   await expect(parts.getByRole('listitem').first()).toContainText('Honey');
   await expect(parts.getByRole('listitem').first()).toContainText('step 6');
+  await page.getByRole('button', { name: 'Done' }).click();
+  // What the figure means is beside it, with the way to all words.
+  await figures.getByRole('button', { name: /^Where Elderberries, as dried comes from/i }).click();
+  await expect(page.getByText(/^How much dried plant a spoon or a glass stands for/)).toBeVisible();
+  await page.getByRole('link', { name: 'All words' }).click();
+  await expect(page.getByRole('heading', { name: 'Words', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '°Brix' })).toBeVisible();
 });
 
 test('versions are named, compared and gone back to; another drink is pasted beside', async ({ page }) => {

@@ -33,6 +33,7 @@ async function addresses(page: Page): Promise<readonly (readonly [string, string
     [`/logbook/compare?brew=${made[1].id}&with=${made[0].id}`, made[1].drinkName],
     [`/bottles/${bottles[0].id}`, bottles[0].drinkName],
     ['/kitchen', 'Skerry Light'],
+    ['/words?word=ph', 'Water activity'],
     ['/no/such/place', 'Nothing here'],
     ['/drinks/00000000-0000-4000-8000-000000000000', 'No such drink'],
     ['/bottles/00000000-0000-4000-8000-000000000000', 'No such bottle'],

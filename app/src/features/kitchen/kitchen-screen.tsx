@@ -88,6 +88,7 @@ export function KitchenScreen() {
         <Text variant="heading">Day and night</Text>
         <Choice label="Theme" options={THEMES} value={theme} onChange={(value) => dispatch(themeChosen(value))} />
       </View>
+      <Button label="What the words mean" kind="plain" className="self-start" onPress={() => router.push('/words')} />
       <View className="gap-2 pt-2">
         {unsent ? (
           <Text className="text-heat">

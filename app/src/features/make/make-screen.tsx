@@ -4,13 +4,16 @@ import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
+import { useHasRoomBeside } from '../../ui/use-layout';
 import { BrewMenu } from './brew-menu';
 import { BrewOver } from './brew-over';
 import { FinishPage } from './finish-page';
 import { stepPages } from './make-view';
+import { PotPanel } from './pot-panel';
 import { stopsView } from './safeguards';
 import { Segments } from './segments';
 import { StepFrame } from './step-frame';
+import { StepsRail } from './steps-rail';
 import { useBrew, useBrewNews, useOpenBrew, type MakingProps } from './use-brew';
 import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { useSeen } from './use-seen';
@@ -57,6 +60,7 @@ function Making({ happened: store, ...making }: MakingProps) {
     setHeld(null);
     setLooking(to === follows ? null : to);
   };
+  const wide = useHasRoomBeside();
   const [menu, setMenu] = useState(false);
   const above = (
     <View className="gap-3">
@@ -76,7 +80,7 @@ function Making({ happened: store, ...making }: MakingProps) {
           )}
         </View>
       </View>
-      <Segments pages={pages} at={at} current={current} onLook={look} />
+      {wide ? null : <Segments pages={pages} at={at} current={current} onLook={look} />}
       {state.stage === 'paused' ? (
         <View className="flex-row items-center justify-between gap-3 rounded-[12px] bg-amber px-3 py-2">
           <Text role="status" className="shrink font-bold text-onamber">
@@ -92,33 +96,37 @@ function Making({ happened: store, ...making }: MakingProps) {
     [recipe, state, run, page, over],
   );
   return (
-    <>
-      {over && !page ? (
-        <BrewOver {...props} pages={pages} onLook={look} />
-      ) : page ? (
-        <StepFrame
-          key={page.id}
-          {...props}
-          sensors={sensors}
-          page={page}
-          stops={stops}
-          above={above}
-          isCurrent={at === current}
-          seen={seen}
-          over={over}
-          then={pages[at + 1]?.title ?? (over ? 'how it went' : 'fill the bottles')}
-          onBack={at === 0 ? undefined : () => look(at - 1)}
-          onNext={() => look(at + 1)}
-          onStay={() => setLooking(null)}
-          onTyping={(busy) => {
-            touched();
-            setHeld(busy ? at : null);
-          }}
-        />
-      ) : (
-        <FinishPage {...props} above={above} onBack={() => look(pages.length - 1)} />
-      )}
+    <View className="on-panel flex-1 flex-row bg-panel">
+      {wide ? <StepsRail pages={pages} at={at} current={current} onLook={look} /> : null}
+      <View className="flex-1">
+        {over && !page ? (
+          <BrewOver {...props} pages={pages} onLook={look} />
+        ) : page ? (
+          <StepFrame
+            key={page.id}
+            {...props}
+            sensors={sensors}
+            page={page}
+            stops={stops}
+            above={above}
+            isCurrent={at === current}
+            seen={seen}
+            over={over}
+            then={pages[at + 1]?.title ?? (over ? 'how it went' : 'fill the bottles')}
+            onBack={at === 0 ? undefined : () => look(at - 1)}
+            onNext={() => look(at + 1)}
+            onStay={() => setLooking(null)}
+            onTyping={(busy) => {
+              touched();
+              setHeld(busy ? at : null);
+            }}
+          />
+        ) : (
+          <FinishPage {...props} above={above} onBack={() => look(pages.length - 1)} />
+        )}
+      </View>
+      {wide ? <PotPanel run={run} step={page?.of ?? null} /> : null}
       {menu ? <BrewMenu {...props} pages={pages} step={page} onLook={look} onClose={() => setMenu(false)} /> : null}
-    </>
+    </View>
   );
 }

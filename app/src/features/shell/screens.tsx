@@ -26,6 +26,7 @@ const LOADERS = {
   plan: async () => ({ default: (await secondLoad()).PlanScreen }),
   today: async () => ({ default: (await secondLoad()).TodayScreen }),
   timers: async () => ({ default: (await secondLoad()).TimerBar }),
+  words: async () => ({ default: (await secondLoad()).WordsScreen }),
   kitchen: async () => ({ default: (await secondLoad()).KitchenScreen }),
 };
 
@@ -52,6 +53,7 @@ export const LazyBottleScreen = screen(LOADERS.bottle, 'the bottle');
 export const LazyPeopleScreen = screen(LOADERS.people, 'the people');
 export const LazyNewPersonScreen = screen(LOADERS.newPerson, 'the form');
 export const LazyPersonScreen = screen(LOADERS.person, 'them');
+export const LazyWordsScreen = screen(LOADERS.words, 'the words');
 export const LazyStoresScreen = screen(LOADERS.stores, 'the stores');
 export const LazyMeasuresScreen = screen(LOADERS.measures, 'your measures');
 export const LazyLotScreen = screen(LOADERS.lot, 'the lot');

@@ -22,3 +22,4 @@ export { LogbookScreen } from '../logbook/logbook-screen';
 export { LotScreen } from '../stores/lot-screen';
 export { StoresScreen } from '../stores/stores-screen';
 export { TodayScreen } from '../today/today-screen';
+export { WordsScreen } from '../glossary/words-screen';

@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native';
 import { unitsChosen } from '../../state/units-choice';
 import { useGetPeopleQuery } from '../../domain/people/people-endpoints';
 import { useAppSelector } from '../../domain/store';
+import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
@@ -81,6 +82,15 @@ export function Shell() {
             <Text className="flex-1">{does}</Text>
           </View>
         ))}
+        <Button
+          label="What the words mean"
+          kind="plain"
+          className="self-start"
+          onPress={() => {
+            setHelp(false);
+            router.push('/words');
+          }}
+        />
       </Sheet>
     </View>
   );

@@ -43,6 +43,9 @@ const LITRE_MEASURES: Readonly<Partial<Record<SpreadFigure, Measure>>> = {
   'liquid.pH': { label: 'Acidity', unit: 'pH', tone: 'acid' },
 };
 
+/** The middle of what is usual in blood, 275 to 295 mOsm/kg, and about that of tears. */
+const BLOOD_mOsm_kg = 290;
+
 /** Without a target, a litre shows these. */
 const PLAIN_LITRE: readonly SpreadFigure[] = [
   'perLitre.carbohydrate_g',
@@ -166,7 +169,14 @@ function litreFigure(
   const ph = figure === 'liquid.pH';
   const number = ph ? value.toFixed(1) : sensible(value);
   const { outside, words } = position(band, value);
-  const equal = ph ? `± ${analysis.liquid?.phMargin}` : band ? `aim ${formatNumber(band.aim)}` : undefined;
+  const particles = figure.startsWith('liquid.osmol');
+  const equal = ph
+    ? `± ${analysis.liquid?.phMargin}`
+    : band
+      ? `aim ${formatNumber(band.aim)}`
+      : particles
+        ? `blood ${BLOOD_mOsm_kg}`
+        : undefined;
   return {
     id: figure,
     label: measure.label,

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
+import { PlainWord } from '../../glossary/plain-word';
 import type { OriginView } from './origin-view';
 
 interface OriginSheetProps {
@@ -30,6 +31,7 @@ export function OriginSheet({ view, onClose }: OriginSheetProps) {
           </View>
         ))}
       </View>
+      {view.word ? <PlainWord entry={view.word} /> : null}
       <Button label="Done" size="large" onPress={onClose} />
     </Sheet>
   );

@@ -3,6 +3,7 @@ import type { Composition } from '@wellhydra/core/liquid';
 import { nutrientsOf, perLitreOf, type Nutrients, type PerLitre } from '@wellhydra/core/serving';
 import type { Basis } from '../../../state/preferences';
 import { sensible, type FigureView } from './figures-view';
+import { wordOfFigure, type GlossaryEntry } from '../../../domain/words/glossary';
 import { shareOfBatch } from '../../../domain/words/portions';
 
 /** Where a figure comes from, as it is shown. */
@@ -10,6 +11,8 @@ export interface OriginView {
   readonly title: string;
   /** How it is computed, in a sentence. */
   readonly how: string;
+  /** What the figure means, in plain words; undefined of one that everybody knows. */
+  readonly word: GlossaryEntry | undefined;
   readonly rows: readonly {
     readonly id: string;
     readonly name: string;
@@ -47,13 +50,16 @@ const LEAST_SHARE = 0.002;
 export function originView(analysis: Analysis, basis: Basis, figure: FigureView): OriginView {
   const title = `${figure.label}: ${figure.value}`;
   const linear = linearOf(figure.id);
-  if (!linear) return { title, how: MODELS[figure.id] ?? (figure.id.startsWith('plant:') ? DRY : ADDS_UP), rows: [] };
+  const word = wordOfFigure(figure.id);
+  if (!linear)
+    return { title, how: MODELS[figure.id] ?? (figure.id.startsWith('plant:') ? DRY : ADDS_UP), word, rows: [] };
   const unit = figure.value.replace(/^[\d.,]+\s*/, '');
   const parts = contributionsTo(analysis, linear);
   const perLitre = figure.id.startsWith('perLitre.');
   const scale = perLitre ? 1 / (analysis.liquid?.volume_mL ?? 1) : (shareOfBatch(analysis, basis) ?? 1);
   return {
     title,
+    word,
     how: parts.some(({ exact }) => !exact)
       ? `${ADDS_UP} What plants give is what the others leave of the whole, shared out by what is in them.`
       : ADDS_UP,

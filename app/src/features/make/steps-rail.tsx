@@ -1,0 +1,46 @@
+import { Pressable, ScrollView, View } from 'react-native';
+import { Text } from '../../ui/text';
+import type { StepPage } from './make-view';
+
+interface StepsRailProps {
+  readonly pages: readonly StepPage[];
+  readonly at: number;
+  readonly current: number;
+  readonly onLook: (to: number) => void;
+}
+
+const DONE_LOOKS = { done: '✓', skipped: '–' } as const;
+
+/** All steps of a brew at the left of a wide screen: what is done, what is now, each a way there. */
+export function StepsRail({ pages, at, current, onLook }: StepsRailProps) {
+  return (
+    <View className="w-[280px] border-r border-panelline" role="navigation" aria-label="Steps of this brew">
+      <ScrollView contentContainerClassName="py-4">
+        {pages.map((page, index) => {
+          const here = index === at;
+          return (
+            <Pressable
+              key={page.id}
+              role="button"
+              aria-label={`Step ${index + 1}, ${page.title}${page.left ? `, ${page.left}` : ''}`}
+              aria-current={here ? 'step' : undefined}
+              onPress={() => onLook(index)}
+              className={`min-h-[48px] flex-row items-center gap-3 px-4 py-2 active:opacity-80 ${here ? 'bg-[#163B3B]' : ''}`}
+            >
+              <Text
+                className={`w-[24px] text-right text-[15px] ${index === current ? 'font-bold text-[#E3A21A]' : 'text-panelmute'}`}
+              >
+                {page.left ? DONE_LOOKS[page.left === 'done' ? 'done' : 'skipped'] : index + 1}
+              </Text>
+              <Text
+                className={`shrink text-[16px] leading-[21px] ${page.left && !here ? 'text-panelmute' : 'text-onpanel'} ${index === current ? 'font-bold' : ''}`}
+              >
+                {page.title}
+              </Text>
+            </Pressable>
+          );
+        })}
+      </ScrollView>
+    </View>
+  );
+}
