@@ -1,3 +1,5 @@
+const { inRem } = require('./type-scale');
+
 /** Tokens of the design; the colours themselves stand in global.css, one set for each theme. */
 const token = (name) => `rgb(var(--${name}) / <alpha-value>)`;
 
@@ -26,6 +28,8 @@ module.exports = {
         chosen: token('chosen'),
         onchosen: token('onchosen'),
       },
+      fontSize: inRem,
+      lineHeight: inRem,
       fontFamily: {
         heading: ['Bricolage Grotesque', 'system-ui', 'sans-serif'],
         body: ['Atkinson Hyperlegible Next', 'system-ui', 'sans-serif'],

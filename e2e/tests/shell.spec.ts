@@ -52,6 +52,42 @@ test('deep links and reloads work on every address', async ({ page }) => {
   }
 });
 
+/** Words that are cut off, or stand outside of the screen; what a table holds may be pushed sideways in it. */
+const cutOff = () => {
+  const found: string[] = [];
+  for (const element of document.querySelectorAll<HTMLElement>('body *')) {
+    const { left, right, width, height } = element.getBoundingClientRect();
+    const own = [...element.childNodes].some(({ nodeType, textContent }) => nodeType === 3 && textContent?.trim());
+    const { display, lineHeight, overflowY, textOverflow } = getComputedStyle(element);
+    if (!own || width <= 1 || height <= 1 || element.closest('svg, table, [aria-hidden=true]')) continue;
+    const outside = right > innerWidth + 2 || left < -2;
+    // A line that is higher than its place is cut; a word that is broken anywhere is not.
+    const cut =
+      display !== 'inline' &&
+      overflowY === 'hidden' &&
+      element.scrollHeight > element.clientHeight + parseFloat(lineHeight) / 2;
+    const shortened = textOverflow === 'ellipsis' && element.scrollWidth > element.clientWidth + 1;
+    if (outside || cut || shortened)
+      found.push(`${outside ? 'outside' : shortened ? 'shortened' : 'cut off'}: ${element.textContent!.slice(0, 60)}`);
+  }
+  if (document.documentElement.scrollWidth > innerWidth) found.push('the page scrolls sideways');
+  return found;
+};
+
+test('with letters twice as large nothing is cut off, and no page scrolls sideways', async ({ page }) => {
+  await openDemo(page);
+  const failures: string[] = [];
+  for (const [address, heading] of await addresses(page)) {
+    await page.goto(address);
+    // As the browser and the system set it.
+    await page.addStyleTag({ content: 'html { font-size: 200% }' });
+    await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+    if (address.startsWith('/drinks/')) await allFigures(page);
+    for (const words of await page.evaluate(cutOff)) failures.push(`${address.slice(0, 40)}: ${words}`);
+  }
+  expect(failures).toEqual([]);
+});
+
 /** By day everything is looked at; by night, where nothing differs but the colours, those. */
 const THEMES = [
   ['light', undefined],

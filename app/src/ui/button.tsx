@@ -11,8 +11,8 @@ const KINDS = {
 } as const;
 
 const SIZES = {
-  normal: { box: 'min-h-[44px] px-4 py-1.5 rounded-[10px]', words: 'text-[15px]' },
-  large: { box: 'min-h-[52px] px-5 py-2 rounded-[12px]', words: 'text-[17px]' },
+  normal: { box: 'min-h-[44px] px-4 py-1.5 rounded-[10px]', words: 'text-15' },
+  large: { box: 'min-h-[52px] px-5 py-2 rounded-[12px]', words: 'text-17' },
 } as const;
 
 interface ButtonProps {
@@ -50,14 +50,14 @@ export const Button = memo(function Button({
       aria-expanded={expanded}
       disabled={disabled}
       onPress={onPress}
-      className={`flex-row items-center justify-center gap-2 border-2 active:opacity-80 ${SIZES[size].box} ${box} ${disabled ? 'opacity-50' : ''} ${className}`}
+      className={`max-w-full flex-row items-center justify-center gap-2 border-2 active:opacity-80 ${SIZES[size].box} ${box} ${disabled ? 'opacity-50' : ''} ${className}`}
     >
       {Icon ? (
         <Text className={words}>
           <Icon size={18} color="currentColor" />
         </Text>
       ) : null}
-      <Text className={`text-center font-heading font-bold ${SIZES[size].words} ${words}`}>{label}</Text>
+      <Text className={`shrink text-center font-heading font-bold ${SIZES[size].words} ${words}`}>{label}</Text>
     </Pressable>
   );
 });

@@ -24,7 +24,7 @@ const LOOKS = {
 export function Choice<Value extends string>({ label, options, value, onChange, onPanel = false }: ChoiceProps<Value>) {
   const look = LOOKS[onPanel ? 'panel' : 'sheet'];
   return (
-    <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-2">
+    <View role="radiogroup" aria-label={label} className="max-w-full flex-row flex-wrap gap-2">
       {options.map((option) => {
         const chosen = option.value === value;
         return (
@@ -35,7 +35,7 @@ export function Choice<Value extends string>({ label, options, value, onChange, 
             onPress={() => onChange(option.value)}
             className={`min-h-[44px] justify-center rounded-[10px] border px-3 ${chosen ? look.on : look.off}`}
           >
-            <Text variant="smallStrong" className={`text-[14px] ${chosen ? look.onWords : look.offWords}`}>
+            <Text variant="smallStrong" className={`text-14 ${chosen ? look.onWords : look.offWords}`}>
               {option.label}
             </Text>
           </Pressable>

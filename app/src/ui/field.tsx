@@ -21,7 +21,7 @@ export function Field({ label, error, help, inputRef, ...input }: FieldProps) {
         aria-label={label}
         aria-describedby={note ? `${id}-note` : undefined}
         aria-invalid={error !== undefined}
-        className={`min-h-[48px] rounded-[10px] border bg-sheet px-3 font-body text-[16px] text-ink ${error ? 'border-heat' : 'border-line'}`}
+        className={`min-h-[48px] rounded-[10px] border bg-sheet px-3 font-body text-16 text-ink ${error ? 'border-heat' : 'border-line'}`}
         {...input}
       />
       {note ? (

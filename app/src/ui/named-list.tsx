@@ -18,12 +18,10 @@ export function NamedList({ cautions }: { readonly cautions: readonly Named[] })
     <View role="list" aria-label="For your people" className="gap-2 rounded-[12px] bg-[#FBFDFC] p-3">
       {cautions.map(({ code, severity, title, text }) => (
         <View key={code} role="listitem" className={`border-l-[4px] pl-3 ${EDGES[severity]}`}>
-          <Text
-            className={`text-[15px] font-bold leading-[21px] ${severity === 'stop' ? 'text-[#7A1F05]' : 'text-[#0E2A2B]'}`}
-          >
+          <Text className={`text-15 font-bold leading-21 ${severity === 'stop' ? 'text-[#7A1F05]' : 'text-[#0E2A2B]'}`}>
             {title}
           </Text>
-          <Text className="text-[14px] leading-[20px] text-[#0E2A2B]">{text}</Text>
+          <Text className="text-14 leading-20 text-[#0E2A2B]">{text}</Text>
         </View>
       ))}
     </View>

@@ -25,7 +25,7 @@ export function NativeField({ type, label, value, onChange, latest, placeholder,
         max={latest}
         placeholder={placeholder}
         onChange={(event) => onChange(event.target.value)}
-        className="min-h-[48px] self-start rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
+        className="min-h-[48px] self-start rounded-[10px] border border-line bg-sheet px-3 font-body text-16 text-ink"
       />
     </View>
   );

@@ -3,6 +3,7 @@ import { Pressable, View } from 'react-native';
 import Svg, { Circle, Rect } from 'react-native-svg';
 import { Apart } from './apart';
 import { Text } from './text';
+import { useHasLargeText } from './use-large-text';
 
 /** Where things lie on a rail, each as a share of its length from 0 to 1. */
 export interface RailPlaces {
@@ -56,9 +57,7 @@ const FigureContext = createContext(NOTHING);
 function Value() {
   const { value, outside } = useContext(FigureContext);
   return (
-    <span
-      className={`font-heading text-[17px] font-bold leading-[23px] ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}
-    >
+    <span className={`font-heading text-17 font-bold leading-23 ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>
       {value}
     </span>
   );
@@ -66,7 +65,7 @@ function Value() {
 
 function Equal() {
   const { equal } = useContext(FigureContext);
-  return equal ? <span className="font-body text-[15px] leading-[23px] text-panelmute">{equal}</span> : null;
+  return equal ? <span className="font-body text-15 leading-23 text-panelmute">{equal}</span> : null;
 }
 
 /** Says the figure in full on the group that it stands in. */
@@ -143,7 +142,7 @@ const sameProps = (a: RailProps, b: RailProps): boolean =>
   a.spoken === b.spoken && a.onAsk === b.onAsk && JSON.stringify(a.places) === JSON.stringify(b.places);
 
 /** Rails keep their height whatever they say, so that a key lays out each by itself. */
-const HEIGHTS = { plain: 'h-[23px]', gauge: 'h-[41px]' } as const;
+const HEIGHTS = { plain: 'h-[1.4375rem]', gauge: 'h-[calc(1.4375rem+18px)]' } as const;
 
 function Frame({
   label,
@@ -152,24 +151,25 @@ function Frame({
   gauge,
 }: Pick<RailProps, 'label' | 'id' | 'onAsk'> & { readonly gauge: boolean }) {
   const group = useRef<View>(null);
-  return (
-    <Apart className={HEIGHTS[gauge ? 'gauge' : 'plain']}>
-      <View ref={group} role="group" className="gap-1">
-        <Spoken on={group} />
-        <View className="flex-row items-baseline justify-between gap-3">
-          <Text className="shrink text-[15px] text-onpanel" numberOfLines={1}>
-            {label}
-          </Text>
-          <View className="shrink-0 flex-row items-baseline justify-end gap-x-1">
-            <Value />
-            <Equal />
-          </View>
+  const large = useHasLargeText();
+  const inside = (
+    <View ref={group} role="group" className="gap-1">
+      <Spoken on={group} />
+      <View className={`items-baseline justify-between ${large ? '' : 'flex-row gap-3'}`}>
+        <Text className="shrink text-15 text-onpanel" {...(large ? {} : { numberOfLines: 1 })}>
+          {label}
+        </Text>
+        <View className={`max-w-full flex-row items-baseline gap-x-1 ${large ? 'flex-wrap' : 'shrink-0 justify-end'}`}>
+          <Value />
+          <Equal />
         </View>
-        <Gauge />
-        {onAsk ? <AskButton label={label} id={id} onAsk={onAsk} /> : null}
       </View>
-    </Apart>
+      <Gauge />
+      {onAsk ? <AskButton label={label} id={id} onAsk={onAsk} /> : null}
+    </View>
   );
+  // With large letters a label has as many lines as it needs.
+  return large ? inside : <Apart className={HEIGHTS[gauge ? 'gauge' : 'plain']}>{inside}</Apart>;
 }
 
 /** A figure on its gauge: the usual band, the value, and how far it may be off. */

@@ -17,7 +17,7 @@ export function SelectField({ label, options, value, onChange }: SelectFieldProp
         aria-label={label}
         value={value}
         onChange={(event) => onChange(event.target.value)}
-        className="min-h-[48px] max-w-full rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
+        className="min-h-[48px] max-w-full rounded-[10px] border border-line bg-sheet px-3 font-body text-16 text-ink"
       >
         {options.map((option) => (
           <option key={option.value} value={option.value}>

@@ -5,10 +5,10 @@ import { Text } from './text';
 export function StopNote({ title, text }: { readonly title: string; readonly text: string }) {
   return (
     <View className="gap-1 rounded-[12px] bg-[#FFE3D8] p-3">
-      <Text variant="strong" className="font-heading text-[18px] leading-[23px] text-[#7A1F05]">
+      <Text variant="strong" className="font-heading text-18 leading-23 text-[#7A1F05]">
         {title}
       </Text>
-      <Text className="text-[15px] leading-[21px] text-[#3B0D00]">{text}</Text>
+      <Text className="text-15 leading-21 text-[#3B0D00]">{text}</Text>
     </View>
   );
 }

@@ -1,15 +1,22 @@
 import type { ReactNode } from 'react';
-import { twMerge } from 'tailwind-merge';
+import { extendTailwindMerge } from 'tailwind-merge';
 import { Text as NativeText, type TextProps as NativeTextProps } from 'react-native';
+import { SIZES_px } from '../../type-scale';
+
+const sizes = SIZES_px.map(String);
+/** Knows the sizes of this application from colours, which are written alike. */
+const merged = extendTailwindMerge({
+  extend: { classGroups: { 'font-size': [{ text: sizes }], leading: [{ leading: sizes }] } },
+});
 
 const VARIANTS = {
-  title: 'font-heading text-[34px] leading-[38px] font-bold tracking-tight text-ink',
-  heading: 'font-heading text-[22px] leading-[27px] font-bold tracking-tight text-ink',
-  subheading: 'font-heading text-[18px] leading-[23px] font-bold tracking-tight text-ink',
-  body: 'font-body text-[16px] leading-[23px] text-ink',
-  strong: 'font-body text-[16px] leading-[23px] font-bold text-ink',
-  small: 'font-body text-[13px] leading-[18px] text-mute',
-  smallStrong: 'font-body text-[13px] leading-[18px] font-bold text-ink',
+  title: 'font-heading text-34 leading-38 font-bold tracking-tight text-ink',
+  heading: 'font-heading text-22 leading-27 font-bold tracking-tight text-ink',
+  subheading: 'font-heading text-18 leading-23 font-bold tracking-tight text-ink',
+  body: 'font-body text-16 leading-23 text-ink',
+  strong: 'font-body text-16 leading-23 font-bold text-ink',
+  small: 'font-body text-13 leading-18 text-mute',
+  smallStrong: 'font-body text-13 leading-18 font-bold text-ink',
 } as const;
 
 export type TextVariant = keyof typeof VARIANTS;
@@ -27,7 +34,7 @@ export function Text({ variant = 'body', className = '', children, ...rest }: Te
   const level = LEVELS[variant];
   const heading = level ? ({ role: 'heading', 'aria-level': level } as const) : {};
   return (
-    <NativeText className={twMerge(VARIANTS[variant], className)} {...heading} {...rest}>
+    <NativeText className={merged(VARIANTS[variant], className)} {...heading} {...rest}>
       {children}
     </NativeText>
   );

@@ -10,8 +10,7 @@ export interface GlossaryEntry {
   readonly use: string;
 }
 
-/** Words that figures of the application need, in the order of the alphabet. */
-export const GLOSSARY: readonly GlossaryEntry[] = [
+const ENTRIES: readonly GlossaryEntry[] = [
   {
     id: 'as-dried',
     term: 'As dried',
@@ -129,6 +128,14 @@ export const GLOSSARY: readonly GlossaryEntry[] = [
     use: 'It is only for what is sour, pH 4.2 and below, or very sweet. Tested recipes of your own country come first.',
   },
 ];
+
+/** Signs before a word count for nothing in its place. */
+const letters = ({ term }: GlossaryEntry): string => term.replace(/^[^a-z]+/i, '');
+
+/** Words that figures of the application need, in the order of the alphabet. */
+export const GLOSSARY: readonly GlossaryEntry[] = [...ENTRIES].sort((a, b) =>
+  letters(a).localeCompare(letters(b), 'en'),
+);
 
 export const glossaryEntry = (id: string): GlossaryEntry | undefined => GLOSSARY.find((each) => each.id === id);
 

@@ -32,10 +32,10 @@ export function WelcomeScreen() {
   return (
     <ScrollView className="flex-1 bg-mist" contentContainerClassName="min-h-full justify-center" role="main">
       <View className="w-full max-w-[460px] gap-5 self-center p-6">
-        <Text variant="title" className="text-[44px] leading-[48px]">
+        <Text variant="title" className="text-44 leading-48">
           Wellhydra
         </Text>
-        <Text className="text-[18px] leading-[26px]">
+        <Text className="text-18 leading-26">
           Type what goes into the jug. See what is in every glass, be warned when the salt is wrong, and find it again
           tomorrow.
         </Text>

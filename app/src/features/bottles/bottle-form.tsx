@@ -103,7 +103,7 @@ function RestOf({ part, form }: { readonly part: PartForm; readonly form: Bottle
   const ends = RESTS.filter(({ value }) => draw === null || value === 'poured-away');
   return (
     <View className="gap-2 rounded-[12px] bg-amber p-3">
-      <Text role="status" variant="strong" className="text-[15px] text-onamber">
+      <Text role="status" variant="strong" className="text-15 text-onamber">
         {rows.length === 0
           ? `${amount} in no ${dry ? 'jar' : 'bottle'}. What becomes of it?`
           : `${amount} does not fit in. What becomes of it?`}

@@ -56,7 +56,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
         <View className="flex-1 gap-2">
           <DueBadge due={view.due} />
           <Text variant="strong">Use by {dateWords(bottle.useBy)}</Text>
-          <Text variant="small" className="text-[14px]">
+          <Text variant="small" className="text-14">
             {bottle.useByReason}
           </Text>
           <Text>{view.empty ? 'Empty' : `${view.left} · ${view.place.toLowerCase()}`}</Text>
@@ -74,10 +74,10 @@ export function BottleScreen({ id }: { readonly id: string }) {
         <View className="gap-2 rounded-[12px] bg-amber p-3">
           {cautions.others.map(({ title, text }) => (
             <View key={title} className="gap-[2px]">
-              <Text variant="strong" className="text-[15px] text-onamber">
+              <Text variant="strong" className="text-15 text-onamber">
                 {title}
               </Text>
-              {text ? <Text className="text-[14px] leading-[20px] text-onamber">{text}</Text> : null}
+              {text ? <Text className="text-14 leading-20 text-onamber">{text}</Text> : null}
             </View>
           ))}
         </View>
@@ -85,7 +85,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
       <PerServing bottle={bottle} />
       <Pours bottle={bottle} people={household.people} />
       <WentInto bottle={bottle} />
-      <Text variant="small" className="text-[14px]">
+      <Text variant="small" className="text-14">
         Made {dateWords(bottle.madeAt)} from{' '}
         <Link href={`/drinks/${bottle.drinkId}`} className="text-teal underline">
           its formula

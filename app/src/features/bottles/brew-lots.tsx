@@ -83,30 +83,34 @@ export function BrewLotsList({ bottle }: { readonly bottle: BottleRecord }) {
       )}
       <View role="list" aria-label="What went into it">
         {bottles.map(({ bottleId, drinkName, batch, volume_mL }) => (
-          <View key={bottleId} role="listitem" className="flex-row justify-between gap-3 border-b border-line">
+          <View
+            key={bottleId}
+            role="listitem"
+            className="flex-row flex-wrap justify-between gap-x-3 border-b border-line"
+          >
             <Link
               href={`/bottles/${bottleId}`}
-              className="min-h-[44px] shrink py-2 font-body text-[16px] text-teal underline"
+              className="min-h-[44px] max-w-full shrink py-2 font-body text-16 text-teal underline"
             >
               {drinkName}, {batch}
             </Link>
-            <Text className="shrink-0 self-center text-mute">{showVolume(volume_mL)}</Text>
+            <Text className="self-center text-mute">{showVolume(volume_mL)}</Text>
           </View>
         ))}
         {lots.map(({ lotId, name, origin, grams, within, cost: its }) => (
           <View
             key={`${lotId} ${within}`}
             role="listitem"
-            className="flex-row justify-between gap-3 border-b border-line"
+            className="flex-row flex-wrap justify-between gap-x-3 border-b border-line"
           >
             <Link
               href={`/stores/${lotId}`}
-              className="min-h-[44px] shrink py-2 font-body text-[16px] text-teal underline"
+              className="min-h-[44px] max-w-full shrink py-2 font-body text-16 text-teal underline"
             >
               {[name, origin].filter(Boolean).join(', ')}
               {within ? ` (in ${within})` : ''}
             </Link>
-            <Text className="shrink-0 self-center text-mute">
+            <Text className="self-center text-mute">
               {showMass(grams)}
               {its === null ? '' : ` · ${money(its)}`}
             </Text>

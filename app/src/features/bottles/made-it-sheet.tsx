@@ -86,7 +86,7 @@ export function MadeItSheet({ draft, analysis, context, onClose }: MadeItSheetPr
           aria-labelledby="made-at"
           value={madeAt}
           onChange={(event) => setMadeAt(event.target.value)}
-          className="min-h-[48px] rounded-[10px] border border-line bg-sheet px-3 font-body text-[16px] text-ink"
+          className="min-h-[48px] rounded-[10px] border border-line bg-sheet px-3 font-body text-16 text-ink"
         />
         {future ? (
           <Text variant="small" role="alert" className="text-heat">

@@ -18,7 +18,7 @@ export function WentInto({ bottle }: { readonly bottle: BottleRecord }) {
           <View key={brewId} role="listitem" className="flex-row justify-between gap-3 border-b border-line">
             <Link
               href={`/logbook/${brewId}`}
-              className="min-h-[44px] shrink py-2 font-body text-[16px] text-teal underline"
+              className="min-h-[44px] shrink py-2 font-body text-16 text-teal underline"
             >
               {drinkName}, {batch}
             </Link>

@@ -27,7 +27,7 @@ export function SlipsPanel({ view, alike, onChange, onKeep, onCompare }: Outcome
         <Text variant="small" className="text-panelmute">
           {slips.length === 0 ? 'No slip was found' : `${count(slips.length, 'thing')} to know, worst first`}
         </Text>
-        <Text variant="title" aria-level={2} className="text-[28px] leading-[32px] text-onpanel">
+        <Text variant="title" aria-level={2} className="text-28 leading-32 text-onpanel">
           What comes of it
         </Text>
       </View>
@@ -70,7 +70,7 @@ export function RunsPanel({
         <Text variant="small">{view.drink ? view.drink.name : ''}</Text>
         <Text variant="small">{view.asks.length === 0 ? 'nothing to ask' : `${view.asks.length} asked`}</Text>
       </View>
-      <Text variant="title" aria-level={2} className="text-[28px] leading-[32px]">
+      <Text variant="title" aria-level={2} className="text-28 leading-32">
         As it runs
       </Text>
       <Runs steps={view.steps} />

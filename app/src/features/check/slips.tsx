@@ -31,9 +31,9 @@ export function Slips({ slips, onRepair }: SlipsProps) {
             <Text variant="subheading" className={look.title}>
               {says}
             </Text>
-            {text ? <Text className={`text-[15px] leading-[21px] ${look.words}`}>{text}</Text> : null}
+            {text ? <Text className={`text-15 leading-21 ${look.words}`}>{text}</Text> : null}
             {repair?.would ? (
-              <Text className={`text-[15px] leading-[21px] ${look.words}`}>It would say “{repair.would}”</Text>
+              <Text className={`text-15 leading-21 ${look.words}`}>It would say “{repair.would}”</Text>
             ) : null}
             {repair ? (
               <Button

@@ -42,7 +42,7 @@ export function Source({ check, writing, box, onFocus, onWrite, onRead }: Source
           {busy ? 'Reading it' : view ? view.certain : ''}
         </Text>
       </View>
-      <Text variant="title" className="text-[28px] leading-[32px]">
+      <Text variant="title" className="text-28 leading-32">
         As it was written
       </Text>
       {writing ? (
@@ -57,7 +57,7 @@ export function Source({ check, writing, box, onFocus, onWrite, onRead }: Source
           placeholder={PLACEHOLDER}
           placeholderTextColor="#6B807F"
           textAlignVertical="top"
-          className="min-h-[300px] rounded-[12px] border border-line bg-sheet p-3 font-body text-[16px] leading-[24px] text-ink"
+          className="min-h-[300px] rounded-[12px] border border-line bg-sheet p-3 font-body text-16 leading-24 text-ink"
         />
       ) : (
         <>{view ? <Written lines={view.lines} /> : <Text className="whitespace-pre-wrap">{text}</Text>}</>

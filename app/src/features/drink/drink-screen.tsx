@@ -217,7 +217,7 @@ const TopLine = memo(function TopLine({
   return (
     <View className="flex-row items-center justify-between gap-3">
       <Link href="/drinks" className="py-1">
-        <Text variant="small" className="text-[14px]">
+        <Text variant="small" className="text-14">
           ‹ Drinks
         </Text>
       </Link>

@@ -30,7 +30,7 @@ export const DrinkRow = memo(function DrinkRow({
           <LyingStream bands={stream} spoken={spoken} />
         </View>
         <View className="min-w-0 flex-1 gap-[2px]">
-          <Text variant="strong" className="font-heading text-[18px]">
+          <Text variant="strong" className="font-heading text-18">
             {name}
           </Text>
           <Text variant="small">{[underKind ? '' : kind, size.trim()].filter(Boolean).join(' · ')}</Text>

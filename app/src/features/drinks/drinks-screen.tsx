@@ -71,7 +71,7 @@ export function DrinksScreen() {
         renderItem={({ item: { heading, lines } }) => (
           <View className="mx-auto w-full max-w-[1160px] px-4 md:px-8">
             {heading ? (
-              <Text variant="small" role="heading" aria-level={2} className="pb-1 pt-5 text-[14px]">
+              <Text variant="small" role="heading" aria-level={2} className="pb-1 pt-5 text-14">
                 {heading}
               </Text>
             ) : null}
@@ -97,7 +97,7 @@ export function DrinksScreen() {
               placeholderTextColor="#6B807F"
               value={search}
               onChangeText={setSearch}
-              className="order-last min-h-[48px] w-full rounded-[12px] border border-line bg-sheet px-3 font-body text-[16px] text-ink md:order-none md:w-[300px]"
+              className="order-last min-h-[48px] w-full rounded-[12px] border border-line bg-sheet px-3 font-body text-16 text-ink md:order-none md:w-[300px]"
             />
             {columns > 1 ? <Button label="Check a recipe" kind="plain" onPress={() => router.push('/check')} /> : null}
             <Button label="New drink" icon={Plus} onPress={() => setChoosing(true)} />

@@ -13,7 +13,7 @@ export function PlainWord({ entry }: { readonly entry: GlossaryEntry }) {
       </Text>
       <Text>{entry.plain}</Text>
       <KnownValues known={entry.known} />
-      <Text variant="small" className="text-[14px]">
+      <Text variant="small" className="text-14">
         {entry.use}{' '}
         <Link href={`/words?word=${entry.id}`} className="text-teal underline">
           All words

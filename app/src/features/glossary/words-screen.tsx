@@ -36,7 +36,7 @@ function Word({ entry: { term, plain, known, use } }: { readonly entry: Glossary
       <Text variant="heading">{term}</Text>
       <Text className="max-w-[640px]">{plain}</Text>
       <KnownValues known={known} />
-      <Text variant="small" className="max-w-[640px] text-[14px]">
+      <Text variant="small" className="max-w-[640px] text-14">
         {use}
       </Text>
     </>

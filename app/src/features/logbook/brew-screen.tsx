@@ -75,12 +75,12 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
           <Link
             key={bottleId}
             href={`/bottles/${bottleId}`}
-            className="min-h-[44px] py-2 font-body text-[16px] text-teal underline"
+            className="min-h-[44px] py-2 font-body text-16 text-teal underline"
           >
             {brew.bottleIds.length === 1 ? 'Its bottle' : `Bottle ${index + 1} of ${brew.bottleIds.length}`}
           </Link>
         ))}
-        <Link href={`/drinks/${brew.drinkId}`} className="min-h-[44px] py-2 font-body text-[16px] text-teal underline">
+        <Link href={`/drinks/${brew.drinkId}`} className="min-h-[44px] py-2 font-body text-16 text-teal underline">
           Its formula
         </Link>
       </View>

@@ -58,7 +58,7 @@ function Header({ name, right, sorts, sort, onSort }: Column & Omit<BrewTablePro
 export function BrewTable({ rows, sort, onSort }: BrewTableProps) {
   return (
     <div className="overflow-x-auto">
-      <table className="w-full border-collapse font-body text-[14px] text-ink" aria-label="Brews">
+      <table className="w-full border-collapse font-body text-14 text-ink" aria-label="Brews">
         <thead>
           <tr className="border-b-2 border-ink">
             <th className="px-2 py-1 text-left">Batch</th>
@@ -73,7 +73,7 @@ export function BrewTable({ rows, sort, onSort }: BrewTableProps) {
             <tr key={row.id} className="border-b border-line">
               <td className="px-2 py-2">{row.batch}</td>
               <td className="px-2 py-2">
-                <Link href={`/logbook/${row.id}`} className="font-body text-[14px] font-bold text-ink underline">
+                <Link href={`/logbook/${row.id}`} className="font-body text-14 font-bold text-ink underline">
                   {row.drink}
                 </Link>
               </td>

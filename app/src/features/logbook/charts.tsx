@@ -58,7 +58,7 @@ function Chart({ title, about, spoken, rows, children }: ChartProps) {
       <Text variant="heading">{title}</Text>
       <Text variant="small">{about}</Text>
       {numbers ? (
-        <table className="w-full border-collapse font-body text-[14px] text-ink" aria-label={title}>
+        <table className="w-full border-collapse font-body text-14 text-ink" aria-label={title}>
           <tbody>
             {rows.map(([name, value], index) => (
               <tr key={index} className="border-b border-line">

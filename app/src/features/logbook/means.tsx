@@ -70,7 +70,7 @@ export function Means({
       <Text variant="heading">{title}</Text>
       <MeansDrawing title={title} rows={rows} />
       <div className="overflow-x-auto">
-        <table className="w-full border-collapse font-body text-[14px] text-ink" aria-label={title}>
+        <table className="w-full border-collapse font-body text-14 text-ink" aria-label={title}>
           <thead>
             <tr className="border-b-2 border-ink">
               <th className="py-1 text-left">{of}</th>

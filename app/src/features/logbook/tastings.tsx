@@ -52,7 +52,7 @@ export function Tastings({ brew }: { readonly brew: LogbookBrew }) {
                 {tasting.blind ? ', blind' : ''}
                 <Text variant="small"> · {dayWords(new Date(tasting.at))}</Text>
               </Text>
-              {tasting.words ? <Text className="text-[15px]">{tasting.words}</Text> : null}
+              {tasting.words ? <Text className="text-15">{tasting.words}</Text> : null}
             </View>
             <IconButton icon={X} label={`Take out what ${tasting.taster} said`} onPress={() => takeOut(tasting)} />
           </View>

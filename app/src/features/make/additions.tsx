@@ -41,7 +41,7 @@ export function Additions({ page, options, happened, onTyping, over }: Additions
             <View key={each.id} role="listitem" className="flex-row items-center justify-between gap-2 py-1">
               <Text className="shrink text-onpanel">
                 {each.text}
-                {each.after ? <Text className="text-[14px] text-panelmute"> · then {each.after}</Text> : null}
+                {each.after ? <Text className="text-14 text-panelmute"> · then {each.after}</Text> : null}
               </Text>
               <Button
                 label="Take back"
@@ -62,7 +62,7 @@ export function Additions({ page, options, happened, onTyping, over }: Additions
           onSubmitEditing={add}
           placeholder="1 tbsp honey"
           placeholderTextColor="#9FBDB8"
-          className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-panelline bg-panel px-3 font-body text-[18px] text-onpanel"
+          className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-panelline bg-panel px-3 font-body text-18 text-onpanel"
         />
         <Button label="Add" kind="onPanel" size="large" disabled={text.trim() === ''} onPress={add} />
       </View>

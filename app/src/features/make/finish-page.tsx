@@ -67,10 +67,10 @@ export function FinishPage({
       back={{ label: 'Back', onPress: onBack }}
       next={{ label: 'Put on the shelf', disabled: !form.complete || filling, onPress: () => void fill() }}
     >
-      <Text variant="title" className="text-[38px] leading-[43px] text-onpanel">
+      <Text variant="title" className="text-38 leading-43 text-onpanel">
         Fill the bottles
       </Text>
-      <Text className="text-[20px] leading-[28px] text-onpanel">
+      <Text className="text-20 leading-28 text-onpanel">
         By what was read there is {amount}. {keeping ? `${keeping.title}.` : ''}
       </Text>
       {cautions.stops.map(({ title, text }) => (
@@ -78,7 +78,7 @@ export function FinishPage({
       ))}
       {cautions.others.map(({ title }) => (
         <View key={title} className="border-l-[4px] border-[#E3A21A] pl-3">
-          <Text className="text-[17px] leading-[25px] text-onpanel">{title}</Text>
+          <Text className="text-17 leading-25 text-onpanel">{title}</Text>
         </View>
       ))}
       <NamedList cautions={named} />
@@ -86,11 +86,11 @@ export function FinishPage({
         <BottleForm form={form} madeAt={now} />
       </View>
       {failure ? (
-        <Text role="alert" className="text-[17px] leading-[25px] text-[#FFB59E]">
+        <Text role="alert" className="text-17 leading-25 text-[#FFB59E]">
           {failure}
         </Text>
       ) : null}
-      <Text className="text-[17px] leading-[25px] text-onpanel">
+      <Text className="text-17 leading-25 text-onpanel">
         Write {brew.batch || 'the batch number'} and the date on every bottle. {keeping?.text ?? ''}
       </Text>
     </MakeFrame>

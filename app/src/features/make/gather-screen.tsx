@@ -131,20 +131,18 @@ function Gather({ draft }: { readonly draft: Draft }) {
   };
   return (
     <MakeFrame
-      above={<Text className="text-[14px] text-panelmute">{made.name || 'Unnamed drink'}</Text>}
+      above={<Text className="text-14 text-panelmute">{made.name || 'Unnamed drink'}</Text>}
       then={ready ? undefined : draft.revision === 0 ? 'The formula is being saved.' : 'Finish the formula first.'}
       back={{ label: 'Back', onPress: () => router.replace(`/drinks/${draft.id}`) }}
       next={{ label: 'Begin', disabled: !ready || wrong !== undefined, onPress: begin }}
     >
-      <Text variant="title" className="text-[38px] leading-[43px] text-onpanel">
+      <Text variant="title" className="text-38 leading-43 text-onpanel">
         Have these ready
       </Text>
-      <Text className="text-[18px] leading-[26px] text-onpanel">
+      <Text className="text-18 leading-26 text-onpanel">
         {total}, about {durationWords(total_min)}, {durationWords(handsOn_min)} of it yours.
       </Text>
-      {running ? (
-        <Text className="text-[17px] text-onpanel">Another brew of this drink is under way already.</Text>
-      ) : null}
+      {running ? <Text className="text-17 text-onpanel">Another brew of this drink is under way already.</Text> : null}
       {cautions.stops.map(({ title, text }) => (
         <View key={title} role="alert" className="border-l-[4px] border-[#FF8F6B] pl-3">
           <Text className="font-bold text-onpanel">{title}</Text>

@@ -24,7 +24,7 @@ export function JarLabel({ brew, recipe, state, run, step }: JarLabelProps) {
   const until = dayWords(jar.until);
   return (
     <View className="flex-row flex-wrap items-center justify-between gap-3 rounded-[18px] bg-[#163B3B] p-4">
-      <Text className="shrink text-[17px] text-onpanel">
+      <Text className="shrink text-17 text-onpanel">
         {jar.strained ? `Strain by ${until}` : `It stands until ${until}`}
       </Text>
       <Button label="Label the jar" kind="onPanel" size="large" onPress={() => setOpen(true)} />

@@ -30,7 +30,7 @@ export function MakeFrame({ above, children, then, back, next }: MakeFrameProps)
         </View>
       </ScrollView>
       <View className="w-full max-w-[720px] gap-2 self-center px-4 pb-4 pt-2">
-        {then ? <Text className="text-[15px] text-panelmute">{then}</Text> : null}
+        {then ? <Text className="text-15 text-panelmute">{then}</Text> : null}
         <View className="flex-row gap-2">
           <Pressable
             role="button"
@@ -39,7 +39,7 @@ export function MakeFrame({ above, children, then, back, next }: MakeFrameProps)
             onPress={back.onPress}
             className={`min-h-[60px] items-center justify-center rounded-[14px] border-2 border-panelline px-5 active:opacity-80 ${back.disabled ? 'opacity-50' : ''}`}
           >
-            <Text className="font-heading text-[17px] font-bold text-onpanel">{back.label}</Text>
+            <Text className="font-heading text-17 font-bold text-onpanel">{back.label}</Text>
           </Pressable>
           <Pressable
             role="button"
@@ -48,7 +48,7 @@ export function MakeFrame({ above, children, then, back, next }: MakeFrameProps)
             onPress={once(next.onPress)}
             className={`min-h-[60px] flex-1 items-center justify-center rounded-[14px] bg-onpanel px-4 active:opacity-80 ${next.disabled ? 'opacity-50' : ''}`}
           >
-            <Text className="font-heading text-[19px] font-bold text-panel">{next.label}</Text>
+            <Text className="font-heading text-19 font-bold text-panel">{next.label}</Text>
           </Pressable>
         </View>
       </View>

@@ -65,12 +65,12 @@ function Making({ happened: store, ...making }: MakingProps) {
   const above = (
     <View className="gap-3">
       <View className="flex-row flex-wrap items-center justify-between gap-3">
-        <Text className="min-w-[120px] flex-1 text-[14px] text-panelmute">
+        <Text className="min-w-[120px] flex-1 text-14 text-panelmute">
           {recipe.document.name || 'Unnamed drink'}
           {brew.batch ? ` · batch ${brew.batch}` : ''}
         </Text>
         <View className="flex-row items-center gap-3">
-          <Text className="text-[14px] text-panelmute">
+          <Text className="text-14 text-panelmute">
             {at < pages.length ? `step ${at + 1} of ${pages.length}` : 'bottles'}
           </Text>
           {over ? (

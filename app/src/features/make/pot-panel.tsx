@@ -24,9 +24,7 @@ export function PotPanel({ run, step }: { readonly run: BrewRun; readonly step: 
         <Text variant="heading" className="text-onpanel">
           The pot
         </Text>
-        <Text className="text-[16px] text-panelmute">
-          {entry ? `After this step ${afterWords(entry)}` : 'Empty yet'}
-        </Text>
+        <Text className="text-16 text-panelmute">{entry ? `After this step ${afterWords(entry)}` : 'Empty yet'}</Text>
       </View>
       <View
         className="relative flex-1 overflow-hidden"

@@ -102,34 +102,34 @@ export function StepFrame(props: StepFrameProps) {
         </View>
       ) : null}
       <View className="gap-3">
-        <Text variant="title" className="text-[38px] leading-[43px] text-onpanel">
+        <Text variant="title" className="text-38 leading-43 text-onpanel">
           {page.title}
         </Text>
         {page.left ? (
           <View className="flex-row items-center gap-3">
-            <Text role="status" className="text-[17px] font-bold text-onpanel">
+            <Text role="status" className="text-17 font-bold text-onpanel">
               {page.left === 'done' ? 'Done' : 'Left out'}
             </Text>
             {over ? null : <Button label="Do it again" kind="onPanel" onPress={reopen} />}
           </View>
         ) : null}
-        {page.facts ? <Text className="text-[20px] leading-[28px] text-onpanel">{page.facts}</Text> : null}
-        {page.note ? <Text className="text-[18px] leading-[26px] text-onpanel">{page.note}</Text> : null}
-        {page.look ? <Text className="text-[18px] leading-[26px] text-onpanel">{page.look}</Text> : null}
+        {page.facts ? <Text className="text-20 leading-28 text-onpanel">{page.facts}</Text> : null}
+        {page.note ? <Text className="text-18 leading-26 text-onpanel">{page.note}</Text> : null}
+        {page.look ? <Text className="text-18 leading-26 text-onpanel">{page.look}</Text> : null}
         {page.mind ? (
           <View className="border-l-[4px] border-[#E3A21A] pl-3">
-            <Text className="text-[18px] leading-[26px] text-onpanel">{page.mind}</Text>
+            <Text className="text-18 leading-26 text-onpanel">{page.mind}</Text>
           </View>
         ) : null}
         {page.notes.map((note) => (
           <View key={note} className="border-l-[4px] border-[#FF8F6B] pl-3">
-            <Text className="text-[17px] leading-[25px] text-onpanel">{note}</Text>
+            <Text className="text-17 leading-25 text-onpanel">{note}</Text>
           </View>
         ))}
       </View>
       {early === null ? null : (
         <View role="alert" className="gap-3 rounded-[18px] bg-amber p-4">
-          <Text className="text-[17px] font-bold leading-[24px] text-onamber">
+          <Text className="text-17 font-bold leading-24 text-onamber">
             {`It had ${durationWords(early)} of ${durationWords(page.timer_min ?? early)}, by the clock. Cooked as short as that it must not be drunk. How long was it?`}
           </Text>
           <View className="flex-row flex-wrap gap-2">

@@ -28,12 +28,12 @@ export function StepsRail({ pages, at, current, onLook }: StepsRailProps) {
               className={`min-h-[48px] flex-row items-center gap-3 px-4 py-2 active:opacity-80 ${here ? 'bg-[#163B3B]' : ''}`}
             >
               <Text
-                className={`w-[24px] text-right text-[15px] ${index === current ? 'font-bold text-[#E3A21A]' : 'text-panelmute'}`}
+                className={`w-[24px] text-right text-15 ${index === current ? 'font-bold text-[#E3A21A]' : 'text-panelmute'}`}
               >
                 {page.left ? DONE_LOOKS[page.left === 'done' ? 'done' : 'skipped'] : index + 1}
               </Text>
               <Text
-                className={`shrink text-[16px] leading-[21px] ${page.left && !here ? 'text-panelmute' : 'text-onpanel'} ${index === current ? 'font-bold' : ''}`}
+                className={`shrink text-16 leading-21 ${page.left && !here ? 'text-panelmute' : 'text-onpanel'} ${index === current ? 'font-bold' : ''}`}
               >
                 {page.title}
               </Text>

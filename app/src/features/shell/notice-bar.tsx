@@ -25,7 +25,7 @@ function NoticeLine({ notice }: { readonly notice: Notice }) {
       role={notice.grave ? 'alert' : 'status'}
       className={`min-h-[52px] flex-row items-center justify-between gap-3 rounded-[12px] border px-4 py-1 ${notice.grave ? 'border-heat bg-heat' : 'border-panelline bg-panel'}`}
     >
-      <Text className={`flex-1 text-[15px] ${notice.grave ? 'text-onheat' : 'text-onpanel'}`}>{notice.text}</Text>
+      <Text className={`flex-1 text-15 ${notice.grave ? 'text-onheat' : 'text-onpanel'}`}>{notice.text}</Text>
       {action ? <Button label={action.label} kind="onPanel" onPress={press} /> : null}
     </View>
   );

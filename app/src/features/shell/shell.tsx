@@ -104,7 +104,7 @@ function BottomBar() {
     <View
       role="navigation"
       aria-label="Places"
-      className="on-panel h-[64px] flex-row items-center justify-around bg-panel"
+      className="on-panel min-h-[64px] flex-row flex-wrap items-center justify-around bg-panel py-1"
     >
       {BAR_PLACES.map((place) => (
         <PlaceLink key={place.href} place={place} />
@@ -114,7 +114,7 @@ function BottomBar() {
         aria-expanded={more}
         aria-label={behind ? `More places; here is ${behind.label}` : 'More places'}
         onPress={() => setMore(true)}
-        className={`min-h-[44px] flex-row items-center justify-center rounded-[12px] px-4 ${behind ? 'bg-chosen' : 'active:opacity-70'}`}
+        className={`min-h-[44px] flex-row items-center justify-center rounded-[12px] px-[14px] ${behind ? 'bg-chosen' : 'active:opacity-70'}`}
       >
         <PlaceWords here={behind !== undefined}>{behind?.label ?? 'More'}</PlaceWords>
       </Pressable>
@@ -140,7 +140,7 @@ function BottomBar() {
 function SideRail() {
   return (
     <View role="navigation" aria-label="Places" className="on-panel w-[168px] gap-2 bg-panel p-[14px]">
-      <Text className="pb-4 pt-2 font-heading text-[22px] font-bold text-onpanel">Wellhydra</Text>
+      <Text className="pb-4 pt-2 font-heading text-22 font-bold text-onpanel">Wellhydra</Text>
       {PLACES.map((place) => (
         <PlaceLink key={place.href} place={place} wide />
       ))}
@@ -154,7 +154,7 @@ function PlaceLink({ place, wide = false }: { readonly place: PlaceRow; readonly
     <Link href={place.href} asChild>
       <Pressable
         aria-current={here ? 'page' : undefined}
-        className={`min-h-[44px] flex-row items-center gap-2 rounded-[12px] px-4 ${here ? 'bg-chosen' : 'active:opacity-70'} ${wide ? '' : 'justify-center'}`}
+        className={`min-h-[44px] flex-row items-center gap-2 rounded-[12px] px-[14px] ${here ? 'bg-chosen' : 'active:opacity-70'} ${wide ? '' : 'justify-center'}`}
       >
         <PlaceWords here={here}>{place.label}</PlaceWords>
       </Pressable>
@@ -163,5 +163,5 @@ function PlaceLink({ place, wide = false }: { readonly place: PlaceRow; readonly
 }
 
 function PlaceWords({ here, children }: { readonly here: boolean; readonly children: ReactNode }) {
-  return <Text className={`text-[15px] ${here ? 'font-bold text-onchosen' : 'text-onpanel'}`}>{children}</Text>;
+  return <Text className={`text-15 ${here ? 'font-bold text-onchosen' : 'text-onpanel'}`}>{children}</Text>;
 }

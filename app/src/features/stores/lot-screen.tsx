@@ -127,7 +127,7 @@ function About({ lot, due }: { readonly lot: LotRecord; readonly due: string | u
   return (
     <View>
       {lines.map((line) => (
-        <Text key={line} className="text-[15px]">
+        <Text key={line} className="text-15">
           {line}
         </Text>
       ))}

@@ -37,10 +37,7 @@ export function OwnBottlesList({ now, search }: { readonly now: Date; readonly s
               </Text>
             </View>
             {first ? (
-              <Link
-                href={`/bottles/${first.id}`}
-                className="min-h-[44px] py-2 font-body text-[15px] text-teal underline"
-              >
+              <Link href={`/bottles/${first.id}`} className="min-h-[44px] py-2 font-body text-15 text-teal underline">
                 First to be used up, by {dayWords(new Date(first.useBy))}
               </Link>
             ) : null}

@@ -54,14 +54,14 @@ function ReachedBrew({ brew }: { readonly brew: Brew }) {
         {dayWords(new Date(brew.madeAt))}
       </Text>
       {brew.bottles.map(({ id, volume_mL, remaining_mL, place }) => (
-        <Link key={id} href={`/bottles/${id}`} className="min-h-[44px] py-2 font-body text-[16px] text-teal underline">
+        <Link key={id} href={`/bottles/${id}`} className="min-h-[44px] py-2 font-body text-16 text-teal underline">
           {remaining_mL > 0
             ? `Bottle of ${showVolume(volume_mL)}, ${showVolume(remaining_mL)} left, ${place}`
             : `Bottle of ${showVolume(volume_mL)}, empty`}
         </Link>
       ))}
       {brew.drinkers.map(({ personId, volume_mL, last }) => (
-        <Text key={personId} className="text-[15px]">
+        <Text key={personId} className="text-15">
           {household.people[personId]?.name ?? 'Somebody who is no longer named'}: {showVolume(volume_mL)}, last on{' '}
           {dayWords(new Date(last))}
         </Text>

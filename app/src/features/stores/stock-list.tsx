@@ -24,7 +24,7 @@ export function StockList({
       {stock.map(({ ingredient, name, left, low, lots }) => (
         <View key={ingredient} role="listitem" className="gap-1 border-t-2 border-ink pt-2">
           <View className="flex-row items-baseline justify-between gap-3">
-            <Text variant="heading" className="shrink text-[18px] leading-[23px]">
+            <Text variant="heading" className="shrink text-18 leading-23">
               {name}
             </Text>
             <Text variant="strong">
@@ -56,7 +56,7 @@ function LotRow({ lot }: { readonly lot: LotView }) {
     <Link href={`/stores/${id}`} asChild>
       <Pressable className="min-h-[52px] justify-center gap-1 py-1 active:bg-mist">
         <View className="flex-row items-center justify-between gap-3">
-          <Text className="shrink text-[15px]">{name}</Text>
+          <Text className="shrink text-15">{name}</Text>
           <Text variant="small">{left}</Text>
         </View>
         <View className="h-[6px] overflow-hidden rounded-[3px] bg-line">

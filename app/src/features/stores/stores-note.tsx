@@ -28,11 +28,11 @@ export function StoresNote({ now }: { readonly now: Date }) {
         </Text>
       ) : null}
       {soon.slice(0, MOST).map(({ id, words }) => (
-        <Link key={id} href={`/stores/${id}`} className="min-h-[44px] py-2 font-body text-[16px] text-teal underline">
+        <Link key={id} href={`/stores/${id}`} className="min-h-[44px] py-2 font-body text-16 text-teal underline">
           {words}
         </Link>
       ))}
-      <Link href="/stores" className="min-h-[44px] py-2 font-body text-[16px] text-teal underline">
+      <Link href="/stores" className="min-h-[44px] py-2 font-body text-16 text-teal underline">
         All stores
       </Link>
     </View>

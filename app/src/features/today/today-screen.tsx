@@ -80,14 +80,14 @@ function NextAction({ brew, now }: { readonly brew: RunningView; readonly now: D
   return (
     <View className="flex-row items-center justify-between gap-3 bg-teal px-4 py-4 md:px-8">
       <View className="shrink">
-        <Text className="text-[15px] text-onteal">
+        <Text className="text-15 text-onteal">
           {isNow ? 'now' : `next, ${inWords(at, now)}`}
           {brew.late ? ` · ${brew.late}` : ''}
         </Text>
         <Text variant="heading" className="text-onteal">
           {title}
         </Text>
-        <Text className="text-[15px] text-onteal">
+        <Text className="text-15 text-onteal">
           {brew.name}
           {brew.batch ? `, batch ${brew.batch}` : ''}
         </Text>
@@ -98,7 +98,7 @@ function NextAction({ brew, now }: { readonly brew: RunningView; readonly now: D
         onPress={() => router.push(`/make/${brew.id}`)}
         className="min-h-[52px] items-center justify-center rounded-[12px] bg-onteal px-5"
       >
-        <Text className="font-heading text-[17px] font-bold text-teal">Go on</Text>
+        <Text className="font-heading text-17 font-bold text-teal">Go on</Text>
       </Pressable>
     </View>
   );

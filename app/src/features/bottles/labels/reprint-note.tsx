@@ -24,7 +24,7 @@ export function ReprintNote({ bottles }: { readonly bottles: readonly BottleReco
   if (stale.length === 0) return null;
   return (
     <View className="flex-row flex-wrap items-center justify-between gap-2 rounded-[12px] bg-amber px-3 py-2">
-      <Text className="shrink text-[15px] text-onamber">
+      <Text className="shrink text-15 text-onamber">
         {stale.length === 1
           ? `The label of ${stale[0]!.drinkName} (${stale[0]!.batch}) says something else: ${stale[0]!.label!.said}.`
           : `${stale.length} labels say something that is no longer so.`}

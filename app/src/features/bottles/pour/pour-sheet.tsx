@@ -149,7 +149,7 @@ function Drinker({
           onPress={onPress}
           className={`min-h-[56px] justify-center rounded-[12px] border-2 px-4 py-2 active:opacity-80 ${grave ? 'border-heat' : 'border-teal'}`}
         >
-          <Text className={`font-heading text-[18px] font-bold ${grave ? 'text-heat' : 'text-teal'}`}>{name}</Text>
+          <Text className={`font-heading text-18 font-bold ${grave ? 'text-heat' : 'text-teal'}`}>{name}</Text>
           {aside ? <Text variant="small">{aside}</Text> : null}
         </Pressable>
       ) : (

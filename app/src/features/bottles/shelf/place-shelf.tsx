@@ -42,7 +42,7 @@ const sameBottle = (a: { bottle: StandingView }, b: { bottle: StandingView }): b
 const Standing = memo(function Standing({ bottle }: { readonly bottle: StandingView }) {
   const { id, name, batch, due, left, level, colour, height, shape, count } = bottle;
   return (
-    <View role="listitem" className="min-w-[92px] max-w-[150px] flex-1 basis-[92px]">
+    <View role="listitem" className="min-w-[5.75rem] max-w-[9.375rem] flex-1 basis-[5.75rem]">
       <Link href={`/bottles/${id}`} asChild>
         <Pressable className="flex-1 items-center active:opacity-70">
           <View className="h-[124px] w-full items-center justify-end border-b-[5px] border-ink dark:border-mute">
@@ -52,10 +52,10 @@ const Standing = memo(function Standing({ bottle }: { readonly bottle: StandingV
           </View>
           <View className="w-full items-center gap-1 px-1 pb-4 pt-2">
             <DueBadge due={due} centred />
-            <Text variant="small" className="text-center text-[13px] leading-[17px]" numberOfLines={3}>
+            <Text variant="small" className="text-center text-13 leading-17" numberOfLines={3}>
               {name}
             </Text>
-            <Text variant="small" className="text-center text-[12px] leading-[15px]">
+            <Text variant="small" className="text-center text-12 leading-15">
               {count || batch}
             </Text>
             <Text className="sr-only">{`, ${left}, ${due.spoken}`}</Text>

@@ -93,7 +93,7 @@ export function ScanSheet({ bottles, onClose }: ScanSheetProps) {
           capture="environment"
           aria-label="A picture of the label"
           onChange={(event) => void fromFile(event.target.files?.[0])}
-          className="min-h-[48px] font-body text-[15px] text-ink"
+          className="min-h-[48px] font-body text-15 text-ink"
         />
       </View>
       {said ? (

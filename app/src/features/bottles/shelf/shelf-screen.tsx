@@ -71,7 +71,7 @@ export function ShelfScreen() {
       <View className="w-full max-w-[1400px] self-center gap-4 px-4 pt-5 md:px-8">
         <View className="flex-row flex-wrap items-end justify-between gap-2">
           <Text variant="title">Shelf</Text>
-          <Text variant="small" className="text-[15px]">
+          <Text variant="small" className="text-15">
             {shelfSummary(full)}
           </Text>
         </View>

@@ -41,7 +41,7 @@ export function ShelfTable({ bottles, now }: ShelfTableProps) {
       column.accessor('drinkName', {
         header: 'Drink',
         cell: ({ row: { original }, getValue }) => (
-          <Link href={`/bottles/${original.id}`} className="font-body text-[14px] font-bold text-ink underline">
+          <Link href={`/bottles/${original.id}`} className="font-body text-14 font-bold text-ink underline">
             {getValue()}
           </Link>
         ),
@@ -83,7 +83,7 @@ export function ShelfTable({ bottles, now }: ShelfTableProps) {
     <View className="gap-3">
       <BulkActions bottles={chosen} onDone={() => setRowSelection({})} />
       <div className="overflow-x-auto">
-        <table className="w-full border-collapse font-body text-[14px] text-ink">
+        <table className="w-full border-collapse font-body text-14 text-ink">
           <thead>
             {table.getHeaderGroups().map((group) => (
               <tr key={group.id} className="border-b-2 border-ink text-left">

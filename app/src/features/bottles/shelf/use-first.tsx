@@ -57,7 +57,7 @@ function BottleRow({
             <BottleDrawing fill={view.level} colour={view.colour} shape={view.shape} size={72} />
           </View>
           <View className="flex-1 gap-[3px] pb-2">
-            <Text variant="strong" className="font-heading text-[17px]">
+            <Text variant="strong" className="font-heading text-17">
               {view.name}
             </Text>
             <Text variant="small">{view.left}</Text>

@@ -129,17 +129,17 @@ function Reached({ answer }: { readonly answer: AimAnswer }) {
           />
         );
       })}
-      <Text className="text-[14px] leading-[20px] text-panelmute">
+      <Text className="text-14 leading-20 text-panelmute">
         {answer.figures.every(({ met }) => met)
           ? 'Every figure is inside its band.'
           : `Off by ${formatNumber(100 * answer.distance, 2)} % over all figures together${answer.proven ? '; nothing that can be measured comes nearer' : ''}.`}
       </Text>
       {[...answer.heldBy, ...answer.obstacles].map((text) => (
-        <Text key={text} className="text-[14px] leading-[20px] text-[#FFB199]">
+        <Text key={text} className="text-14 leading-20 text-[#FFB199]">
           {text}
         </Text>
       ))}
-      {odds ? <Text className="text-[14px] leading-[20px] text-panelmute">{odds}</Text> : null}
+      {odds ? <Text className="text-14 leading-20 text-panelmute">{odds}</Text> : null}
     </View>
   );
 }

@@ -137,10 +137,10 @@ function Compared({
       <View role="list" aria-label="Steps side by side">
         {view.steps.map(({ key, kind, first, second }) => (
           <View role="listitem" key={key} className={`flex-row gap-3 border-b border-line px-1 py-2 ${MARKS[kind]}`}>
-            <Text className={`flex-1 text-[14px] leading-[20px] ${kind === 'same' ? 'text-mute' : 'text-[#10292B]'}`}>
+            <Text className={`flex-1 text-14 leading-20 ${kind === 'same' ? 'text-mute' : 'text-[#10292B]'}`}>
               {first || '–'}
             </Text>
-            <Text className={`flex-1 text-[14px] leading-[20px] ${kind === 'same' ? 'text-mute' : 'text-[#10292B]'}`}>
+            <Text className={`flex-1 text-14 leading-20 ${kind === 'same' ? 'text-mute' : 'text-[#10292B]'}`}>
               {second || '–'}
             </Text>
             <Text variant="small" className={`w-[72px] text-right ${kind === 'same' ? '' : 'text-[#10292B]'}`}>

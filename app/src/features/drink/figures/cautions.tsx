@@ -32,7 +32,7 @@ export function CautionList({ cautions }: CautionsProps) {
           <Text variant="strong" className="text-[#3B2A00]">
             {caution.title}
           </Text>
-          <Text className="text-[14px] leading-[20px] text-[#3B2A00]">{caution.text}</Text>
+          <Text className="text-14 leading-20 text-[#3B2A00]">{caution.text}</Text>
           <Text variant="small" className="text-[#5C4408]">
             For {caution.concerns}. Source: {caution.source}.
           </Text>

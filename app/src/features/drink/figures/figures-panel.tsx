@@ -8,6 +8,7 @@ import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
 import { Rail } from '../../../ui/rail';
 import { Text } from '../../../ui/text';
+import { useHasLargeText } from '../../../ui/use-large-text';
 import { useIsWide } from '../../../ui/use-layout';
 import { namedSummary } from '@wellhydra/core/people';
 import { useMadeForWords } from '../people/use-made-for-words';
@@ -59,6 +60,7 @@ export const FiguresPanel = memo(function FiguresPanel({
 }: FiguresPanelProps) {
   const spread = useSpread(document, context);
   const wide = useIsWide();
+  const large = useHasLargeText();
   const [open, setOpen] = useState(false);
   const [asked, setAsked] = useState<string | null>(null);
   const basis = useAppSelector((state) => state.preferences.basis);
@@ -72,16 +74,21 @@ export const FiguresPanel = memo(function FiguresPanel({
   const whole = wide || open;
   const most = whole ? null : cautions.stops.length > 0 ? 1 : FIGURES_IN_SIGHT;
   const others = cautions.others.length;
-  const figuresAndMore = (
-    <View className="gap-3">
+  const musts = (
+    <>
       <StopCautions cautions={cautions.stops} />
       {whole ? <NamedList cautions={named} /> : <NamedLine words={namedSummary(named)} />}
-      {whole && madeFor ? <Text className="text-[15px] font-bold text-onpanel">{madeFor.title}</Text> : null}
+      {whole && madeFor ? <Text className="text-15 font-bold text-onpanel">{madeFor.title}</Text> : null}
       {madeFor?.crossed.map((words) => (
-        <Text key={words} className="text-[14px] font-bold leading-[20px] text-[#FFB199]">
+        <Text key={words} className="text-14 font-bold leading-20 text-[#FFB199]">
           {words}
         </Text>
       ))}
+    </>
+  );
+  const figuresAndMore = (
+    <View className="gap-3">
+      {musts}
       <UnreadNote lines={unread} onOpen={onOpenStep} />
       {whole ? (
         <Choice
@@ -123,7 +130,7 @@ export const FiguresPanel = memo(function FiguresPanel({
       role="complementary"
       aria-label="Figures"
     >
-      <View className="min-h-[48px] flex-row items-center justify-between gap-2">
+      <View className="min-h-[48px] flex-row flex-wrap items-center justify-between gap-2">
         {title}
         <View className="flex-row items-center gap-2">
           {!open && others > 0 ? (
@@ -134,7 +141,14 @@ export const FiguresPanel = memo(function FiguresPanel({
           <Button label={open ? 'Fewer' : 'All'} kind="onPanel" expanded={open} onPress={() => setOpen(!open)} />
         </View>
       </View>
-      {open ? <ScrollView>{figuresAndMore}</ScrollView> : figuresAndMore}
+      {open ? (
+        <ScrollView>{figuresAndMore}</ScrollView>
+      ) : large ? (
+        // With large letters it gives way to what is edited, but for what must not be missed.
+        musts
+      ) : (
+        figuresAndMore
+      )}
     </View>
   );
 });
@@ -161,7 +175,7 @@ const LiveRails = memo(function LiveRails({
 
 /** Whom it is not for, where there is room for one line. */
 function NamedLine({ words }: { readonly words: string }) {
-  return words ? <Text className="text-[14px] font-bold leading-[20px] text-[#FFB199]">{words}</Text> : null;
+  return words ? <Text className="text-14 font-bold leading-20 text-[#FFB199]">{words}</Text> : null;
 }
 
 function MoreAboutIt({
@@ -182,8 +196,8 @@ function MoreAboutIt({
     <View className="gap-5 pt-2">
       {target ? (
         <View className="gap-1">
-          <Text className="text-[14px] leading-[20px] text-panelmute">{target}</Text>
-          {odds ? <Text className="text-[14px] leading-[20px] text-panelmute">{odds}</Text> : null}
+          <Text className="text-14 leading-20 text-panelmute">{target}</Text>
+          {odds ? <Text className="text-14 leading-20 text-panelmute">{odds}</Text> : null}
         </View>
       ) : null}
       <CautionList cautions={cautions.others} />
@@ -192,7 +206,7 @@ function MoreAboutIt({
           <Text variant="heading" className="text-onpanel">
             {keeping.title}
           </Text>
-          <Text className="text-[15px] leading-[22px] text-panelmute">{keeping.text}</Text>
+          <Text className="text-15 leading-22 text-panelmute">{keeping.text}</Text>
         </View>
       ) : null}
     </View>

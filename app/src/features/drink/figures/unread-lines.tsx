@@ -38,7 +38,7 @@ export function UnreadNote({ lines, onOpen }: UnreadNoteProps) {
           className="min-h-[44px] justify-center active:opacity-70"
         >
           <Text variant="smallStrong" className="text-onamber" numberOfLines={1}>
-            without: <Text className="text-[15px] text-onamber underline">{text}</Text>
+            without: <Text className="text-15 text-onamber underline">{text}</Text>
           </Text>
         </Pressable>
       ))}

@@ -18,7 +18,7 @@ export function ConflictNote({ conflict, otherName, onTake, onKeep }: ConflictNo
       : `${otherName} wrote “${conflict.theirs}” here meanwhile.`;
   return (
     <View role="alert" className="my-2 gap-2 rounded-[12px] bg-amber p-3">
-      <Text className="text-[15px] text-onamber">{words} Yours is kept until you choose.</Text>
+      <Text className="text-15 text-onamber">{words} Yours is kept until you choose.</Text>
       <View className="flex-row flex-wrap gap-2">
         <Button label={conflict.theirs === null ? 'Remove it' : 'Take theirs'} kind="plain" onPress={onTake} />
         <Button label="Keep mine" kind="plain" onPress={onKeep} />

@@ -49,7 +49,7 @@ const DrinkName = memo(function DrinkName({
         blurOnSubmit
         onSubmitEditing={nameTyped}
         onChangeText={(text) => onEdit((before) => ({ ...before, name: text.replaceAll('\n', ' ') }))}
-        className="-mx-1 resize-none [field-sizing:content] rounded-[8px] px-1 font-heading text-[30px] font-bold leading-[36px] tracking-tight text-ink"
+        className="-mx-1 resize-none [field-sizing:content] rounded-[8px] px-1 font-heading text-30 font-bold leading-36 tracking-tight text-ink"
       />
     </>
   );
@@ -83,7 +83,7 @@ export const DrinkHeader = memo(function DrinkHeader({
             </Text>
           ) : null}
         </View>
-        <View className="flex-row gap-2">
+        <View className="max-w-full flex-row flex-wrap gap-2">
           <Button label="More" kind="plain" onPress={onMore} />
           <Button label="Resize" kind="plain" disabled={!ready} onPress={onResize} />
           <Button label="Make it" disabled={!ready} onPress={onMake} />

@@ -27,7 +27,7 @@ export const ToolStrip = memo(function ToolStrip({
             onPress={() => onPick(held ? null : key)}
             className={`min-h-[44px] justify-center px-2 ${held ? 'bg-panel' : 'active:bg-mist'}`}
           >
-            <Text variant="smallStrong" className={`text-[14px] ${held ? 'text-onpanel' : 'text-teal'}`}>
+            <Text variant="smallStrong" className={`text-14 ${held ? 'text-onpanel' : 'text-teal'}`}>
               {label}
             </Text>
           </Pressable>

@@ -90,7 +90,7 @@ export function ResizeSheet({ document, analysis, context, onTake, onClose }: Re
           </Text>
           {view.hints.map((hint) => (
             <View key={hint} className="rounded-[12px] bg-amber p-3">
-              <Text className="text-[14px] leading-[20px] text-onamber">{hint}</Text>
+              <Text className="text-14 leading-20 text-onamber">{hint}</Text>
             </View>
           ))}
           <View role="list" aria-label="What changes">

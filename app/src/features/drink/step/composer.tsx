@@ -62,7 +62,7 @@ export const Composer = memo(function Composer({ line, options, onType, onAdd, o
           onSubmitEditing={({ nativeEvent }) => add(nativeEvent.text)}
           // react-native-web knows this name alone; without it the box lets go of the keys a moment after Enter.
           blurOnSubmit={false}
-          className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-line bg-sheet px-3 font-body text-[16px] text-ink"
+          className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-line bg-sheet px-3 font-body text-16 text-ink"
         />
         {line.trim() === '' && onPick ? (
           <Button label="Pick" hint="Pick a step" kind="plain" size="large" onPress={onPick} />

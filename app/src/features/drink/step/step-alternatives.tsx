@@ -66,7 +66,7 @@ export function StepAlternatives({ document, batchIndex, context, onTake }: Step
             />
           </View>
           <Text variant="small">{effect.way.why}</Text>
-          <Text className="text-[14px] leading-[20px]">{effectWords(effect)}</Text>
+          <Text className="text-14 leading-20">{effectWords(effect)}</Text>
           {effect.cautions.length > 0 ? (
             <Text variant="smallStrong" className="text-heat">
               {effect.cautions.includes('elder-needs-cooking')

@@ -11,6 +11,7 @@ import { Apart } from '../../../ui/apart';
 import { Button } from '../../../ui/button';
 import { IconButton } from '../../../ui/icon-button';
 import { Text } from '../../../ui/text';
+import { useHasLargeText } from '../../../ui/use-large-text';
 import { Suggestions } from './suggestions';
 import { RowAfter, RowDetails } from './row-texts';
 import type { StepView } from './steps-view';
@@ -62,14 +63,15 @@ export const StepRow = memo(function StepRow(props: StepRowProps) {
 
 function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
   const { attributes, listeners, setActivatorNodeRef } = useSortable({ id: step.id });
+  const large = useHasLargeText();
   return (
     <>
       <View className="flex-row items-start gap-1">
         <Pressable role="button" onPress={() => onEdit(step.id)} className="min-h-[44px] flex-1 justify-center">
-          <View className="flex-row items-baseline justify-between gap-x-3">
+          <View className={`flex-row items-baseline justify-between gap-x-3 ${large ? 'flex-wrap' : ''}`}>
             <Text
               variant="strong"
-              className={`shrink font-heading text-[18px] leading-[23px] tracking-tight ${step.problem ? 'text-heat' : ''}`}
+              className={`shrink font-heading text-18 leading-23 tracking-tight ${step.problem ? 'text-heat' : ''}`}
             >
               {step.title}
             </Text>
@@ -77,7 +79,7 @@ function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
           </View>
           {step.optional ? <Text variant="smallStrong">Optional</Text> : null}
           <RowDetails id={step.id} />
-          {step.note ? <Text className="text-[14px] leading-[20px]">{step.note}</Text> : null}
+          {step.note ? <Text className="text-14 leading-20">{step.note}</Text> : null}
           {step.notes.map((note) => (
             <View key={note} className="mt-1 border-l-[3px] border-heat pl-2">
               <Text variant="small" className="text-ink">
@@ -141,7 +143,7 @@ const StepBox = memo(function StepBox({
         onChangeText={onType}
         onSubmitEditing={onLeave}
         onKeyPress={({ nativeEvent }) => nativeEvent.key === 'Escape' && onLeave()}
-        className="h-[48px] rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-[16px] text-ink"
+        className="h-[48px] rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-16 text-ink"
       />
     </Apart>
   );

@@ -59,7 +59,7 @@ export function StepSheet({ view, settings, preparations, onReplace, onClose, ch
     <Sheet title={`Step ${view.index + 1}`} open onClose={onClose}>
       <View className="gap-2">
         <View className="flex-row items-center justify-between">
-          <Text variant="strong" className="font-heading text-[22px]">
+          <Text variant="strong" className="font-heading text-22">
             {label}
           </Text>
           <Button

@@ -15,7 +15,12 @@ interface StreamProps {
   readonly width: number;
   /** From its left edge to the steps beside it. */
   readonly room: number;
+  /** Its straight bank is at the right, for two that stand face to face. */
+  readonly mirrored?: boolean;
 }
+
+/** Width of what is said of a place, px. */
+const CARD_px = 236;
 
 const STEAM = '#7FAFB4';
 const OUTFLOW_FILL: Readonly<Record<Outflow['kind'], (scope: string) => string>> = {
@@ -30,7 +35,7 @@ const rowAt = (rowEnds: readonly number[], y: number): number => {
 };
 
 /** The pot as a river beside its steps; any place on it can be asked what is in the pot there. */
-export const Stream = memo(function Stream({ analysis, rowEnds, width, room }: StreamProps) {
+export const Stream = memo(function Stream({ analysis, rowEnds, width, room, mirrored = false }: StreamProps) {
   const [asked, setAsked] = useState<number | null>(null);
   const height = rowEnds.at(-1) ?? 0;
   if (height === 0) return null;
@@ -56,7 +61,15 @@ export const Stream = memo(function Stream({ analysis, rowEnds, width, room }: S
         aria-valuemax={last + 1}
         aria-valuenow={(row ?? last) + 1}
         aria-valuetext={moment?.spoken ?? 'The pot is empty'}
-        style={{ width, height, touchAction: 'pan-y', contain: 'size layout style' } as object}
+        style={
+          {
+            width,
+            height,
+            touchAction: 'pan-y',
+            contain: 'size layout style',
+            ...(mirrored ? { transform: [{ scaleX: -1 }], marginLeft: room - width } : {}),
+          } as object
+        }
         {...({
           onPointerMove: ({ nativeEvent }: { nativeEvent: { offsetY: number } }) =>
             setAsked(rowAt(rowEnds, nativeEvent.offsetY)),
@@ -81,7 +94,9 @@ export const Stream = memo(function Stream({ analysis, rowEnds, width, room }: S
           />
         )}
       </View>
-      {row !== null && moment ? <MomentCard moment={moment} top={rowEnds[row]! + 2} left={8} /> : null}
+      {row !== null && moment ? (
+        <MomentCard moment={moment} top={rowEnds[row]! + 2} left={mirrored ? room - CARD_px - 8 : 8} />
+      ) : null}
     </View>
   );
 });
@@ -156,8 +171,8 @@ function MomentCard({
 }) {
   return (
     <View
-      className="on-panel absolute w-[236px] gap-1 rounded-[12px] bg-panel p-3"
-      style={{ top, left, pointerEvents: 'none' }}
+      className="on-panel absolute gap-1 rounded-[12px] bg-panel p-3"
+      style={{ top, left, width: CARD_px, pointerEvents: 'none' }}
     >
       <Text variant="smallStrong" className="text-onpanel">
         {moment.title}

@@ -10,10 +10,18 @@ import { Loading, Message } from '../../../ui/page-state';
 import { Page } from '../../../ui/page';
 import { SelectField } from '../../../ui/select-field';
 import { Text } from '../../../ui/text';
+import { useHasLargeText } from '../../../ui/use-large-text';
 import { useIsWide } from '../../../ui/use-layout';
 import { Stream } from '../../drink/stream/stream';
 import { rowView } from '../logbook-view';
-import { compareBrews, comparedFigures, ROW_px, type ComparedBrews, type ComparedStream } from './compare-brews-view';
+import {
+  compareBrews,
+  comparedFigures,
+  LARGE_ROW_px,
+  ROW_px,
+  type ComparedBrews,
+  type ComparedStream,
+} from './compare-brews-view';
 
 interface CompareBrewsScreenProps {
   readonly first: string;
@@ -78,13 +86,14 @@ function TwoBrews({ first, second }: { readonly first: string; readonly second: 
   const { data: b, error } = useGetLogbookBrewQuery(second);
   const { data: runA, isLoading: waitsA } = useGetRunQuery(first);
   const { data: runB, isLoading: waitsB } = useGetRunQuery(second);
-  const compared = useMemo(() => (runA && runB ? compareBrews(runA, runB) : null), [runA, runB]);
+  const row_px = useHasLargeText() ? LARGE_ROW_px : ROW_px;
+  const compared = useMemo(() => (runA && runB ? compareBrews(runA, runB, row_px) : null), [runA, runB, row_px]);
   if (error) return <Text role="alert">The other brew is not there any more.</Text>;
   if (!a || !b || waitsA || waitsB) return <Loading what="the two" />;
   const figures = comparedFigures([a, b], [runA, runB], settings.currency);
   return (
     <View className="gap-5">
-      <table className="w-full border-collapse font-body text-[16px] text-ink" aria-label="What came of them">
+      <table className="w-full border-collapse font-body text-16 text-ink" aria-label="What came of them">
         <thead>
           <tr className="border-b-2 border-ink">
             <th className="py-2 text-left">Batch</th>
@@ -103,7 +112,7 @@ function TwoBrews({ first, second }: { readonly first: string; readonly second: 
         </tbody>
       </table>
       {compared ? (
-        <TwoStreams compared={compared} names={[a.batch, b.batch]} />
+        <TwoStreams compared={compared} names={[a.batch, b.batch]} row_px={row_px} />
       ) : (
         <Text className="text-mute">
           One of the two was put on the shelf without being made here step by step: how it went is not known.
@@ -122,33 +131,36 @@ const REACH_px = 36;
 function TwoStreams({
   compared,
   names,
+  row_px,
 }: {
   readonly compared: ComparedBrews;
   readonly names: readonly [string, string];
+  readonly row_px: number;
 }) {
+  const lines = (most: number) => (row_px === ROW_px ? { numberOfLines: most } : {});
   const width = STREAM_px[useIsWide() ? 'wide' : 'phone'];
   const { rows, first, second } = compared;
   return (
     <View className="flex-row gap-2 rounded-[18px] bg-sheet p-3">
-      <Pot stream={first} name={names[0]} width={width} rows={rows.length} />
-      <View role="list" aria-label="Steps of both" className="min-w-0 flex-1 pt-[24px]">
+      <Pot stream={first} name={names[0]} width={width} height={rows.length * row_px} />
+      <View role="list" aria-label="Steps of both" className="min-w-0 flex-1 pt-[1.5rem]">
         {rows.map(({ key, kind, first: one, second: other }) => (
           <View
             key={key}
             role="listitem"
-            style={{ height: ROW_px }}
+            style={{ height: row_px }}
             className="justify-center overflow-hidden border-b border-line"
           >
             {kind === 'same' && one === other ? (
-              <Text variant="small" numberOfLines={3} className="text-center">
+              <Text variant="small" {...lines(3)} className="text-center">
                 {one}
               </Text>
             ) : (
               <>
-                <Text variant="small" numberOfLines={2}>
+                <Text variant="small" {...lines(2)}>
                   {one || '–'}
                 </Text>
-                <Text variant="small" numberOfLines={2} className="text-right">
+                <Text variant="small" {...lines(2)} className="text-right">
                   {other || '–'}
                 </Text>
                 {SAYS[kind] ? (
@@ -161,7 +173,7 @@ function TwoStreams({
           </View>
         ))}
       </View>
-      <Pot stream={second} name={names[1]} width={width} rows={rows.length} />
+      <Pot stream={second} name={names[1]} width={width} height={rows.length * row_px} mirrored />
     </View>
   );
 }
@@ -170,18 +182,25 @@ interface PotProps {
   readonly stream: ComparedStream;
   readonly name: string;
   readonly width: number;
-  readonly rows: number;
+  readonly height: number;
+  readonly mirrored?: boolean;
 }
 
-function Pot({ stream, name, width, rows }: PotProps) {
+function Pot({ stream, name, width, height, mirrored = false }: PotProps) {
   const drawn = Math.max(8, (width - REACH_px) * stream.share);
   return (
     <View style={{ width }} aria-label={`Batch ${name}`} role="group">
-      <Text variant="smallStrong" className="h-[24px]">
+      <Text variant="smallStrong" className={`h-[1.5rem] ${mirrored ? 'text-right' : ''}`}>
         {name}
       </Text>
-      <View style={{ height: rows * ROW_px }}>
-        <Stream analysis={stream.run.analysis} rowEnds={stream.rowEnds} width={drawn} room={width} />
+      <View style={{ height }}>
+        <Stream
+          analysis={stream.run.analysis}
+          rowEnds={stream.rowEnds}
+          width={drawn}
+          room={width}
+          mirrored={mirrored}
+        />
       </View>
     </View>
   );

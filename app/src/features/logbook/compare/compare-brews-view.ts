@@ -29,6 +29,8 @@ export interface ComparedBrews {
 
 /** A row of the page, px. */
 export const ROW_px = 84;
+/** With letters twice as large a step takes as much, px. */
+export const LARGE_ROW_px = 264;
 
 const runOf = ({ recipe, events }: BrewRun): RunOfBrew => runBrew(brewRecipe(recipe), brewState(events));
 const widest = ({ analysis }: RunOfBrew): number => Math.max(1, ...analysis.trace.entries.map(({ mass_g }) => mass_g));
@@ -41,14 +43,14 @@ function wordsOf(run: RunOfBrew, index: number): string {
 }
 
 /** Two brews as they went: step beside step, and how wide the pot was in each. */
-export function compareBrews(a: BrewRun, b: BrewRun): ComparedBrews {
+export function compareBrews(a: BrewRun, b: BrewRun, row_px: number = ROW_px): ComparedBrews {
   const [one, other] = [runOf(a), runOf(b)];
   const compared = compareSteps(one.steps, other.steps, one.analysis.options);
   const ends: [number[], number[]] = [[], []];
   const rows = compared.map(({ kind, first, second }, row): ComparedRow => {
     const at = [first, second].map((step, side) => {
       if (!step) return -1;
-      ends[side]!.push((row + 1) * ROW_px);
+      ends[side]!.push((row + 1) * row_px);
       return ends[side]!.length - 1;
     });
     return { key: String(row), kind, first: wordsOf(one, at[0]!), second: wordsOf(other, at[1]!) };

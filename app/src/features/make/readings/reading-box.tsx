@@ -46,7 +46,7 @@ export function ReadingBox({
   };
   return (
     <View className="gap-1">
-      <View className="flex-row items-center gap-3">
+      <View className="flex-row flex-wrap items-center gap-3">
         <TextInput
           aria-label={`${label}, ${unit}`}
           aria-invalid={wrong !== null}
@@ -57,9 +57,9 @@ export function ReadingBox({
           onSubmitEditing={note}
           placeholder="–"
           placeholderTextColor="#9FBDB8"
-          className="min-h-[76px] min-w-0 flex-1 rounded-[12px] border-2 border-panelline bg-panel px-3 font-heading text-[52px] font-bold text-onpanel"
+          className="min-h-[76px] min-w-[120px] flex-1 rounded-[12px] border-2 border-panelline bg-panel px-3 font-heading text-52 font-bold text-onpanel"
         />
-        <Text className="text-[22px] leading-[28px] text-panelmute">{unit}</Text>
+        <Text className="text-22 leading-28 text-panelmute">{unit}</Text>
         <Button label="Go by it" kind="onPanel" size="large" onPress={note} />
       </View>
       {wrong ? (

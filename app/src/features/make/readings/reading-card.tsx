@@ -102,7 +102,7 @@ export function ReadingCard({
       {shown && !over ? <SensorLine brew={brew} shown={shown} onTake={read} /> : null}
       {doubted === null ? null : (
         <View role="alert" className="gap-2">
-          <Text className="text-[16px] leading-[24px] text-onpanel">
+          <Text className="text-16 leading-24 text-onpanel">
             {`${quantityWords(quantity, doubted)}? ${capital(view?.words ?? '')}. Look at the number and its unit again.`}
           </Text>
           <View className="flex-row flex-wrap gap-2">
@@ -120,7 +120,7 @@ export function ReadingCard({
               role="listitem"
               className="flex-row items-center rounded-[10px] border border-panelline pl-3"
             >
-              <Text className="text-[15px] text-onpanel">
+              <Text className="text-15 text-onpanel">
                 {QUANTITIES[each.quantity].label} {quantityWords(each.quantity, each.value)}
               </Text>
               <IconButton
@@ -197,7 +197,7 @@ function Gauge({
           />
         )}
       </View>
-      <Text className="text-[14px] text-panelmute">{words}</Text>
+      <Text className="text-14 text-panelmute">{words}</Text>
     </View>
   );
 }
@@ -220,7 +220,7 @@ function Advice({
   };
   return (
     <View role="status" className="gap-3">
-      <Text className="text-[16px] leading-[24px] text-onpanel">{advice.words}</Text>
+      <Text className="text-16 leading-24 text-onpanel">{advice.words}</Text>
       <View className="flex-row flex-wrap gap-2">
         <Pressable
           role="button"

@@ -38,7 +38,7 @@ export function SensorLine({ brew, shown, onTake }: SensorLineProps) {
     .join(' · ');
   return (
     <View className="flex-row flex-wrap items-center justify-between gap-2">
-      <Text className="text-[15px] text-panelmute">{text}</Text>
+      <Text className="text-15 text-panelmute">{text}</Text>
       <View className="flex-row gap-2">
         {sensor === 'scale' ? <Button label="Tare" kind="onPanel" onPress={() => void tare(brew)} /> : null}
         <Button

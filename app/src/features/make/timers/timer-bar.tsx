@@ -77,13 +77,10 @@ export function TimerBar() {
             <Pressable
               className={`min-h-[44px] max-w-full flex-1 basis-[300px] flex-row items-center justify-between gap-3 px-4 py-1 ${rest_ms <= 0 ? 'bg-amber' : ''}`}
             >
-              <Text
-                numberOfLines={1}
-                className={`shrink text-[15px] ${rest_ms <= 0 ? 'text-onamber' : 'text-onpanel'}`}
-              >
+              <Text className={`shrink text-15 ${rest_ms <= 0 ? 'text-onamber' : 'text-onpanel'}`}>
                 {step} · {drink}
               </Text>
-              <Text className={`font-heading text-[18px] font-bold ${rest_ms <= 0 ? 'text-onamber' : 'text-onpanel'}`}>
+              <Text className={`font-heading text-18 font-bold ${rest_ms <= 0 ? 'text-onamber' : 'text-onpanel'}`}>
                 {clockWords(rest_ms)}
               </Text>
             </Pressable>
@@ -93,7 +90,7 @@ export function TimerBar() {
       {shown.length > MOST_SHOWN ? (
         <Link href="/today" asChild>
           <Pressable className="min-h-[44px] justify-center px-4">
-            <Text className="text-[15px] text-onpanel">{shown.length - MOST_SHOWN} more</Text>
+            <Text className="text-15 text-onpanel">{shown.length - MOST_SHOWN} more</Text>
           </Pressable>
         </Link>
       ) : null}

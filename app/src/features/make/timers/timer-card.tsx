@@ -25,7 +25,7 @@ export function TimerCard({ step, minutes, timer, pausedAt, happened }: TimerCar
   if (!timer)
     return (
       <View className="flex-row items-center justify-between gap-3 rounded-[18px] bg-[#163B3B] p-4">
-        <Text className="shrink text-[17px] text-onpanel">{durationWords(minutes)}</Text>
+        <Text className="shrink text-17 text-onpanel">{durationWords(minutes)}</Text>
         <Button label="Start timer" kind="onPanel" size="large" onPress={() => start(minutes)} />
       </View>
     );
@@ -35,7 +35,7 @@ export function TimerCard({ step, minutes, timer, pausedAt, happened }: TimerCar
     <View className={`gap-2 rounded-[18px] p-4 ${over ? 'bg-amber' : 'bg-[#163B3B]'}`}>
       <Text
         role="timer"
-        className={`font-heading text-[52px] font-bold leading-[58px] ${over ? 'text-onamber' : 'text-onpanel'}`}
+        className={`font-heading text-52 font-bold leading-58 ${over ? 'text-onamber' : 'text-onpanel'}`}
       >
         {clockWords(rest_ms)}
       </Text>

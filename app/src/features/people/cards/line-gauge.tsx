@@ -23,11 +23,11 @@ export function LineGauge({ line }: { readonly line: LineView }) {
   return (
     <View className="gap-1">
       <View role="group" aria-label={spoken} className="gap-[2px]">
-        <View className="flex-row items-baseline justify-between gap-3">
-          <Text className="shrink text-[15px]">{name}</Text>
-          <View className="flex-row items-baseline gap-1">
-            <Text className={`font-heading text-[17px] font-bold ${crossed ? 'text-heat' : ''}`}>{taken}</Text>
-            <Text variant="small" className="text-[15px]">
+        <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">
+          <Text className="shrink text-15">{name}</Text>
+          <View className="flex-row flex-wrap items-baseline gap-x-1">
+            <Text className={`font-heading text-17 font-bold ${crossed ? 'text-heat' : ''}`}>{taken}</Text>
+            <Text variant="small" className="text-15">
               {of}
             </Text>
           </View>

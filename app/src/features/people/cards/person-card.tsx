@@ -32,12 +32,12 @@ export function PersonCard({ card: { id, name, beside, glasses, lines, shelf }, 
         <Link href={`/people/${id}`} asChild>
           <Pressable className="min-h-[44px] flex-row flex-wrap items-center justify-between gap-x-3 active:opacity-70">
             <Text variant="subheading">{name}</Text>
-            <Text variant="small" className="text-[15px]">
+            <Text variant="small" className="text-15">
               {beside}
             </Text>
           </Pressable>
         </Link>
-        <Text variant="small" className="-mt-3 text-[14px]">
+        <Text variant="small" className="-mt-3 text-14">
           {glasses}
         </Text>
         {lines.map((line) => (

@@ -7,8 +7,8 @@ export function ShelfNote({ shelf }: Pick<CardView, 'shelf'>) {
   if (!shelf) return null;
   return (
     <View className="rounded-[10px] bg-amber px-3 py-2">
-      <Text className="text-[15px] leading-[21px] text-onamber">
-        <Text className="text-[15px] font-bold leading-[21px] text-onamber">{shelf.title}</Text> {shelf.text}
+      <Text className="text-15 leading-21 text-onamber">
+        <Text className="text-15 font-bold leading-21 text-onamber">{shelf.title}</Text> {shelf.text}
       </Text>
     </View>
   );

@@ -15,7 +15,7 @@ export function WeekLine({ line: { name, most, days, mark, spoken } }: { readonl
   return (
     <View role="group" aria-label={spoken} className="gap-1">
       <View className="flex-row items-baseline justify-between gap-3">
-        <Text className="shrink text-[15px]">{name}</Text>
+        <Text className="shrink text-15">{name}</Text>
         <Text variant="small">{most}</Text>
       </View>
       <Svg width="100%" height={HEIGHT_px} aria-hidden>

@@ -87,7 +87,7 @@ function OpenSheet({ id, sheet, person, had, now }: OpenSheetProps) {
     <View className="gap-4 rounded-[12px] border border-line bg-sheet p-3">
       {view.help.length > 0 ? (
         <View role="alert" className="gap-1 rounded-[12px] bg-[#FFE3D8] p-3">
-          <Text variant="strong" className="font-heading text-[20px] leading-[26px] text-[#7A1F05]">
+          <Text variant="strong" className="font-heading text-20 leading-26 text-[#7A1F05]">
             Get medical help now
           </Text>
           {view.help.map((words) => (
@@ -95,7 +95,7 @@ function OpenSheet({ id, sheet, person, had, now }: OpenSheetProps) {
               {words}
             </Text>
           ))}
-          <Text className="text-[15px] leading-[21px] text-[#3B0D00]">
+          <Text className="text-15 leading-21 text-[#3B0D00]">
             Go on with small sips on the way, unless they cannot drink or cannot be woken. Source: WHO, The treatment of
             diarrhoea.
           </Text>

@@ -17,7 +17,7 @@ export function LastsPart({ lasts }: { readonly lasts: LastsView }) {
   };
   return (
     <View className="flex-row flex-wrap items-center justify-between gap-2">
-      <Text variant="small" className="shrink text-[14px]">
+      <Text variant="small" className="shrink text-14">
         {words}
       </Text>
       {!readyBy ? null : planned ? (

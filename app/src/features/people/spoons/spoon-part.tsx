@@ -64,13 +64,13 @@ export function SpoonPart({ spoon, onPour, named = false }: SpoonPartProps) {
   const at = due ? doses.find((dose) => dose.at.getTime() === due.at.getTime())!.clock : '';
   return (
     <View className="gap-2">
-      <Text className="text-[15px]">
+      <Text className="text-15">
         {named ? `${name}: ` : ''}
         {`${drinkName}, ${amount}`}
       </Text>
       {doses.length > 0 ? <SpoonDots doses={doses} /> : null}
-      {words ? <Text className="text-[15px]">{words}</Text> : null}
-      {crosses ? <Text className="text-[15px] font-bold text-heat">{crosses}</Text> : null}
+      {words ? <Text className="text-15">{words}</Text> : null}
+      {crosses ? <Text className="text-15 font-bold text-heat">{crosses}</Text> : null}
       {due ? (
         <View className="flex-row flex-wrap gap-2">
           {bottle ? (

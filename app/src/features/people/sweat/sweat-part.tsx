@@ -92,10 +92,10 @@ function Replacements({ test }: { readonly test: KeptSweatTest | Parameters<type
     <View role="list" aria-label="What makes up for it" className="gap-1">
       {views.slice(0, MOST_SHOWN).map(({ id, name, words }) => (
         <View key={id} role="listitem" className="border-b border-line py-1">
-          <Link href={`/drinks/${id}`} className="py-1 font-body text-[16px] font-bold text-teal">
+          <Link href={`/drinks/${id}`} className="py-1 font-body text-16 font-bold text-teal">
             {name}
           </Link>
-          <Text variant="small" className="text-[14px]">
+          <Text variant="small" className="text-14">
             {words}
           </Text>
         </View>
