@@ -40,32 +40,31 @@ describe('what there is of a drink', () => {
     remaining_mL,
     useBy: inHours(hours),
   });
-  const run = (drinkId: string, ...kinds: readonly string[]): Pick<BrewRun, 'drinkId' | 'events'> => ({
-    drinkId,
-    events: kinds.map((kind, index) => ({
-      id: String(index),
-      number: index + 1,
-      at: inHours(0),
-      by: 'Ines',
-      kind,
-      step: String(index),
-    })) as unknown as BrewRun['events'],
-  });
+  const run = (drinkId: string, stage: BrewRun['stage']) => ({ drinkId, stage });
   test('bottles with the first of their dates; those past it only where there is no other', () => {
     const left = leftViews(
       [bottle('a', 30), bottle('a', 90), bottle('a', -5), bottle('b', -30), bottle('c', 5, 0)],
       [],
       NOW,
     );
-    expect(left.get('a')).toEqual({ words: '2 bottles, 30 h', has: 'some' });
-    expect(left.get('b')!.words).toMatch(/^1 bottle, past by /);
+    expect(left.get('a')).toEqual({ words: '2 bottles, 30 hours', has: 'some' });
+    expect(left.get('b')!.words).toBe('1 bottle, past its date');
     expect(left.has('c')).toBe(false);
+    const words = (hours: number) => leftViews([bottle('a', hours)], [], NOW).get('a')!.words;
+    expect([0.5, 47, 48, 24 * 60, 24 * 70].map(words)).toEqual([
+      '1 bottle, 0 hours',
+      '1 bottle, 47 hours',
+      '1 bottle, 2 days',
+      '1 bottle, 60 days',
+      '1 bottle, 2 months',
+    ]);
   });
   test('what is being made is said, unless there are bottles; what was given up is not', () => {
-    const runs = [run('a', 'step-done', 'step-done'), run('b', 'step-done'), run('c', 'abandoned')];
+    const runs = [run('a', 'making'), run('b', 'making'), run('c', 'abandoned'), run('d', 'paused')];
     const left = leftViews([bottle('b', 30)], runs, NOW);
-    expect(left.get('a')).toEqual({ words: 'being made, 2 steps done', has: 'under-way' });
+    expect(left.get('a')).toEqual({ words: 'being made', has: 'under-way' });
     expect(left.get('b')!.has).toBe('some');
+    expect(left.get('d')!.words).toBe('being made, paused');
     expect(left.has('c')).toBe(false);
   });
 });

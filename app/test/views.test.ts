@@ -1,6 +1,7 @@
 import type { BottleRecord, DrinkRecord } from '@wellhydra/contract';
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { bottleView, dueView, nextPour_mL, poursLeft, shelfSummary } from '../src/features/bottles/bottles-view';
+import { dueView } from '../src/domain/words/due-words';
+import { bottleView, nextPour_mL, poursLeft, shelfSummary } from '../src/features/bottles/bottles-view';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { answerSpread } from '../src/features/drink/figures/answer-spread';
 import { cautionsView, keepingView } from '../src/domain/drinks/cautions-view';

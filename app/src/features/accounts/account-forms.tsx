@@ -5,7 +5,7 @@ import {
   signIn as signInSchema,
   type Register,
   type SignIn,
-} from '@wellhydra/contract';
+} from '@wellhydra/contract/accounts';
 import { useState } from 'react';
 import { Controller, useForm, type Control, type FieldValues, type Path } from 'react-hook-form';
 import { View } from 'react-native';

@@ -1,8 +1,9 @@
-import { formatNumber, shelfWords } from '@wellhydra/core/quantity';
+import { formatNumber } from '@wellhydra/core/quantity';
 import { servingFigureLines } from '@wellhydra/core/serving';
 import type { BottleRecord, Place, PourRecord } from '@wellhydra/contract';
 import { runOutAtPace } from '@wellhydra/core/household';
 import { showPortion, showVolume } from '../../domain/words/units';
+import { dueView, type DueView } from '../../domain/words/due-words';
 import { dayWords } from '../../domain/words/moment-words';
 
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {
@@ -20,31 +21,8 @@ export const servingFigures = ({ perServing }: Pick<BottleRecord, 'perServing'>)
       }))
     : [];
 
-export type Urgency = 'past' | 'soon' | 'later';
-
-const HOUR_ms = 3_600_000;
-const DAY_ms = 24 * HOUR_ms;
-/** A bottle is called soon from this long before its day. */
-const SOON_ms = 2 * DAY_ms;
 /** Pours left below this are the rest that clings. */
 const EMPTY_mL = 0.01;
-
-export interface DueView {
-  readonly words: string;
-  /** Said in full for those who cannot see where it stands. */
-  readonly spoken: string;
-  readonly urgency: Urgency;
-}
-
-/** How long until a bottle is to be used up, as a person would say it. */
-export function dueView(useBy: string, now: Date): DueView {
-  const left_ms = Date.parse(useBy) - now.getTime();
-  const past = left_ms < 0;
-  const span_ms = Math.abs(left_ms);
-  const span = shelfWords(span_ms / DAY_ms);
-  if (past) return { words: `past by ${span}`, spoken: `past its date by ${span}`, urgency: 'past' };
-  return { words: span, spoken: `to be used up within ${span}`, urgency: left_ms < SOON_ms ? 'soon' : 'later' };
-}
 
 const dates = new Intl.DateTimeFormat('en-GB', {
   weekday: 'short',

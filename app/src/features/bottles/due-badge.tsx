@@ -1,5 +1,5 @@
 import { Text } from '../../ui/text';
-import type { DueView } from './bottles-view';
+import type { DueView } from '../../domain/words/due-words';
 
 const LOOKS = {
   past: 'bg-heat text-onheat',

@@ -16,7 +16,7 @@ import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
 import { PLACE_NAMES, measure } from '../bottles-view';
 import { DueBadge } from '../due-badge';
-import { dueView } from '../bottles-view';
+import { dueView } from '../../../domain/words/due-words';
 import { BulkActions } from './bulk-actions';
 
 interface ShelfTableProps {
