@@ -48,7 +48,9 @@ describe('drinks', () => {
     fakeKitchen({ 'GET /drinks': { drinks: [DRINK] } });
     renderScreen(<DrinksScreen />);
     expect(await screen.findByText('Dawn bottle')).toBeTruthy();
-    expect(await screen.findByText(/1 L · 2 × 500 mL · 30 g sugars/)).toBeTruthy();
+    expect(await screen.findByText(/1 L · 2 × 500 mL$/)).toBeTruthy();
+    expect(screen.getByText('none made')).toBeTruthy();
+    expect(screen.getByText(/30 g sugars/)).toBeTruthy();
     expect(screen.getByRole('img', { name: /% water, \d+ % sugars/ })).toBeTruthy();
   });
   test('none yet: what to do', async () => {
