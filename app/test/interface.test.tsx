@@ -14,6 +14,8 @@ import { createStore } from '../src/domain/store';
 import { Choice } from '../src/ui/choice';
 import { Field } from '../src/ui/field';
 
+jest.mock('expo-router', () => jest.requireActual('./router-mock').mockRouter());
+
 const start: DrinkDocument = {
   name: 'Trial',
   kind: 'rehydration',
