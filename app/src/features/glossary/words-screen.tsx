@@ -1,3 +1,4 @@
+import { Link } from 'expo-router';
 import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { GLOSSARY, glossaryEntry, type GlossaryEntry } from '../../domain/words/glossary';
@@ -14,6 +15,9 @@ export function WordsScreen({ word }: { readonly word?: string | undefined }) {
   const here = word === undefined ? undefined : glossaryEntry(word);
   return (
     <Page title="Words" aside="What figures mean, and what they are like">
+      <Link href="/drinks" className="min-h-[44px] self-start py-2 font-body text-16 text-teal underline">
+        To the drinks
+      </Link>
       <View role="list" aria-label="Words" className="gap-5">
         {GLOSSARY.map((entry) => (
           <View
