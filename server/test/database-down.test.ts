@@ -4,7 +4,8 @@ import { connect } from '../src/database/connect';
 import { migrate } from '../src/database/migrate';
 import { MIGRATIONS } from '../src/database/migrations';
 import { DEMO_BREWS } from '../src/demo/demo-brews';
-import { DEMO_DRINKS, demoId } from '../src/demo/demo-kitchen';
+import { DEMO_DRINKS } from '../src/demo/demo-drinks';
+import { demoId } from '../src/demo/demo-kitchen';
 import { cookieOf, cookWith, emptyDatabase, freshDatabase, newCook, send, startServer } from './kitchen-server';
 
 /** A cable between server and database that can be pulled out. */

@@ -1,5 +1,6 @@
 import { catalogued } from '../catalogue';
 import { substitutesFor } from '../substitute';
+import { isEnough } from './enough';
 import type { Lot } from './lot';
 
 /** What is there of each ingredient, g. */
@@ -19,15 +20,12 @@ export interface Missing {
   readonly instead: readonly string[];
 }
 
-/** An amount is there within this share: jars are not weighed to the gram. */
-const NEARLY = 0.02;
-
 /** What is there that could take the place of an ingredient. */
 function insteadOf(id: string, grams: number, stock: ReadonlyMap<string, number>): readonly string[] {
   const ingredient = catalogued(id);
   if (!ingredient) return [];
   return substitutesFor(ingredient, grams)
-    .filter(({ ingredient: other, grams: needed }) => (stock.get(other.id) ?? 0) >= needed * (1 - NEARLY))
+    .filter(({ ingredient: other, grams: needed }) => isEnough(stock.get(other.id) ?? 0, needed))
     .map(({ text }) => text);
 }
 
@@ -43,7 +41,7 @@ export function missingFor(
 ): readonly Missing[] {
   return Object.entries(used).flatMap(([ingredient, wanted_g]) => {
     const there_g = stock.get(ingredient) ?? 0;
-    if (there_g >= wanted_g * (1 - NEARLY)) return [];
+    if (isEnough(there_g, wanted_g)) return [];
     return [{ ingredient, wanted_g, there_g, instead: insteadOf(ingredient, wanted_g, stock) }];
   });
 }

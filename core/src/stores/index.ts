@@ -1,4 +1,5 @@
 /** What is in the house: lots, what a batch takes of them, what it costs, what is missing for a drink. */
+export { NEARLY } from './enough';
 export { missingFor, stockOf } from './in-stock';
 export type { Missing } from './in-stock';
 export { LOT_GOT, byExpiry, costOf } from './lot';

@@ -1,4 +1,5 @@
 import type { Trace } from '../simulate';
+import { isEnough } from './enough';
 import { usedOf } from './used-of';
 
 /** What a batch takes of a drink that was made before. */
@@ -44,9 +45,6 @@ export interface PreparedMissing extends PreparedUse {
   readonly there_mL: number;
 }
 
-/** A bottle is filled by eye: an amount is there within this share. */
-const NEARLY = 0.02;
-
 /**
  * What of drinks that were made before is not there; of it, what would have to go into it.
  *
@@ -60,7 +58,7 @@ export function preparedMissing(
   return prepared.flatMap((each) => {
     const { name, amount_mL, used } = each;
     const there_mL = Math.min(amount_mL, there.get(calledAs(name)) ?? 0);
-    if (there_mL >= amount_mL * (1 - NEARLY)) return [];
+    if (isEnough(there_mL, amount_mL)) return [];
     const share = 1 - there_mL / amount_mL;
     const toMake = Object.entries(used).map(([ingredient, grams]) => [ingredient, grams * share] as const);
     return [{ name, amount_mL, there_mL, used: Object.fromEntries(toMake) }];

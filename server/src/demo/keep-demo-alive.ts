@@ -18,7 +18,8 @@ import { demoLots } from './demo-lots';
 import { demoHousehold, personId } from './demo-people';
 import { DEMO_SETTINGS } from './demo-settings';
 import { DEMO_HABITS, DEMO_MADE, DEMO_RUNS } from './demo-runs';
-import { DEMO_DRINKS, DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
+import { DEMO_DRINKS } from './demo-drinks';
+import { DEMO_KITCHEN, DEMO_MEMBERS, demoId } from './demo-kitchen';
 
 const HOUR_ms = 3_600_000;
 /** Local calendar day as the database writes it. */

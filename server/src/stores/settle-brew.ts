@@ -4,14 +4,14 @@ import type { StoresContext } from './lot-service';
 import { settleLots } from './settle-lots';
 
 /** What a brew takes out of the house. */
-export interface TakenOut {
+export interface BrewTakes {
   /** Grams by ingredient. */
   readonly used: Readonly<Record<string, number>>;
   /** Of drinks that were made before, mL by name. */
   readonly prepared: Readonly<Record<string, number>>;
 }
 
-export const NOTHING_TAKEN: TakenOut = { used: {}, prepared: {} };
+export const NOTHING_TAKEN: BrewTakes = { used: {}, prepared: {} };
 
 /**
  * Lets a brew have taken just this of the house: what it takes of drinks that were made before from their bottles, all
@@ -21,7 +21,7 @@ export const NOTHING_TAKEN: TakenOut = { used: {}, prepared: {} };
 export async function settleBrew(
   context: StoresContext,
   brew: TakingBrew,
-  { used, prepared }: TakenOut,
+  { used, prepared }: BrewTakes,
   transaction: Transaction,
 ): Promise<void> {
   await settleBottles(context, brew, prepared, transaction);

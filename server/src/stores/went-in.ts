@@ -1,10 +1,9 @@
 import type { BottleBrews, BrewLots, LotTrace } from '@wellhydra/contract';
+import { NEARLY } from '@wellhydra/core/stores';
 import { QueryTypes, type Sequelize } from 'sequelize';
 
 /** What went into a brew, also with what was made before, and where a lot has come to: in SQL, since a page asks it of many. */
 
-/** A jar that is weighed, and a jug that is read, is right to this share. */
-const NEARLY = 0.02;
 /** Drinks in drinks so deep are followed. */
 const MOST_DEEP = 8;
 

@@ -38,19 +38,6 @@ function blobOf(picture: string): Blob {
   return new Blob([bytes], { type: /^data:([^;]+)/.exec(head)?.[1] ?? 'image/jpeg' });
 }
 
-/** What the server answers is the brew as it is now: no second look is needed, and nothing is gone between. */
-async function shownAtOnce(
-  { id }: OfPhoto,
-  {
-    dispatch,
-    queryFulfilled,
-  }: { dispatch: (action: never) => unknown; queryFulfilled: Promise<{ data: LogbookBrew }> },
-): Promise<void> {
-  // A refusal is the sender's to tell.
-  const { data } = (await queryFulfilled.catch(() => null)) ?? {};
-  if (data) dispatch(logbookApi.util.updateQueryData('getLogbookBrew', id, () => data) as never);
-}
-
 const PAGE = 50;
 // A brew that is bottled, poured or taken back changes what stands here.
 const TAGS = [
@@ -93,17 +80,23 @@ export const logbookApi = api.injectEndpoints({
       invalidatesTags: [TAGS[0]],
     }),
     addPhoto: build.mutation<LogbookBrew, AddedPhoto>({
-      queryFn: async ({ id, photoId, words, at, picture }, _api, _more, ask) => {
-        const blob = blobOf(picture);
+      query: ({ id, photoId, words, at, picture }) => {
+        const body = blobOf(picture);
         const url = `/logbook/brews/${id}/photos/${photoId}${queryOf({ words, at })}`;
-        const sent = await ask({ url, method: 'PUT', body: blob, headers: { 'content-type': blob.type } });
-        return sent as { data: LogbookBrew };
+        return { url, method: 'PUT', body, headers: { 'content-type': body.type } };
       },
-      onQueryStarted: shownAtOnce,
+      // The answer is the brew as it is now: shown at once, so that nothing flickers. A refusal is the sender's to tell.
+      onQueryStarted: async ({ id }, { dispatch, queryFulfilled }) => {
+        const answer = await queryFulfilled.catch(() => null);
+        if (answer) dispatch(logbookApi.util.updateQueryData('getLogbookBrew', id, () => answer.data));
+      },
     }),
     removePhoto: build.mutation<LogbookBrew, OfPhoto>({
       query: ({ id, photoId }) => ({ url: `/logbook/brews/${id}/photos/${photoId}`, method: 'DELETE' }),
-      onQueryStarted: shownAtOnce,
+      onQueryStarted: async ({ id }, { dispatch, queryFulfilled }) => {
+        const answer = await queryFulfilled.catch(() => null);
+        if (answer) dispatch(logbookApi.util.updateQueryData('getLogbookBrew', id, () => answer.data));
+      },
     }),
     forgetTasting: build.mutation<LogbookBrew, { readonly id: string; readonly tastingId: string }>({
       query: ({ id, tastingId }) => ({ url: `/logbook/brews/${id}/tastings/${tastingId}`, method: 'DELETE' }),

@@ -22,20 +22,21 @@ export function StepsRail({ pages, at, current, onLook }: StepsRailProps) {
             <Pressable
               key={page.id}
               role="button"
-              aria-label={`Step ${index + 1}, ${page.title}${page.left ? `, ${page.left}` : ''}`}
               aria-current={here ? 'step' : undefined}
               onPress={() => onLook(index)}
               className={`min-h-[48px] flex-row items-center gap-3 px-4 py-2 active:opacity-80 ${here ? 'bg-[#163B3B]' : ''}`}
             >
               <Text
+                aria-hidden={page.left !== null}
                 className={`w-[24px] text-right text-15 ${index === current ? 'font-bold text-[#E3A21A]' : 'text-panelmute'}`}
               >
-                {page.left ? DONE_LOOKS[page.left === 'done' ? 'done' : 'skipped'] : index + 1}
+                {page.left ? DONE_LOOKS[page.left] : index + 1}
               </Text>
               <Text
                 className={`shrink text-16 leading-21 ${page.left && !here ? 'text-panelmute' : 'text-onpanel'} ${index === current ? 'font-bold' : ''}`}
               >
                 {page.title}
+                {page.left ? <Text className="sr-only">, {page.left}</Text> : null}
               </Text>
             </Pressable>
           );

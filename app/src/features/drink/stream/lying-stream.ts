@@ -2,9 +2,8 @@ import type { Analysis } from '@wellhydra/core/analyse';
 import { area, curveBumpX, stack, stackOffsetSilhouette } from 'd3-shape';
 import { BANDS, type Band } from '../../../ui/bands';
 import { LYING, type LyingBand } from '../../../ui/lying-box';
-import { bandWidths } from './pot-bands';
+import { NO_WIDTHS, bandWidths, drawnWidths, widthOf, type Widths } from './pot-bands';
 
-type Widths = Readonly<Record<Band, number>>;
 /** Widths in px at a place from left to right. */
 type Point = Widths & { readonly x: number };
 
@@ -12,9 +11,6 @@ type Point = Widths & { readonly x: number };
 const THINNEST_px = 1.5;
 /** A step has done its work this far into its part. */
 const TURNED = 0.6;
-
-const EMPTY = Object.fromEntries(BANDS.map((band) => [band, 0])) as Widths;
-const widthOf = (widths: Widths): number => BANDS.reduce((sum, band) => sum + widths[band], 0);
 
 /** The pot after each step that changes what is in it. */
 function changes({ trace }: Analysis): readonly Widths[] {
@@ -31,16 +27,12 @@ export function lyingStream(analysis: Analysis): readonly LyingBand[] {
   const widest = Math.max(0, ...after.map(widthOf));
   if (!(widest > 0)) return [];
   const part_px = LYING.width / after.length;
-  const drawn = after.map((widths): Widths => {
-    const whole = widthOf(widths);
-    const scale = Math.max(LYING.height / widest, whole > 0 ? THINNEST_px / whole : 0);
-    return Object.fromEntries(BANDS.map((band) => [band, widths[band] * scale])) as Widths;
-  });
+  const drawn = after.map((widths) => drawnWidths(widths, LYING.height / widest, THINNEST_px));
   const points: Point[] = drawn.flatMap((widths, index) => [
     { ...widths, x: (index + TURNED) * part_px },
     { ...widths, x: (index + 1) * part_px },
   ]);
-  const series = stack<Point, Band>().keys(BANDS).offset(stackOffsetSilhouette)([{ ...EMPTY, x: 0 }, ...points]);
+  const series = stack<Point, Band>().keys(BANDS).offset(stackOffsetSilhouette)([{ ...NO_WIDTHS, x: 0 }, ...points]);
   const draw = area<[number, number] & { data: Point }>()
     .x((each) => each.data.x)
     .y0((each) => LYING.height / 2 + each[0])

@@ -2,7 +2,7 @@ import type { Analysis } from '@wellhydra/core/analyse';
 import { area, stack } from 'd3-shape';
 import { BANDS, type Band } from '../../../ui/bands';
 import { curveStream } from './curve-stream';
-import { bandWidths } from './pot-bands';
+import { NO_WIDTHS, bandWidths, drawnWidths, widthOf, type Widths } from './pot-bands';
 
 /** A band of the stream as an SVG path. */
 export interface StreamBand {
@@ -23,7 +23,6 @@ export interface StreamShape {
   readonly outflows: readonly Outflow[];
 }
 
-type Widths = Readonly<Record<Band, number>>;
 /** Widths in px at a height. */
 type Point = Widths & { readonly y: number };
 
@@ -37,13 +36,10 @@ const OUTFLOW_px = { least: 2, most: 18 } as const;
 /** Less than this leaves unseen, g. */
 const LEAST_LEAVING_g = 1;
 
-const EMPTY = Object.fromEntries(BANDS.map((band) => [band, 0])) as Widths;
-const widthOf = (widths: Widths): number => BANDS.reduce((sum, band) => sum + widths[band], 0);
-
 /** The pot after each row; a row without a run keeps the pot it found. */
 function potWidths(analysis: Analysis, rows: number): readonly Widths[] {
   const entries = new Map(analysis.trace.entries.map((entry) => [entry.step, entry]));
-  let widths = EMPTY;
+  let widths = NO_WIDTHS;
   return Array.from({ length: rows }, (_, index) => {
     const entry = entries.get(index);
     if (entry) widths = bandWidths(entry.pot);
@@ -51,16 +47,9 @@ function potWidths(analysis: Analysis, rows: number): readonly Widths[] {
   });
 }
 
-/** Grams as they are drawn, px. */
-function drawnWidths(widths: Widths, px_g: number): Widths {
-  const whole = widthOf(widths);
-  const scale = Math.max(px_g, whole > 0 ? THINNEST_px / whole : 0);
-  return Object.fromEntries(BANDS.map((band) => [band, widths[band] * scale])) as Widths;
-}
-
 /** Two points a row: where the step has done its work, and its end. */
 function points(after: readonly Widths[], rowEnds: readonly number[]): readonly Point[] {
-  const all: Point[] = [{ ...EMPTY, y: 0 }];
+  const all: Point[] = [{ ...NO_WIDTHS, y: 0 }];
   after.forEach((widths, index) => {
     const top = rowEnds[index - 1] ?? 0;
     const bottom = rowEnds[index]!;
@@ -125,7 +114,7 @@ export function streamShape(
   const after = potWidths(analysis, rowEnds.length);
   const widest = Math.max(0, ...after.map(widthOf));
   if (!(widest > 0)) return { bands: [], outflows: [] };
-  const drawn = after.map((widths) => drawnWidths(widths, width_px / widest));
+  const drawn = after.map((widths) => drawnWidths(widths, width_px / widest, THINNEST_px));
   const series = stack<Point, Band>().keys(BANDS)([...points(drawn, rowEnds)]);
   const draw = area<[number, number] & { data: Point }>()
     .y((each) => each.data.y)
