@@ -70,13 +70,9 @@ export async function newDrink(page: Page, kind: string, name: string, empty = k
   await page.getByLabel('Name of the drink').fill(name);
 }
 
-/** What opens a step for editing: the first button on its row. */
-export const stepButton = (page: Page, number: number): Locator =>
-  page
-    .getByRole('listitem')
-    .nth(number - 1)
-    .getByRole('button')
-    .first();
+/** What opens a step for editing: the first button on its row, but for the one that folds its phase. */
+export const openerOf = (row: Locator): Locator => row.locator('[role=button]:not([aria-expanded])').first();
+export const stepButton = (page: Page, number: number): Locator => openerOf(page.getByRole('listitem').nth(number - 1));
 
 /** Removes the steps a new drink of some kinds begins with. */
 export async function clearSteps(page: Page): Promise<void> {

@@ -31,6 +31,7 @@ const start: DrinkDocument = {
 function Trial({ from = start }: { readonly from?: DrinkDocument }) {
   const [document, setDocument] = useState(from);
   const [line, setLine] = useState('');
+  const [editing, setEditing] = useState<string | null>(null);
   const analysis = analyseDocument(document);
   return (
     <Provider store={createStore()}>
@@ -42,6 +43,9 @@ function Trial({ from = start }: { readonly from?: DrinkDocument }) {
         onRemove={(id) => setDocument(removeStep(document, id))}
         onDuplicate={() => undefined}
         onOpen={() => undefined}
+        editing={editing}
+        onEdit={setEditing}
+        keysBelow={false}
       />
       <Composer
         line={line}

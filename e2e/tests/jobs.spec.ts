@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import { asWritten } from '../brewing';
-import { fromMenu, newDrink, register, saved, typeSteps } from '../cook';
+import { fromMenu, newDrink, openerOf, register, saved, typeSteps } from '../cook';
 
 const ROOT = new URL('../..', import.meta.url).pathname;
 const JOBS = join(ROOT, 'examples/jobs');
@@ -61,7 +61,7 @@ async function makeUp(page: Page, drink: DrinkFile): Promise<void> {
   for (const step of drink.atServing ?? []) {
     await typeSteps(page, [lineOf(step)]);
     // A step begins in the batch; those that are in the glass already stand in a list of their own below it.
-    await page.getByRole('list', { name: 'Steps' }).getByRole('listitem').last().getByRole('button').first().click();
+    await openerOf(page.getByRole('list', { name: 'Steps' }).getByRole('listitem').last()).click();
     await page.getByRole('button', { name: 'More about this step' }).click();
     const glass = page.getByRole('checkbox', { name: /^Into each glass/ });
     await glass.click();

@@ -232,7 +232,7 @@ test('what the kitchen has changes what a drink comes to', async ({ page }) => {
   await page.reload();
   await expect(page.getByText(/^wide pan on/)).toBeVisible();
   await page.goBack();
-  await expect(page.getByText(/Reckoned for your kitchen: wide pan/)).toBeVisible();
+  await expect(page.getByText(/Worked out for your kitchen: wide pan/)).toBeVisible();
   await expect.poll(async () => simmer.textContent()).not.toBe(before);
 });
 

@@ -167,3 +167,42 @@ test('typed without a network, it is sent when the network is back, even after a
   await page.reload();
   await expect(page.getByRole('listitem')).toHaveCount(2);
 });
+
+test('a drink of 48 steps has places to jump to, and folds by its phases', async ({ page }) => {
+  await register(page, 'Ines');
+  await newDrink(page, 'Syrup', 'The long one', true);
+  const added = (count: number, each: string) => Array.from({ length: count }, (_, at) => `${10 + at} ${each}`);
+  const lines = [
+    '2 L water',
+    ...added(14, 'g dried elderberries'),
+    'soak overnight',
+    ...added(10, 'g cinnamon'),
+    'simmer 30 min',
+    'strain through cloth',
+    ...added(19, 'g white sugar'),
+    'bottle in 250 mL dark bottle',
+  ];
+  await page.getByLabel('Next step').evaluate((box, text) => {
+    const data = new DataTransfer();
+    data.setData('text/plain', text);
+    box.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+  }, lines.join('\n'));
+  const rows = page.getByRole('list', { name: 'Steps' }).getByRole('listitem');
+  await expect(rows).toHaveCount(lines.length);
+  const phases = page.getByRole('group', { name: 'Phases' });
+  await phases.getByRole('button', { name: /^To Sweeten/ }).click();
+  await expect(page.getByRole('button', { name: 'Sweeten 19 steps' })).toBeInViewport();
+  await phases.getByRole('button', { name: 'Fold all' }).click();
+  await expect(rows).toHaveCount(5);
+  await expect(page.getByRole('button', { name: 'Soak 16 steps' })).toHaveAttribute('aria-expanded', 'false');
+  // The stream goes on beside what is folded, to its end.
+  const stream = page.getByRole('slider', { name: /^Stream/ });
+  await expect(stream).toHaveAttribute('aria-valuemax', String(lines.length));
+  const [drawn, list] = await Promise.all([
+    stream.boundingBox(),
+    page.getByRole('list', { name: 'Steps' }).boundingBox(),
+  ]);
+  expect(Math.abs(drawn!.height - list!.height)).toBeLessThan(2);
+  await phases.getByRole('button', { name: /^To Strain/ }).click();
+  await expect(page.getByRole('button', { name: /^Strain through cloth/ })).toBeVisible();
+});

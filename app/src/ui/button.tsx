@@ -1,6 +1,7 @@
 import { memo, type ComponentType } from 'react';
-import { Pressable } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { Text } from './text';
+import { useWhyNot } from './why-not';
 
 const KINDS = {
   primary: { box: 'bg-teal border-teal', words: 'text-onteal' },
@@ -20,7 +21,10 @@ interface ButtonProps {
   readonly onPress: () => void;
   readonly kind?: keyof typeof KINDS;
   readonly size?: keyof typeof SIZES;
+  /** While it is at work already. */
   readonly disabled?: boolean;
+  /** Why it cannot be pressed now; null when it can. Pressed nevertheless, it says so. */
+  readonly why?: string | null;
   readonly icon?: ComponentType<{ size?: number; color?: string }>;
   /** What a screen reader says where the label alone is not enough. */
   readonly hint?: string;
@@ -36,21 +40,23 @@ export const Button = memo(function Button({
   kind = 'primary',
   size = 'normal',
   disabled = false,
+  why,
   icon: Icon,
   hint,
   expanded,
   className = '',
 }: ButtonProps) {
   const { box, words } = KINDS[kind];
-  return (
+  const { blocked, props, note } = useWhyNot(why, onPress, kind === 'onPanel' ? 'text-[#FFB199]' : 'text-heat');
+  const faint = disabled || blocked ? 'opacity-50' : '';
+  const button = (
     <Pressable
       role="button"
       aria-label={hint}
-      aria-disabled={disabled}
+      {...props}
       aria-expanded={expanded}
       disabled={disabled}
-      onPress={onPress}
-      className={`max-w-full flex-row items-center justify-center gap-2 border-2 active:opacity-80 ${SIZES[size].box} ${box} ${disabled ? 'opacity-50' : ''} ${className}`}
+      className={`max-w-full flex-row items-center justify-center gap-2 border-2 active:opacity-80 ${SIZES[size].box} ${box} ${faint} ${why === undefined ? className : ''}`}
     >
       {Icon ? (
         <Text className={words}>
@@ -59,5 +65,13 @@ export const Button = memo(function Button({
       ) : null}
       <Text className={`shrink text-center font-heading font-bold ${SIZES[size].words} ${words}`}>{label}</Text>
     </Pressable>
+  );
+  return why === undefined ? (
+    button
+  ) : (
+    <View className={`max-w-full gap-1 ${className}`}>
+      {button}
+      {note}
+    </View>
   );
 });

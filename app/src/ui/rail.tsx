@@ -1,6 +1,6 @@
 import { createContext, memo, useContext, useEffect, useMemo, useRef, type RefObject } from 'react';
 import { Pressable, View } from 'react-native';
-import Svg, { Circle, Rect } from 'react-native-svg';
+import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { Apart } from './apart';
 import { Text } from './text';
 import { useHasLargeText } from './use-large-text';
@@ -10,6 +10,8 @@ export interface RailPlaces {
   readonly dot: number;
   readonly band?: readonly [number, number];
   readonly whisker?: readonly [number, number];
+  /** Where it was before what is being changed. */
+  readonly was?: number;
 }
 
 export type RailTone = 'water' | 'sugar' | 'salt' | 'acid' | 'botanical' | 'plain';
@@ -31,6 +33,8 @@ interface RailProps {
   readonly label: string;
   /** The value with its unit. */
   readonly value: string;
+  /** The value before what is being changed. */
+  readonly was?: string | undefined;
   /** Its everyday equal, or what it is aimed at. */
   readonly equal?: string | undefined;
   readonly places: RailPlaces | null;
@@ -48,7 +52,7 @@ const percent = (share: number): `${number}%` => `${Math.round(1000 * Math.min(1
 // A key changes every figure on the screen. What it does not change stands still around the parts that it does:
 // they find their figure in a context, and nothing between is drawn anew.
 
-type Changing = Pick<RailProps, 'value' | 'equal' | 'places' | 'tone' | 'spoken' | 'outside'>;
+type Changing = Pick<RailProps, 'value' | 'was' | 'equal' | 'places' | 'tone' | 'spoken' | 'outside'>;
 const NOTHING: Changing = { value: '', places: null, tone: 'plain', spoken: '', outside: false };
 const FigureContext = createContext(NOTHING);
 
@@ -61,6 +65,11 @@ function Value() {
       {value}
     </span>
   );
+}
+
+function Was() {
+  const { was } = useContext(FigureContext);
+  return was ? <span className="font-body text-15 leading-23 text-panelmute">{was} →</span> : null;
 }
 
 function Equal() {
@@ -118,6 +127,17 @@ function Stretch({
   );
 }
 
+/** From where it was to where it is. */
+function Moved({ from, to, colour }: { readonly from: number; readonly to: number; readonly colour: string }) {
+  const y = GAUGE_px / 2;
+  return (
+    <>
+      <Line x1={percent(from)} x2={percent(to)} y1={y} y2={y} stroke={colour} strokeWidth={2} strokeDasharray="3 3" />
+      <Circle cx={percent(from)} cy={y} r={DOT_px - 1} fill="none" stroke={colour} strokeWidth={1.5} />
+    </>
+  );
+}
+
 const GAUGE_px = 14;
 const DOT_px = 6;
 /** A dot at an end reaches over it. */
@@ -126,12 +146,13 @@ const GAUGE_STYLE = { overflow: 'visible' } as object;
 function Gauge() {
   const { places, tone, outside } = useContext(FigureContext);
   if (!places) return null;
-  const { dot, band, whisker } = places;
+  const { dot, band, whisker, was } = places;
   return (
     <Svg width="100%" height={GAUGE_px} style={GAUGE_STYLE} aria-hidden>
       <Stretch from={0} to={1} thick={2} fill={LINE} />
       {band ? <Stretch from={band[0]} to={band[1]} thick={6} fill={BAND} /> : null}
       {whisker ? <Stretch from={whisker[0]} to={whisker[1]} thick={2} fill={DOTS[tone]} /> : null}
+      {was === undefined ? null : <Moved from={was} to={dot} colour={outside ? OUTSIDE : DOTS[tone]} />}
       <Circle cx={percent(dot)} cy={GAUGE_px / 2} r={DOT_px} fill={outside ? OUTSIDE : DOTS[tone]} />
     </Svg>
   );
@@ -160,6 +181,7 @@ function Frame({
           {label}
         </Text>
         <View className={`max-w-full flex-row items-baseline gap-x-1 ${large ? 'flex-wrap' : 'shrink-0 justify-end'}`}>
+          <Was />
           <Value />
           <Equal />
         </View>

@@ -15,3 +15,13 @@ export function useHasRoomBeside(): boolean {
 export function useIsWide(): boolean {
   return useWindowDimensions().width >= WIDE_px;
 }
+
+/** On a screen less high than this there is a keyboard on it, or no room for more than what is done, px. */
+const SHORT_px = 640;
+
+/** Whether a keyboard, or the screen itself, leaves room for little more than what is being typed. */
+export function useIsShort(): boolean {
+  const { height } = useWindowDimensions();
+  // Where nothing is drawn there is no height.
+  return height > 0 && height < SHORT_px;
+}

@@ -70,6 +70,13 @@ export function MadeItSheet({ draft, analysis, context, onClose }: MadeItSheetPr
       dispatch(noticeRaised({ text: 'Kept on this device. It is on the shelf once it can be sent.' }));
   };
 
+  const why = draft.unsent
+    ? 'The formula is still being saved'
+    : future || Number.isNaN(when.getTime())
+      ? 'Say when it was made'
+      : form.complete
+        ? null
+        : 'Say for each bottle what it is and how much is in it';
   return (
     <Sheet title="Made it" open onClose={onClose}>
       <Text className="text-mute">
@@ -102,7 +109,8 @@ export function MadeItSheet({ draft, analysis, context, onClose }: MadeItSheetPr
       <Button
         label={draft.unsent ? 'Saving the formula' : 'Put on the shelf'}
         size="large"
-        disabled={!form.complete || isLoading || draft.unsent || future || Number.isNaN(when.getTime())}
+        disabled={isLoading}
+        why={why}
         onPress={() => void record()}
       />
     </Sheet>

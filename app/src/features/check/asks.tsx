@@ -62,7 +62,7 @@ function AmountAnswer({
           maxLength={40}
         />
       </View>
-      <Button label="Put it in" onPress={take} disabled={amount.trim() === ''} />
+      <Button label="Put it in" onPress={take} why={amount.trim() === '' ? 'Write how much' : null} />
     </View>
   );
 }

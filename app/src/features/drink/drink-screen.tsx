@@ -1,5 +1,5 @@
-import { Link, router } from 'expo-router';
-import { memo, useCallback, useMemo, useState, useSyncExternalStore } from 'react';
+import { router } from 'expo-router';
+import { useCallback, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
@@ -8,10 +8,12 @@ import { keepAction } from '../../state/undo-actions';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { SheetPlace } from '../../ui/sheet';
-import { useHasRoomBeside, useIsWide } from '../../ui/use-layout';
+import { useAskToBeAlone } from '../../ui/page-alone';
+import { useHasLargeText } from '../../ui/use-large-text';
+import { useHasRoomBeside, useIsShort, useIsWide } from '../../ui/use-layout';
 import { KIND_NAMES } from '../../domain/drinks/kinds';
 import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../../domain/drinks/drink-endpoints';
-import { withoutOthers, type RunContext } from '../../domain/run/run-context';
+import { withoutOthers } from '../../domain/run/run-context';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { usesOthers } from '../../domain/run/used-documents';
 import { MeasureAsk } from '../measures/measure-ask';
@@ -24,8 +26,14 @@ import { ToolStrip } from './header/tool-strip';
 import { OpenedStep } from './step/opened-step';
 import { FiguresPanel } from './figures/figures-panel';
 import { unreadLines } from './figures/unread-lines';
-import { SAVING, saveState } from './header/save-state';
-import type { TypedAhead } from '../../domain/drinks/typed-ahead';
+import { KitchenLine } from './header/kitchen-line';
+import { saveState } from './header/save-state';
+import { TopLine } from './header/top-line';
+import { EditHead } from './edit/edit-head';
+import { EditKeys } from './edit/edit-keys';
+import { linesWords, nextLine } from './edit/next-line';
+import { NEXT_STEP, useEditing } from './edit/use-editing';
+import { useStepActions } from './edit/use-step-actions';
 import { LiveRunContext, useLiveRun } from './live-run';
 import { StepList } from './step/step-list';
 import { stepsView, wholeView } from './step/steps-view';
@@ -86,6 +94,12 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   const openedView = opened === null ? undefined : steps.find(({ id }) => id === opened);
   const inHand = sheet === null || OVER_THE_PAGE.has(sheet) ? null : (sheet as Exclude<OpenSheet, 'menu' | null>);
   const narrow = room && (inHand !== null || openedView !== undefined);
+  const { editing, edit } = useEditing(live);
+  const short = useIsShort();
+  const large = useHasLargeText();
+  // On a phone the line that is edited has the screen; the box for the next one has it while a keyboard is up.
+  const folded = !wide && editing !== null && (editing.at !== NEXT_STEP || short);
+  useAskToBeAlone(folded);
   const deleteIt = useDeleting(draft);
   const { settle, addStep, addLine } = handle;
   const { id } = draft;
@@ -100,8 +114,27 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
     setSheet(null);
     setOpened(step);
   }, []);
+  const { actions, said } = useStepActions(handle, steps, edit, openStep);
+  const [called, setCalled] = useState(0);
+  const goOn = useCallback(
+    (at: string | null) => {
+      edit(at);
+      if (at === NEXT_STEP) setCalled((before) => before + 1);
+      // Out of a box that stays, the keyboard goes only with the keys.
+      if (at === null && editing?.at === NEXT_STEP) (globalThis.document.activeElement as HTMLElement | null)?.blur();
+    },
+    [edit, editing],
+  );
+  const typeNext = useCallback(() => edit(NEXT_STEP), [edit]);
   const pick = useCallback(() => openStep(addStep({ verb: 'add', text: '' })), [addStep, openStep]);
-  const add = useCallback((line: string) => addLine(line, context.options), [addLine, context.options]);
+  const add = useCallback(
+    (line: string) => {
+      // What the line before it changed has been seen.
+      edit(NEXT_STEP);
+      addLine(line, context.options);
+    },
+    [addLine, context.options, edit],
+  );
   const { conflicts, otherName } = draft;
   const conflictAt = useCallback(
     (at: string) => {
@@ -124,31 +157,37 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
   return (
     <LiveRunContext.Provider value={live}>
       <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
+        {folded && !(short && large) ? (
+          <EditHead name={document.name} lines={linesWords(steps)} saved={saveState(draft)} typing={handle.typing} />
+        ) : null}
         <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
           <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
-            <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} typing={handle.typing} />
-            <DrinkHeader
-              document={document}
-              analysis={analysis}
-              onEdit={handle.edit}
-              onMake={make}
-              onResize={openResize}
-              onMore={openMenu}
-            />
-            {room ? <ToolStrip inHand={inHand} onPick={pickTool} /> : null}
+            {folded ? null : (
+              <>
+                <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} typing={handle.typing} />
+                <DrinkHeader
+                  document={document}
+                  analysis={analysis}
+                  onEdit={handle.edit}
+                  onMake={make}
+                  onResize={openResize}
+                  onMore={openMenu}
+                />
+                {room ? <ToolStrip inHand={inHand} onPick={pickTool} /> : null}
+              </>
+            )}
             {elsewhere.map(({ at }) => (
               <View key={at}>{conflictAt(at)}</View>
             ))}
             <StepList
+              {...actions}
               steps={steps}
               analysis={analysis}
-              onRewrite={handle.rewrite}
-              onMove={handle.move}
-              onRemove={handle.remove}
-              onDuplicate={handle.duplicate}
-              onOpen={openStep}
               conflictAt={conflictAt}
               narrow={narrow}
+              editing={editing?.at ?? null}
+              onEdit={edit}
+              keysBelow={folded}
             />
             <Composer
               line={draft.composer}
@@ -157,14 +196,23 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
               onAdd={add}
               onPaste={handle.paste}
               onPick={pick}
+              onFocus={typeNext}
+              called={called}
             />
-            <KitchenLine settings={context.settings} />
-            <MeasureAsk document={document} context={context} />
-            {(unread ? [] : wholeView(analysis)).map((text) => (
-              <Text key={text} variant="small">
-                {text}
-              </Text>
-            ))}
+            {folded ? null : (
+              <>
+                <KitchenLine settings={context.settings} />
+                <MeasureAsk document={document} context={context} />
+                {(unread ? [] : wholeView(analysis)).map((text) => (
+                  <Text key={text} variant="small">
+                    {text}
+                  </Text>
+                ))}
+              </>
+            )}
+            <Text role="status" className="sr-only">
+              {said}
+            </Text>
           </View>
         </ScrollView>
         <FiguresPanel
@@ -172,9 +220,19 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
           document={document}
           analysis={analysis}
           context={context}
-          onOpenStep={openStep}
+          onOpenStep={goOn}
           narrow={narrow}
+          before={folded ? editing.before : null}
         />
+        {folded ? (
+          <EditKeys
+            step={steps.find((step) => step.id === editing.at)}
+            steps={steps}
+            next={nextLine(steps, editing.at)}
+            actions={actions}
+            onEdit={goOn}
+          />
+        ) : null}
         <SheetPlace.Provider value={sheet !== null && OVER_THE_PAGE.has(sheet) ? 'over' : 'beside'}>
           {openedView ? (
             <OpenedStep
@@ -202,42 +260,3 @@ function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle:
     </LiveRunContext.Provider>
   );
 }
-
-/** The way back, what it is, and whether it is stored. */
-const TopLine = memo(function TopLine({
-  kind,
-  saved,
-  typing,
-}: {
-  readonly kind: string;
-  readonly saved: string;
-  readonly typing: TypedAhead;
-}) {
-  const ahead = useSyncExternalStore(typing.watch, typing.isAhead);
-  return (
-    <View className="flex-row items-center justify-between gap-3">
-      <Link href="/drinks" className="py-1">
-        <Text variant="small" className="text-14">
-          ‹ Drinks
-        </Text>
-      </Link>
-      <Text variant="small" role="status">
-        {kind} · {ahead ? SAVING : saved}
-      </Text>
-    </View>
-  );
-});
-
-/** What the drink is reckoned for. */
-const KitchenLine = memo(function KitchenLine({ settings }: { readonly settings: RunContext['settings'] }) {
-  const { usualPot, usualBurner, altitude_m, tap } = settings;
-  const water = tap === 'pure' ? 'water as pure' : `${tap === 'sheet' ? 'your' : tap} tap water`;
-  return (
-    <Text variant="small">
-      Reckoned for your kitchen: {usualPot} on {usualBurner}, {altitude_m} m, {water}.{' '}
-      <Link href="/kitchen" className="underline">
-        Change
-      </Link>
-    </Text>
-  );
-});

@@ -94,7 +94,7 @@ export function LogbookScreen() {
             <Button
               label="CSV"
               hint="Save these brews as CSV"
-              disabled={rows.length === 0}
+              why={rows.length === 0 ? 'There is no brew to save' : null}
               onPress={() => saveCsv(filter)}
             />
           </View>

@@ -71,7 +71,6 @@ function TastingSheet({ brew, onClose }: { readonly brew: LogbookBrew; readonly 
   const [score, setScore] = useState<string>('');
   const [words, setWords] = useState('');
   const [blind, setBlind] = useState(false);
-  const ready = taster.trim() !== '' && score !== '';
   const note = () => {
     const said = { taster: taster.trim(), score: Number(score), words, blind, at: new Date().toISOString() };
     dispatch(tasted(brew, crypto.randomUUID(), said));
@@ -91,7 +90,12 @@ function TastingSheet({ brew, onClose }: { readonly brew: LogbookBrew; readonly 
       <Choice label="Out of 5" options={SCORES} value={score} onChange={setScore} />
       <Field label="In their words" multiline value={words} onChangeText={setWords} maxLength={LOGBOOK_LIMITS.words} />
       <Toggle label="They did not know which it was" value={blind} onChange={setBlind} />
-      <Button label="Note it" size="large" disabled={!ready} onPress={note} />
+      <Button
+        label="Note it"
+        size="large"
+        why={taster.trim() === '' ? 'Say who tasted it' : score === '' ? 'Choose a mark out of 5' : null}
+        onPress={note}
+      />
     </Sheet>
   );
 }

@@ -64,7 +64,13 @@ export function Additions({ page, options, happened, onTyping, over }: Additions
           placeholderTextColor="#9FBDB8"
           className="min-h-[52px] min-w-0 flex-1 rounded-[12px] border-2 border-panelline bg-panel px-3 font-body text-18 text-onpanel"
         />
-        <Button label="Add" kind="onPanel" size="large" disabled={text.trim() === ''} onPress={add} />
+        <Button
+          label="Add"
+          kind="onPanel"
+          size="large"
+          why={text.trim() === '' ? 'Write what went in' : null}
+          onPress={add}
+        />
       </View>
       {page.left !== null && text.trim() !== '' && !wrong ? (
         <Text role="alert" className="text-[#FFB199]">

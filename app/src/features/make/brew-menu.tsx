@@ -52,7 +52,7 @@ export function BrewMenu({ pages, step, state, happened, recipe, brew, onLook, o
           <Button
             label="Give this brew up"
             kind="danger"
-            disabled={what.trim() === ''}
+            why={what.trim() === '' ? 'Say first what becomes of it' : null}
             onPress={() => say({ kind: 'abandoned', text: what.trim() })}
           />
         </View>

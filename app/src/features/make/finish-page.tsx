@@ -65,7 +65,12 @@ export function FinishPage({
     <MakeFrame
       above={above}
       back={{ label: 'Back', onPress: onBack }}
-      next={{ label: 'Put on the shelf', disabled: !form.complete || filling, onPress: () => void fill() }}
+      next={{
+        label: 'Put on the shelf',
+        disabled: filling,
+        why: form.complete ? null : 'Say for each bottle what it is and how much is in it',
+        onPress: () => void fill(),
+      }}
     >
       <Text variant="title" className="text-38 leading-43 text-onpanel">
         Fill the bottles

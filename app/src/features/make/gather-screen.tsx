@@ -112,6 +112,7 @@ function Gather({ draft }: { readonly draft: Draft }) {
     return [{ id: `glass ${step}`, words: `${text} · in each glass, ${all} in all` }];
   });
   const ready = draft.revision > 0 && analysis.problems.length === 0 && analysis.trace.pot.mass_g > 0;
+  const notYet = ready ? undefined : draft.revision === 0 ? 'The formula is being saved.' : 'Finish the formula first.';
   const begin = () => {
     const id = crypto.randomUUID();
     const { variants: _board, ...document } = made;
@@ -132,9 +133,13 @@ function Gather({ draft }: { readonly draft: Draft }) {
   return (
     <MakeFrame
       above={<Text className="text-14 text-panelmute">{made.name || 'Unnamed drink'}</Text>}
-      then={ready ? undefined : draft.revision === 0 ? 'The formula is being saved.' : 'Finish the formula first.'}
+      then={notYet}
       back={{ label: 'Back', onPress: () => router.replace(`/drinks/${draft.id}`) }}
-      next={{ label: 'Begin', disabled: !ready || wrong !== undefined, onPress: begin }}
+      next={{
+        label: 'Begin',
+        why: notYet ?? (wrong === undefined ? null : 'The servings above are not right yet.'),
+        onPress: begin,
+      }}
     >
       <Text variant="title" className="text-38 leading-43 text-onpanel">
         Have these ready

@@ -81,7 +81,7 @@ export function StepFrame(props: StepFrameProps) {
     <MakeFrame
       above={above}
       then={`Then: ${then.charAt(0).toLowerCase()}${then.slice(1)}`}
-      back={{ label: 'Back', disabled: !onBack, onPress: () => onBack?.() }}
+      back={{ label: 'Back', why: onBack ? null : 'This is the first step', onPress: () => onBack?.() }}
       next={{ label: open ? (isCurrent ? 'Done, next step' : 'Done') : 'Next step', onPress: next }}
     >
       {stops.length > 0 ? (

@@ -136,7 +136,7 @@ export function WeighSheet({ measures, begin, onClose }: WeighSheetProps) {
         />
       </View>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Note it" size="large" onPress={note} disabled={full} />
+        <Button label="Note it" size="large" onPress={note} why={full ? 'It has been weighed often enough' : null} />
         {hasScale ? (
           <Button
             label={isLoading ? 'Weighing' : 'From the scale'}

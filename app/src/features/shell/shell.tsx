@@ -7,6 +7,8 @@ import { useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
+import { useIsPageAlone } from '../../ui/page-alone';
+import { useHasLargeText } from '../../ui/use-large-text';
 import { useIsWide } from '../../ui/use-layout';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import { useRunsInBackground } from '../../domain/brews/use-runs';
@@ -40,6 +42,8 @@ export function Shell() {
   useRunsInBackground(!stands);
   // A step that is made fills the screen.
   const making = usePathname().startsWith('/make/');
+  const alone = useIsPageAlone();
+  const large = useHasLargeText();
   const units = useShownUnits();
   // Before anything below is drawn; other units draw everything anew.
   unitsChosen(units);
@@ -65,14 +69,14 @@ export function Shell() {
       {wide && !making ? <SideRail /> : null}
       <View className="min-w-0 flex-1">
         <OfflineBar />
-        {hasBrews ? <LazyTimerBar /> : null}
+        {hasBrews && !(alone && large) ? <LazyTimerBar /> : null}
         {hasSpoons ? <LazySpoonBell /> : null}
         <View key={units} className="min-h-0 flex-1">
           <Slot />
         </View>
         <NoticeBar />
       </View>
-      {wide || making ? null : <BottomBar />}
+      {wide || making || alone ? null : <BottomBar />}
       <Sheet title="Keys" open={help} onClose={() => setHelp(false)}>
         {KEYS.map(([key, does]) => (
           <View key={key} className="flex-row gap-4">

@@ -90,7 +90,7 @@ export function LabelIngredientSheet({ onClose }: { readonly onClose: () => void
         label="Read the figures"
         kind="plain"
         className="self-start"
-        disabled={pasted.trim() === ''}
+        why={pasted.trim() === '' ? 'Paste or type the label first' : null}
         onPress={take}
       />
       {read ? (

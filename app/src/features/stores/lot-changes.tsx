@@ -40,14 +40,14 @@ export function Weigh({ lot, onDo, onClose }: ChangeProps) {
         error={message}
         help={
           typeof grams === 'number' && Math.abs(off) >= 0.5
-            ? `${showMass(Math.abs(off))} ${off > 0 ? 'more' : 'less'} than was reckoned`
+            ? `${showMass(Math.abs(off))} ${off > 0 ? 'more' : 'less'} than was thought`
             : undefined
         }
       />
       <Button
         label="It is so"
         size="large"
-        disabled={typeof grams === 'string'}
+        why={typeof grams === 'string' ? 'Write what the scale shows' : null}
         onPress={() =>
           typeof grams === 'number' &&
           onDo({ kind: 'weighed', at: now(), remaining_g: grams }, `${lot.name}: ${showMass(grams)} left`)
@@ -80,7 +80,7 @@ export function UseSome({ lot, onDo, onClose }: ChangeProps) {
       <Button
         label="Take it"
         size="large"
-        disabled={!ready}
+        why={ready ? null : message ? 'The amount above is not right yet' : 'Write how much'}
         onPress={() =>
           typeof grams === 'number' &&
           onDo({ kind: 'used', at: now(), grams, reason }, `${showMass(grams)} of ${lot.name} used`)

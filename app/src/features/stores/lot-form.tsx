@@ -172,7 +172,12 @@ export function LotSheet({ lot, from, onSave, onClose }: LotSheetProps) {
         maxLength={LOT_LIMITS.note}
         onChangeText={(note) => change({ note })}
       />
-      <Button label={lot ? 'Save it' : 'Put it away'} size="large" disabled={wrong} onPress={save} />
+      <Button
+        label={lot ? 'Save it' : 'Put it away'}
+        size="large"
+        why={wrong ? 'One of the boxes above is not right yet' : null}
+        onPress={save}
+      />
     </Sheet>
   );
 }

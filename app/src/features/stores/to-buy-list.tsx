@@ -92,7 +92,7 @@ export function ToBuyList({ lots }: { readonly lots: readonly LotRecord[] }) {
             onSubmitEditing={add}
           />
         </View>
-        <Button label="Add" disabled={line.trim() === ''} onPress={add} />
+        <Button label="Add" why={line.trim() === '' ? 'Write what to buy' : null} onPress={add} />
       </View>
       {rows.length === 0 ? (
         <Text className="text-mute">

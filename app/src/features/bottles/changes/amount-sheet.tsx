@@ -132,7 +132,12 @@ export function AmountSheet({ bottle, change, onClose }: AmountSheetProps) {
           {change === 'topped-up' ? (
             <Text variant="small">The shorter of their two dates holds for both, and both count as opened.</Text>
           ) : null}
-          <Button label="Do it" size="large" disabled={wrong !== undefined} onPress={act} />
+          <Button
+            label="Do it"
+            size="large"
+            why={wrong === undefined ? null : 'The amount above is not right yet'}
+            onPress={act}
+          />
         </>
       )}
     </Sheet>

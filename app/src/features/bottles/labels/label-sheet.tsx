@@ -81,12 +81,17 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
         </Text>
       ) : null}
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Save the PDF" size="large" disabled={!pages} onPress={() => void save()} />
+        <Button
+          label="Save the PDF"
+          size="large"
+          why={pages ? null : 'The pages are still being drawn'}
+          onPress={() => void save()}
+        />
         <Button
           label="To the label printer"
           kind="plain"
           size="large"
-          disabled={!pages}
+          why={pages ? null : 'The pages are still being drawn'}
           onPress={() => void toPrinter()}
         />
       </View>

@@ -108,7 +108,7 @@ export function PourSheet({ bottle, onPour, onClose, forPerson, amount }: PourSh
         <Button
           label={several.length === 0 ? 'Choose who drinks it' : `Pour for ${several.length}`}
           size="large"
-          disabled={several.length === 0}
+          why={several.length === 0 ? 'Nobody is chosen' : null}
           onPress={() => pour(several)}
         />
       ) : forPerson ? null : (

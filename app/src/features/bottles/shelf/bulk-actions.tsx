@@ -26,9 +26,24 @@ export function BulkActions({ bottles, onDone }: BulkActionsProps) {
       <Text variant="smallStrong" className="min-w-[76px]">
         {none ? 'None chosen' : `${bottles.length} chosen`}
       </Text>
-      <Button label="Move" kind="plain" disabled={none} onPress={() => setOpen('move')} />
-      <Button label="Labels" kind="plain" disabled={none} onPress={() => setOpen('labels')} />
-      <Button label="Throw away" kind="danger" disabled={none} onPress={() => setOpen('discard')} />
+      <Button
+        label="Move"
+        kind="plain"
+        why={none ? 'Choose bottles in the table first' : null}
+        onPress={() => setOpen('move')}
+      />
+      <Button
+        label="Labels"
+        kind="plain"
+        why={none ? 'Choose bottles in the table first' : null}
+        onPress={() => setOpen('labels')}
+      />
+      <Button
+        label="Throw away"
+        kind="danger"
+        why={none ? 'Choose bottles in the table first' : null}
+        onPress={() => setOpen('discard')}
+      />
       {open === 'move' ? <MoveSheet bottles={bottles} onClose={close} onDone={onDone} /> : null}
       {open === 'discard' ? <DiscardSheet bottles={bottles} onClose={close} onDone={onDone} /> : null}
       {open === 'labels' ? <LabelSheet bottles={bottles} onClose={close} /> : null}

@@ -151,11 +151,16 @@ export function ShelfTable({ bottles, now }: ShelfTableProps) {
           <Button
             label="Before"
             kind="plain"
-            disabled={!table.getCanPreviousPage()}
+            why={table.getCanPreviousPage() ? null : 'This is the first page'}
             onPress={() => table.previousPage()}
           />
           <Text variant="small">{`Page ${table.getState().pagination.pageIndex + 1} of ${pages}`}</Text>
-          <Button label="Next" kind="plain" disabled={!table.getCanNextPage()} onPress={() => table.nextPage()} />
+          <Button
+            label="Next"
+            kind="plain"
+            why={table.getCanNextPage() ? null : 'This is the last page'}
+            onPress={() => table.nextPage()}
+          />
         </View>
       ) : null}
     </View>

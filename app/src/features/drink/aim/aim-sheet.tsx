@@ -86,7 +86,7 @@ export function AimSheet({ drinkId, analysis, context, onTake, onClose }: AimShe
       <Button
         label="Use these doses"
         size="large"
-        disabled={!volume || problem !== null}
+        why={problem !== null ? 'What is asked above is not clear yet' : volume ? null : 'There are no doses yet'}
         onPress={() => volume && onTake(aimedSteps(linesOf(volume.doses), volumeOf(form)), form.target)}
       />
     </Sheet>

@@ -79,7 +79,7 @@ function ChooseOther({
         }}
         error={problem}
       />
-      <Button label="Compare with this" disabled={pasted.trim() === ''} onPress={read} />
+      <Button label="Compare with this" why={pasted.trim() === '' ? 'Paste a drink first' : null} onPress={read} />
     </View>
   );
 }

@@ -19,6 +19,21 @@ export function StopCautions({ cautions }: CautionsProps) {
   );
 }
 
+/** The same where there is no room for it: what it is about, and read in full to those who cannot see it. */
+export function StopTitles({ cautions }: CautionsProps) {
+  if (cautions.length === 0) return null;
+  return (
+    <View role="alert">
+      {cautions.map(({ code, title, text }) => (
+        <Text key={code} className="text-15 font-bold leading-20 text-[#FFB199]">
+          {title}
+          <Text className="sr-only">. {text}</Text>
+        </Text>
+      ))}
+    </View>
+  );
+}
+
 /** Cautions with their reasons and sources. */
 export function CautionList({ cautions }: CautionsProps) {
   if (cautions.length === 0) return null;

@@ -1,6 +1,7 @@
 import type { Analysis } from '@wellhydra/core/analyse';
+import type { Caution } from '@wellhydra/core/caution';
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { memo, useState } from 'react';
+import { memo, useCallback, useState, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { basisChosen, type Basis } from '../../../state/preferences';
 import { useAppDispatch, useAppSelector } from '../../../domain/store';
@@ -9,19 +10,21 @@ import { Choice } from '../../../ui/choice';
 import { Rail } from '../../../ui/rail';
 import { Text } from '../../../ui/text';
 import { useHasLargeText } from '../../../ui/use-large-text';
-import { useIsWide } from '../../../ui/use-layout';
+import { PullHandle } from '../../../ui/pull-handle';
+import { useIsShort, useIsWide } from '../../../ui/use-layout';
 import { namedSummary } from '@wellhydra/core/people';
 import { useMadeForWords } from '../people/use-made-for-words';
 import { useNamedOf } from '../../../domain/people/use-named';
 import { NamedList } from '../../../ui/named-list';
 import type { RunContext } from '../../../domain/run/run-context';
 import type { SpreadAnswer } from './answer-spread';
-import { CautionList, StopCautions } from './cautions';
+import { CautionList, StopCautions, StopTitles } from './cautions';
 import { cautionsView, keepingView } from '../../../domain/drinks/cautions-view';
 import { OriginSheet } from './origin-sheet';
 import { originView } from './origin-view';
 import { useLiveAnalysis } from '../live-run';
 import { figuresView, type Ranges } from './figures-view';
+import { FoldedFigures } from './folded-figures';
 import { basisTitle } from '../../../domain/words/yield-words';
 import { oddsWords, targetWords } from './target-words';
 import { UnreadNote, unreadLines } from './unread-lines';
@@ -36,6 +39,8 @@ interface FiguresPanelProps {
   readonly onOpenStep: (id: string) => void;
   /** A tool stands beside it on a wide screen. */
   readonly narrow?: boolean;
+  /** The drink before the line that is being edited on a phone: the figures fold to what it has changed. */
+  readonly before?: Analysis | null;
 }
 
 const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
@@ -57,11 +62,19 @@ export const FiguresPanel = memo(function FiguresPanel({
   context,
   onOpenStep,
   narrow = false,
+  before = null,
 }: FiguresPanelProps) {
   const spread = useSpread(document, context);
   const wide = useIsWide();
   const large = useHasLargeText();
+  const short = useIsShort();
   const [open, setOpen] = useState(false);
+  // Each line begins with the figures folded.
+  const [openFor, setOpenFor] = useState(before);
+  if (openFor !== before) {
+    setOpenFor(before);
+    setOpen(false);
+  }
   const [asked, setAsked] = useState<string | null>(null);
   const basis = useAppSelector((state) => state.preferences.basis);
   const dispatch = useAppDispatch();
@@ -70,13 +83,15 @@ export const FiguresPanel = memo(function FiguresPanel({
   const cautions = cautionsView(analysis);
   const named = useNamedOf(analysis);
   const madeFor = useMadeForWords(drinkId, analysis);
+  const pullUp = useCallback(() => setOpen(true), []);
+  const pullDown = useCallback(() => setOpen(false), []);
   const unread = unreadLines(document, analysis);
   const whole = wide || open;
   const most = whole ? null : cautions.stops.length > 0 ? 1 : FIGURES_IN_SIGHT;
   const others = cautions.others.length;
   const musts = (
     <>
-      <StopCautions cautions={cautions.stops} />
+      {before && short && !open ? <StopTitles cautions={cautions.stops} /> : <StopCautions cautions={cautions.stops} />}
       {whole ? <NamedList cautions={named} /> : <NamedLine words={namedSummary(named)} />}
       {whole && madeFor ? <Text className="text-15 font-bold text-onpanel">{madeFor.title}</Text> : null}
       {madeFor?.crossed.map((words) => (
@@ -89,7 +104,7 @@ export const FiguresPanel = memo(function FiguresPanel({
   const figuresAndMore = (
     <View className="gap-3">
       {musts}
-      <UnreadNote lines={unread} onOpen={onOpenStep} />
+      <UnreadNote lines={unread} brief={!whole} onOpen={onOpenStep} />
       {whole ? (
         <Choice
           label="Figures for"
@@ -124,34 +139,77 @@ export const FiguresPanel = memo(function FiguresPanel({
         </ScrollView>
       </View>
     );
+  const toggle = (
+    <Button label={open ? 'Fewer' : 'All'} kind="onPanel" expanded={open} onPress={() => setOpen(!open)} />
+  );
   return (
     <View
-      className="on-panel max-h-[72%] rounded-t-[20px] bg-panel px-4 pb-3 pt-2"
+      className="on-panel max-h-[72%] rounded-t-[20px] bg-panel px-4 pb-2 pt-2"
       role="complementary"
       aria-label="Figures"
     >
-      <View className="min-h-[48px] flex-row flex-wrap items-center justify-between gap-2">
-        {title}
-        <View className="flex-row items-center gap-2">
-          {!open && others > 0 ? (
-            <Text variant="smallStrong" className="overflow-hidden rounded-[8px] bg-[#F3D9A4] px-2 py-1 text-[#3B2A00]">
-              {others === 1 ? '1 caution' : `${others} cautions`}
-            </Text>
-          ) : null}
-          <Button label={open ? 'Fewer' : 'All'} kind="onPanel" expanded={open} onPress={() => setOpen(!open)} />
-        </View>
-      </View>
-      {open ? (
-        <ScrollView>{figuresAndMore}</ScrollView>
-      ) : large ? (
-        // With large letters it gives way to what is edited, but for what must not be missed.
-        musts
+      <PullHandle onUp={pullUp} onDown={pullDown} />
+      {before && !open ? (
+        <Folded musts={musts} bare={large && short} cautions={cautions.stops} toggle={toggle}>
+          <FoldedFigures analysis={analysis} before={before} basis={basis} />
+        </Folded>
       ) : (
-        figuresAndMore
+        <>
+          <View className="min-h-[48px] flex-row flex-wrap items-center justify-between gap-2">
+            {title}
+            <View className="flex-row items-center gap-2">
+              {!open && others > 0 ? <HowManyCautions count={others} /> : null}
+              {toggle}
+            </View>
+          </View>
+          {open ? (
+            <ScrollView>{figuresAndMore}</ScrollView>
+          ) : large || short ? (
+            // With large letters, and on a low screen, it gives way to what is edited, but for what must not be missed.
+            musts
+          ) : (
+            figuresAndMore
+          )}
+        </>
       )}
     </View>
   );
 });
+
+/** Figures in one line under what must not be missed; `bare` where there is room for one of the two. */
+function Folded({
+  musts,
+  bare,
+  cautions,
+  toggle,
+  children,
+}: {
+  readonly musts: ReactNode;
+  readonly bare: boolean;
+  readonly cautions: readonly Caution[];
+  readonly toggle: ReactNode;
+  readonly children: ReactNode;
+}) {
+  return (
+    <View className="gap-1">
+      {bare ? null : musts}
+      <View className="flex-row items-center gap-4">
+        <View className="min-w-0 flex-1">
+          {bare && cautions.length > 0 ? <StopTitles cautions={cautions} /> : children}
+        </View>
+        {bare ? null : toggle}
+      </View>
+    </View>
+  );
+}
+
+function HowManyCautions({ count }: { readonly count: number }) {
+  return (
+    <Text variant="smallStrong" className="overflow-hidden rounded-[8px] bg-[#F3D9A4] px-2 py-1 text-[#3B2A00]">
+      {count === 1 ? '1 caution' : `${count} cautions`}
+    </Text>
+  );
+}
 
 /** The rails of the newest run; `most` of them, or all. */
 const LiveRails = memo(function LiveRails({

@@ -1,12 +1,20 @@
 import { SPREAD_FIGURES, type Analysis, type SpreadFigure } from '@wellhydra/core/analyse';
 import { formatNumber } from '@wellhydra/core/quantity';
 import { showMass } from '../../../domain/words/units';
-import { percentDailyValue, sugarTeaspoons, type DailyValue, type Nutrients } from '@wellhydra/core/serving';
+import { percentDailyValue, sugarTeaspoons, type Nutrients } from '@wellhydra/core/serving';
 import type { Range } from '@wellhydra/core/spread';
 import { bandPosition, targetFor, type Target, type TargetBand } from '@wellhydra/core/target';
 import type { RailPlaces, RailTone } from '../../../ui/rail';
 import type { Basis } from '../../../state/preferences';
 import { portionOf, shareOfBatch } from '../../../domain/words/portions';
+import {
+  ALWAYS_SHOWN,
+  LITRE_MEASURES,
+  PLAIN_LITRE,
+  PORTION_MEASURES,
+  WORTH_SHOWING,
+  type PortionMeasure,
+} from './figure-measures';
 
 export type Ranges = Readonly<Partial<Record<SpreadFigure, Range>>>;
 
@@ -20,99 +28,14 @@ export interface FigureView {
   readonly tone: RailTone;
   readonly spoken: string;
   readonly outside: boolean;
+  /** Which side of its band it is on. */
+  readonly side: 'low' | 'high' | null;
+  /** The value before, where the drink was asked about that has changed and the figure with it. */
+  readonly was?: string;
 }
-
-interface Measure {
-  readonly label: string;
-  readonly unit: string;
-  readonly tone: RailTone;
-}
-
-/** Figures of the liquid itself and of a litre, as a target sets them. */
-const LITRE_MEASURES: Readonly<Partial<Record<SpreadFigure, Measure>>> = {
-  'perLitre.sodium_mmol': { label: 'Sodium', unit: 'mmol/L', tone: 'salt' },
-  'perLitre.glucoseEquivalent_mmol': { label: 'Glucose, sucrose counted', unit: 'mmol/L', tone: 'sugar' },
-  'perLitre.carbohydrate_g': { label: 'Carbohydrate', unit: 'g/L', tone: 'sugar' },
-  'perLitre.potassium_mmol': { label: 'Potassium', unit: 'mmol/L', tone: 'salt' },
-  'perLitre.chloride_mmol': { label: 'Chloride', unit: 'mmol/L', tone: 'salt' },
-  'perLitre.magnesium_mmol': { label: 'Magnesium', unit: 'mmol/L', tone: 'salt' },
-  'perLitre.calcium_mmol': { label: 'Calcium', unit: 'mmol/L', tone: 'salt' },
-  'perLitre.citrate_mmol': { label: 'Citrate', unit: 'mmol/L', tone: 'acid' },
-  'liquid.osmolarity_mOsm_L': { label: 'Dissolved particles', unit: 'mOsm/L', tone: 'water' },
-  'liquid.osmolality_mOsm_kg': { label: 'Dissolved particles', unit: 'mOsm/kg', tone: 'water' },
-  'liquid.pH': { label: 'Acidity', unit: 'pH', tone: 'acid' },
-};
 
 /** The middle of what is usual in blood, 275 to 295 mOsm/kg, and about that of tears. */
 const BLOOD_mOsm_kg = 290;
-
-/** Without a target, a litre shows these. */
-const PLAIN_LITRE: readonly SpreadFigure[] = [
-  'perLitre.carbohydrate_g',
-  'perLitre.sodium_mmol',
-  'perLitre.potassium_mmol',
-  'liquid.osmolality_mOsm_kg',
-  'liquid.pH',
-];
-
-interface PortionMeasure extends Measure {
-  readonly nutrient: keyof Nutrients;
-  /** The figure of a target that sets its band. */
-  readonly follows?: readonly SpreadFigure[];
-  readonly daily?: DailyValue;
-}
-
-/** Figures of a portion; those that are nothing are left out, but for sugars and sodium. */
-const PORTION_MEASURES: readonly PortionMeasure[] = [
-  {
-    nutrient: 'sugars_g',
-    label: 'Sugars',
-    unit: 'g',
-    tone: 'sugar',
-    follows: ['perLitre.glucoseEquivalent_mmol', 'perLitre.carbohydrate_g'],
-  },
-  {
-    nutrient: 'sodium_mg',
-    label: 'Sodium',
-    unit: 'mg',
-    tone: 'salt',
-    follows: ['perLitre.sodium_mmol'],
-    daily: 'sodium_mg',
-  },
-  {
-    nutrient: 'potassium_mg',
-    label: 'Potassium',
-    unit: 'mg',
-    tone: 'salt',
-    follows: ['perLitre.potassium_mmol'],
-    daily: 'potassium_mg',
-  },
-  {
-    nutrient: 'magnesium_mg',
-    label: 'Magnesium',
-    unit: 'mg',
-    tone: 'salt',
-    follows: ['perLitre.magnesium_mmol'],
-    daily: 'magnesium_mg',
-  },
-  { nutrient: 'vitaminC_mg', label: 'Vitamin C', unit: 'mg', tone: 'acid', daily: 'vitaminC_mg' },
-  { nutrient: 'energy_kcal', label: 'Energy', unit: 'kcal', tone: 'sugar' },
-  { nutrient: 'fat_g', label: 'Fat', unit: 'g', tone: 'plain', daily: 'fat_g' },
-  { nutrient: 'fibre_g', label: 'Fibre', unit: 'g', tone: 'botanical', daily: 'fibre_g' },
-  { nutrient: 'protein_g', label: 'Protein', unit: 'g', tone: 'plain' },
-  { nutrient: 'caffeine_mg', label: 'Caffeine', unit: 'mg', tone: 'botanical' },
-];
-const ALWAYS_SHOWN = new Set<keyof Nutrients>(['sugars_g', 'sodium_mg']);
-const WORTH_SHOWING: Partial<Record<keyof Nutrients, number>> = {
-  potassium_mg: 1,
-  magnesium_mg: 1,
-  vitaminC_mg: 0.5,
-  energy_kcal: 1,
-  fat_g: 0.5,
-  fibre_g: 0.5,
-  protein_g: 0.5,
-  caffeine_mg: 1,
-};
 
 /** Below this a figure is nothing. */
 const NOTHING = 0.005;
@@ -133,42 +56,53 @@ function placesOf(
   band: { low: number; high: number } | undefined,
   range: Range | undefined,
   ph: boolean,
+  was: number | null = null,
 ): RailPlaces {
-  const top = ph ? PH_SCALE.high : HEADROOM * Math.max(value, band ? band.high * 1.2 : 0, range?.p95 ?? 0, 1e-9);
+  const furthest = Math.max(value, was ?? 0, band ? band.high * 1.2 : 0, range?.p95 ?? 0, 1e-9);
+  const top = ph ? PH_SCALE.high : HEADROOM * furthest;
   const bottom = ph ? PH_SCALE.low : 0;
   const at = (each: number) => (each - bottom) / (top - bottom);
   return {
     dot: at(value),
     ...(band ? { band: [at(band.low), at(band.high)] as const } : {}),
     ...(range ? { whisker: [at(range.p5), at(range.p95)] as const } : {}),
+    ...(was === null ? {} : { was: at(was) }),
   };
 }
 
 const rangeWords = (range: Range | undefined, unit: string): string =>
   range ? `, ${sensible(range.p5)} to ${sensible(range.p95)} ${unit} with these measures` : '';
 
-const position = (band: TargetBand | undefined, value: number): { outside: boolean; words: string } => {
-  if (!band) return { outside: false, words: '' };
+const position = (
+  band: TargetBand | undefined,
+  value: number,
+): { readonly side: FigureView['side']; readonly words: string } => {
+  if (!band) return { side: null, words: '' };
   const where = bandPosition(band, value);
   return {
-    outside: where !== 'within',
+    side: where === 'within' ? null : where,
     words: `, ${where === 'within' ? 'within' : where === 'low' ? 'below' : 'above'} the band ${formatNumber(band.low)} to ${formatNumber(band.high)}`,
   };
 };
 
-function litreFigure(
-  figure: SpreadFigure,
-  analysis: Analysis,
-  target: Target | undefined,
-  ranges: Ranges,
-): FigureView | undefined {
+/** What all figures of a drink are read from. */
+interface Asked {
+  readonly analysis: Analysis;
+  readonly basis: Basis;
+  readonly target: Target | undefined;
+  readonly ranges: Ranges;
+  /** The drink before what is being changed. */
+  readonly before: Analysis | null;
+}
+
+function litreFigure(figure: SpreadFigure, { analysis, target, ranges, before }: Asked): FigureView | undefined {
   const measure = LITRE_MEASURES[figure];
   const value = valueOf(analysis, figure);
   if (!measure || value === null) return undefined;
   const band = target?.bands.find((each) => each.figure === figure);
   const ph = figure === 'liquid.pH';
-  const number = ph ? value.toFixed(1) : sensible(value);
-  const { outside, words } = position(band, value);
+  const words = (each: number) => (ph ? `pH ${each.toFixed(1)}` : `${sensible(each)} ${measure.unit}`);
+  const { side, words: where } = position(band, value);
   const particles = figure.startsWith('liquid.osmol');
   const equal = ph
     ? `± ${analysis.liquid?.phMargin}`
@@ -177,16 +111,25 @@ function litreFigure(
       : particles
         ? `blood ${BLOOD_mOsm_kg}`
         : undefined;
+  const was = before && valueOf(before, figure);
   return {
     id: figure,
     label: measure.label,
-    value: ph ? `pH ${number}` : `${number} ${measure.unit}`,
+    value: words(value),
     ...(equal ? { equal } : {}),
-    places: placesOf(value, band, ranges[figure], ph),
+    ...wasWords(was, words, words(value)),
+    places: placesOf(value, band, ranges[figure], ph, was),
     tone: measure.tone,
-    outside,
-    spoken: `${measure.label} ${ph ? `pH ${number}` : `${number} ${measure.unit}`}${words}${rangeWords(ranges[figure], measure.unit)}`,
+    outside: side !== null,
+    side,
+    spoken: `${measure.label} ${words(value)}${where}${rangeWords(ranges[figure], measure.unit)}`,
   };
+}
+
+/** The value before, without its unit, where it reads otherwise than the value now. */
+function wasWords(was: number | null, words: (value: number) => string, now: string): { readonly was?: string } {
+  if (was === null || words(was) === now) return {};
+  return { was: words(was).replace(/^pH | \S+$/, '') };
 }
 
 function valueOf(analysis: Analysis, figure: SpreadFigure): number | null {
@@ -194,33 +137,34 @@ function valueOf(analysis: Analysis, figure: SpreadFigure): number | null {
   return (analysis[group] as Readonly<Record<string, number>> | null)?.[name] ?? null;
 }
 
-function portionFigure(
-  measure: PortionMeasure,
-  portion: Nutrients,
-  analysis: Analysis,
-  target: Target | undefined,
-  ranges: Ranges,
-): FigureView | undefined {
+function portionFigure(measure: PortionMeasure, portion: Nutrients, asked: Asked): FigureView | undefined {
+  const { analysis, basis, target, ranges, before } = asked;
   const value = portion[measure.nutrient];
+  // Where there was nothing of the drink yet, there was nothing of this in it.
+  const was = before && (portionOf(before, basis)?.[measure.nutrient] ?? 0);
   const follows = measure.follows?.find((figure) => target?.bands.some((each) => each.figure === figure));
   const band = follows && target?.bands.find((each) => each.figure === follows);
-  if (!ALWAYS_SHOWN.has(measure.nutrient) && value < (WORTH_SHOWING[measure.nutrient] ?? 0) && !band) return undefined;
+  const most = Math.max(value, was ?? 0);
+  if (!ALWAYS_SHOWN.has(measure.nutrient) && most < (WORTH_SHOWING[measure.nutrient] ?? 0) && !band) return undefined;
   const litre = follows ? valueOf(analysis, follows) : null;
   // The band of a litre, said for this portion of this drink.
   const scale = litre ? value / litre : 0;
   const scaledBand = band && scale > 0 ? { low: band.low * scale, high: band.high * scale } : undefined;
   const range = scaledRange(measure.nutrient, value, analysis, ranges);
-  const { outside, words } = position(band, litre ?? 0);
+  const { side, words: where } = position(band, litre ?? 0);
   const equal = equalOf(measure, value);
+  const words = (each: number) => `${sensible(each)} ${measure.unit}`;
   return {
     id: measure.nutrient,
     label: measure.label,
-    value: `${sensible(value)} ${measure.unit}`,
+    value: words(value),
     ...(equal ? { equal } : {}),
-    places: measure.nutrient === 'energy_kcal' ? null : placesOf(value, scaledBand, range, false),
+    ...wasWords(was, words, words(value)),
+    places: measure.nutrient === 'energy_kcal' ? null : placesOf(value, scaledBand, range, false, was),
     tone: measure.tone,
-    outside: band !== undefined && outside,
-    spoken: `${measure.label} ${sensible(value)} ${measure.unit}${equal ? `, ${equal}` : ''}${band ? words : ''}${rangeWords(range, measure.unit)}`,
+    outside: side !== null,
+    side,
+    spoken: `${measure.label} ${words(value)}${equal ? `, ${equal}` : ''}${where}${rangeWords(range, measure.unit)}`,
   };
 }
 
@@ -268,6 +212,7 @@ function plantFigures(analysis: Analysis, basis: Basis): readonly FigureView[] {
       places: null,
       tone: 'botanical',
       outside: false,
+      side: null,
       spoken: `${label} ${value}`,
     };
   });
@@ -277,23 +222,30 @@ const MOST_PLANTS = 6;
 /**
  * The figures of a drink on a basis, with their bands, spreads and everyday equals.
  *
- * A litre shows what the target is written in; a glass and a batch show grams and milligrams.
+ * A litre shows what the target is written in; a glass and a batch show grams and milligrams. With the drink
+ * `before`, each figure that has changed says what it was.
  */
-export function figuresView(analysis: Analysis, basis: Basis, ranges: Ranges): readonly FigureView[] {
+export function figuresView(
+  analysis: Analysis,
+  basis: Basis,
+  ranges: Ranges,
+  before: Analysis | null = null,
+): readonly FigureView[] {
   if (analysis.trace.pot.mass_g <= 0) return [];
   const target = targetFor(analysis.drink);
+  const asked: Asked = { analysis, basis, target, ranges, before };
   if (basis === 'litre') {
     const figures = target ? target.bands.map(({ figure }) => figure) : PLAIN_LITRE;
     const more = figures.includes('liquid.pH') ? [] : (['liquid.pH'] as const);
-    return [...figures, ...more].flatMap((figure) => litreFigure(figure, analysis, target, ranges) ?? []);
+    return [...figures, ...more].flatMap((figure) => litreFigure(figure, asked) ?? []);
   }
   const portion = portionOf(analysis, basis);
   if (!portion) return [];
   const particles =
     target?.bands.find(({ figure }) => figure.startsWith('liquid.osmol'))?.figure ?? 'liquid.osmolality_mOsm_kg';
   return [
-    ...inOrderOf(target).flatMap((measure) => portionFigure(measure, portion, analysis, target, ranges) ?? []),
+    ...inOrderOf(target).flatMap((measure) => portionFigure(measure, portion, asked) ?? []),
     ...plantFigures(analysis, basis),
-    ...[particles, 'liquid.pH' as const].flatMap((figure) => litreFigure(figure, analysis, target, ranges) ?? []),
+    ...[particles, 'liquid.pH' as const].flatMap((figure) => litreFigure(figure, asked) ?? []),
   ];
 }

@@ -21,12 +21,29 @@ export function unreadLines(document: DrinkDocument, { problems }: Analysis): re
 
 interface UnreadNoteProps {
   readonly lines: readonly UnreadLine[];
+  /** In one line, whatever their number. */
+  readonly brief: boolean;
   readonly onOpen: (id: string) => void;
 }
 
 /** What the figures are without: each line is one touch away. */
-export function UnreadNote({ lines, onOpen }: UnreadNoteProps) {
-  if (lines.length === 0) return null;
+export function UnreadNote({ lines, brief, onOpen }: UnreadNoteProps) {
+  const [first] = lines;
+  if (!first) return null;
+  if (brief && lines.length > 1)
+    return (
+      <View role="status" className="rounded-[10px] bg-amber px-2">
+        <Pressable
+          role="button"
+          onPress={() => onOpen(first.id)}
+          className="min-h-[44px] justify-center active:opacity-70"
+        >
+          <Text variant="smallStrong" className="text-onamber underline">
+            without {lines.length} lines: to the first of them
+          </Text>
+        </Pressable>
+      </View>
+    );
   return (
     <View role="status" className="rounded-[10px] bg-amber px-2">
       {lines.map(({ id, text }) => (

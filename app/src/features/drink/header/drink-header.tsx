@@ -65,7 +65,12 @@ export const DrinkHeader = memo(function DrinkHeader({
   onMore,
 }: DrinkHeaderProps) {
   const { total, servings } = yieldWords(analysis);
-  const ready = analysis.problems.length === 0 && analysis.trace.pot.mass_g > 0;
+  const why =
+    analysis.problems.length > 0
+      ? 'First, a line that asks something'
+      : analysis.trace.pot.mass_g > 0
+        ? null
+        : 'Nothing is in it yet';
   const { total_min, handsOn_min } = analysis.trace;
   return (
     <View className="gap-2 border-b border-line pb-3">
@@ -79,14 +84,14 @@ export const DrinkHeader = memo(function DrinkHeader({
           </Text>
           {total_min >= 1 ? (
             <Text variant="small">
-              {durationWords(total_min)}, {durationWords(handsOn_min)} of it yours
+              {durationWords(total_min)}, your hands for {durationWords(handsOn_min)}
             </Text>
           ) : null}
         </View>
         <View className="max-w-full flex-row flex-wrap gap-2">
           <Button label="More" kind="plain" onPress={onMore} />
-          <Button label="Resize" kind="plain" disabled={!ready} onPress={onResize} />
-          <Button label="Make it" disabled={!ready} onPress={onMake} />
+          <Button label="Resize" kind="plain" why={why} onPress={onResize} />
+          <Button label="Make it" why={why} onPress={onMake} />
         </View>
       </View>
     </View>

@@ -17,10 +17,23 @@ interface ComposerProps {
   readonly onPaste: (text: string) => boolean;
   /** Puts an empty step there and opens its sheet. */
   readonly onPick?: () => void;
+  /** The keys were brought here. */
+  readonly onFocus?: () => void;
+  /** Asks for the keys, by being another number. */
+  readonly called?: number;
 }
 
 /** Where the next step is typed. */
-export const Composer = memo(function Composer({ line, options, onType, onAdd, onPaste, onPick }: ComposerProps) {
+export const Composer = memo(function Composer({
+  line,
+  options,
+  onType,
+  onAdd,
+  onPaste,
+  onPick,
+  onFocus,
+  called = 0,
+}: ComposerProps) {
   const input = useRef<TextInput>(null);
   const box = useRef<View>(null);
   const view = composerView(line, options);
@@ -39,6 +52,9 @@ export const Composer = memo(function Composer({ line, options, onType, onAdd, o
     if (line !== '' && element?.contains(globalThis.document?.activeElement ?? null))
       element.scrollIntoView?.({ block: 'nearest' });
   }, [line]);
+  useEffect(() => {
+    if (called > 0) input.current?.focus();
+  }, [called]);
   const add = (typed: string) => {
     if (typed.trim() === '') return;
     onAdd(typed);
@@ -58,6 +74,7 @@ export const Composer = memo(function Composer({ line, options, onType, onAdd, o
           placeholderTextColor="#6B807F"
           value={line}
           onChangeText={onType}
+          onFocus={onFocus}
           // What is in the box: whoever is quick presses Enter before the page has followed the last key.
           onSubmitEditing={({ nativeEvent }) => add(nativeEvent.text)}
           // react-native-web knows this name alone; without it the box lets go of the keys a moment after Enter.
@@ -67,7 +84,12 @@ export const Composer = memo(function Composer({ line, options, onType, onAdd, o
         {line.trim() === '' && onPick ? (
           <Button label="Pick" hint="Pick a step" kind="plain" size="large" onPress={onPick} />
         ) : (
-          <Button label="Add" size="large" disabled={line.trim() === ''} onPress={() => add(line)} />
+          <Button
+            label="Add"
+            size="large"
+            why={line.trim() === '' ? 'Type a step first' : null}
+            onPress={() => add(line)}
+          />
         )}
       </View>
       <Completions line={line} onPick={complete} />

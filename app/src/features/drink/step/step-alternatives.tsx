@@ -61,7 +61,7 @@ export function StepAlternatives({ document, batchIndex, context, onTake }: Step
               label="Do this"
               hint={`Do this: ${effect.way.name}`}
               kind="plain"
-              disabled={effect.yield === null}
+              why={effect.yield === null ? 'It cannot be done with this drink' : null}
               onPress={() => onTake(effect.way.steps)}
             />
           </View>

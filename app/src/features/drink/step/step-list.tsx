@@ -14,9 +14,13 @@ import { View, type LayoutChangeEvent } from 'react-native';
 import { Text } from '../../../ui/text';
 import { useIsWide } from '../../../ui/use-layout';
 import { RowTexts, RowTextsContext } from './row-texts';
-import { StepRow, type StepRowActions } from './step-row';
+import { PhaseBar, PhaseHead } from './phase-bar';
+import { rowElement } from './row-element';
+import { StepRow } from './step-row';
+import type { StepRowActions } from './step-row-actions';
 import { Stream } from '../stream/stream';
 import type { StepView } from './steps-view';
+import { standingRows, usePhases } from './use-phases';
 
 interface StepListProps extends StepRowActions {
   readonly steps: readonly StepView[];
@@ -24,6 +28,11 @@ interface StepListProps extends StepRowActions {
   readonly conflictAt?: (id: string) => ReactNode;
   /** A tool stands beside it on a wide screen. */
   readonly narrow?: boolean;
+  /** The step whose words are being edited. */
+  readonly editing: string | null;
+  readonly onEdit: (id: string | null) => void;
+  /** What can be done with it stands elsewhere. */
+  readonly keysBelow: boolean;
 }
 
 /** Width of the stream, px, and of the gap beside it. */
@@ -40,9 +49,11 @@ export const StepList = memo(function StepList({
   analysis,
   conflictAt,
   narrow = false,
+  editing,
+  onEdit,
+  keysBelow,
   ...actions
 }: StepListProps) {
-  const [editing, setEditing] = useState<string | null>(null);
   const [texts] = useState(() => new RowTexts(steps));
   // The stream and the rails come first; what stands beside each step follows a frame later.
   const late = useDeferredValue(steps);
@@ -56,6 +67,9 @@ export const StepList = memo(function StepList({
   const glass = useMemo(() => steps.filter(({ batchIndex }) => batchIndex === null), [steps]);
   const order = batch.map(({ id }) => id).join(' ');
   const ids = useMemo(() => (order === '' ? [] : order.split(' ')), [order]);
+  const { phases, fold, foldAll } = usePhases(batch, analysis, editing);
+  const standing = useMemo(() => standingRows(ids, phases), [ids, phases]);
+  const shownIds = useMemo(() => ids.filter((_, at) => !standing[at]?.folded), [ids, standing]);
   const crowding = analysis.cautions.filter(({ severity }) => severity === 'stop').length;
   const dropped = ({ active, over }: DragEndEvent) => {
     const to = batch.find(({ id }) => id === over?.id);
@@ -67,30 +81,57 @@ export const StepList = memo(function StepList({
   }, []);
   const rowEnds = useMemo(() => {
     let end = 0;
-    return ids.map((id) => (end += heights[id] ?? 0));
-  }, [ids, heights]);
-  const allMeasured = ids.every((id) => heights[id] !== undefined);
-  const row = (step: StepView, index: number, among: readonly StepView[]) => (
-    <View key={step.id} onLayout={(event) => measured(step.id, event)}>
+    return standing.map(({ row, share }) => (end += (heights[row] ?? 0) * share));
+  }, [standing, heights]);
+  const allMeasured = standing.every(({ row }) => heights[row] !== undefined);
+  const jump = useCallback(
+    (at: number) => {
+      fold(at, false);
+      // Once it is open.
+      requestAnimationFrame(() =>
+        rowElement(phases[at]?.ids[0])?.scrollIntoView({ block: 'start', behavior: 'smooth' }),
+      );
+    },
+    [fold, phases],
+  );
+  const heads = useMemo(() => new Map(phases.map((phase, at) => [phase.ids[0]!, { ...phase, at }])), [phases]);
+  const stepRow = (step: StepView, index: number, among: readonly StepView[]) => (
+    <>
       <StepRow
         step={step}
         up={among[index - 1]?.index ?? null}
         down={among[index + 1]?.index ?? null}
         editing={editing === step.id}
         crowding={crowding}
-        onEdit={setEditing}
+        keysBelow={keysBelow}
+        onEdit={onEdit}
         {...actions}
       />
       {conflictAt?.(step.id)}
-    </View>
+    </>
   );
+  const row = (step: StepView, index: number, among: readonly StepView[]) => {
+    const head = heads.get(step.id);
+    // Of a phase that is folded, its heading stands for its steps.
+    const folded = step.batchIndex !== null && standing[index]?.folded;
+    if (folded && !head) return null;
+    return (
+      <View key={step.id} id={`row-${step.id}`} role="listitem" onLayout={(event) => measured(step.id, event)}>
+        {head ? (
+          <PhaseHead name={head.name} count={head.ids.length} folded={head.folded} at={head.at} onFold={fold} />
+        ) : null}
+        {folded ? null : stepRow(step, index, among)}
+      </View>
+    );
+  };
   return (
     <RowTextsContext.Provider value={texts}>
       <View className="gap-4">
+        {phases.length > 1 ? <PhaseBar phases={phases} onJump={jump} onFoldAll={foldAll} /> : null}
         <View className="relative" style={{ paddingLeft: room }}>
           {allMeasured ? <Stream analysis={analysis} rowEnds={rowEnds} width={width} room={room} /> : null}
           <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
-            <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+            <SortableContext items={shownIds} strategy={verticalListSortingStrategy}>
               <View role="list" aria-label="Steps">
                 {batch.map(row)}
               </View>

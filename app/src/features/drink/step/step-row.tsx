@@ -1,29 +1,17 @@
 import { useSortable } from '@dnd-kit/sortable';
-import ArrowDown from 'lucide-react-native/icons/arrow-down';
-import ArrowUp from 'lucide-react-native/icons/arrow-up';
-import Copy from 'lucide-react-native/icons/copy';
 import GripVertical from 'lucide-react-native/icons/grip-vertical';
-import SlidersHorizontal from 'lucide-react-native/icons/sliders-horizontal';
-import Trash from 'lucide-react-native/icons/trash';
-import { memo, useCallback, useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useRef, useState, type RefObject } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { Apart } from '../../../ui/apart';
-import { Button } from '../../../ui/button';
-import { IconButton } from '../../../ui/icon-button';
 import { Text } from '../../../ui/text';
+import { focusIsLost } from '../../../ui/focus';
 import { useHasLargeText } from '../../../ui/use-large-text';
+import { Completions } from './completions';
 import { Suggestions } from './suggestions';
 import { RowAfter, RowDetails } from './row-texts';
+import { StepKeys } from './step-keys';
+import type { StepRowActions } from './step-row-actions';
 import type { StepView } from './steps-view';
-
-export interface StepRowActions {
-  readonly onRewrite: (id: string, line: string) => void;
-  readonly onMove: (id: string, to: number) => void;
-  readonly onRemove: (id: string) => void;
-  readonly onDuplicate: (id: string) => void;
-  /** Opens the sheet with everything a step can say. */
-  readonly onOpen: (id: string) => void;
-}
 
 interface StepRowProps extends StepRowActions {
   readonly step: StepView;
@@ -33,6 +21,8 @@ interface StepRowProps extends StepRowActions {
   readonly editing: boolean;
   /** Changes when something else on the screen has taken room from the row. */
   readonly crowding: number;
+  /** What can be done with it stands above the keyboard and not in the row. */
+  readonly keysBelow: boolean;
   readonly onEdit: (id: string | null) => void;
 }
 
@@ -47,27 +37,43 @@ const sameRow = ({ step: a, ...before }: StepRowProps, { step: b, ...after }: St
 /** A step: read it, tap to change its words, drag or press to move it. */
 export const StepRow = memo(function StepRow(props: StepRowProps) {
   const { step, editing } = props;
+  const words = useRef<View>(null);
+  const edited = useRef(editing);
+  useEffect(() => {
+    // The keys go on from where they were, and not from the top of the page.
+    const element = words.current as unknown as HTMLElement | null;
+    if (edited.current && !editing && focusIsLost()) {
+      element?.focus();
+      // Once what had given way is back.
+      requestAnimationFrame(() => element?.scrollIntoView?.({ block: 'nearest' }));
+    }
+    edited.current = editing;
+  }, [editing]);
   const { setNodeRef, transform, isDragging } = useSortable({ id: step.id });
   const shift = transform ? [{ translateY: transform.y }] : [];
   return (
     <View
       ref={setNodeRef as never}
-      role="listitem"
       className={`border-b border-line py-2 ${isDragging ? 'z-10 bg-mist' : ''}`}
       style={{ transform: shift }}
     >
-      {editing ? <EditingStep {...props} /> : <ReadingStep {...props} />}
+      {editing ? <EditingStep {...props} /> : <ReadingStep {...props} words={words} />}
     </View>
   );
 }, sameRow);
 
-function ReadingStep({ step, onEdit, onRewrite }: StepRowProps) {
+function ReadingStep({ step, onEdit, onRewrite, words }: StepRowProps & { readonly words: RefObject<View | null> }) {
   const { attributes, listeners, setActivatorNodeRef } = useSortable({ id: step.id });
   const large = useHasLargeText();
   return (
     <>
       <View className="flex-row items-start gap-1">
-        <Pressable role="button" onPress={() => onEdit(step.id)} className="min-h-[44px] flex-1 justify-center">
+        <Pressable
+          ref={words}
+          role="button"
+          onPress={() => onEdit(step.id)}
+          className="min-h-[44px] flex-1 justify-center"
+        >
           <View className={`flex-row items-baseline justify-between gap-x-3 ${large ? 'flex-wrap' : ''}`}>
             <Text
               variant="strong"
@@ -128,9 +134,17 @@ const StepBox = memo(function StepBox({
   readonly onLeave: () => void;
 }) {
   const box = useRef<TextInput>(null);
-  // A warning may have taken the room it stood in.
+  // With what is made of it, below; and a warning may have taken the room it stood in.
   useEffect(() => {
-    (box.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'nearest' });
+    const element = box.current as unknown as HTMLElement | null;
+    const show = () => {
+      element?.closest('[role=listitem]')?.scrollIntoView?.({ block: 'nearest' });
+      element?.scrollIntoView?.({ block: 'nearest' });
+    };
+    show();
+    // And once what stands around it has given way.
+    const frame = requestAnimationFrame(show);
+    return () => cancelAnimationFrame(frame);
   }, [crowding]);
   return (
     <Apart className="h-[48px]">
@@ -143,15 +157,16 @@ const StepBox = memo(function StepBox({
         onChangeText={onType}
         onSubmitEditing={onLeave}
         onKeyPress={({ nativeEvent }) => nativeEvent.key === 'Escape' && onLeave()}
-        className="h-[48px] rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-16 text-ink"
+        className="h-[48px] scroll-my-2 rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-16 text-ink"
       />
     </Apart>
   );
 });
 
 function EditingStep(props: StepRowProps) {
-  const { step, up, down, crowding, onEdit, onRewrite, onMove, onRemove, onDuplicate, onOpen } = props;
+  const { step, crowding, keysBelow, onEdit, ...actions } = props;
   const { id } = step;
+  const { onRewrite } = actions;
   // A suggestion that is taken begins the box anew.
   const [start, setStart] = useState(step.line);
   const type = useCallback((text: string) => onRewrite(id, text), [id, onRewrite]);
@@ -182,33 +197,12 @@ function EditingStep(props: StepRowProps) {
           <RowDetails id={step.id} before={step.title} />
         </View>
       )}
-      <View className="-ml-2 flex-row flex-wrap items-center">
-        <IconButton
-          icon={ArrowUp}
-          label="Move up"
-          disabled={up === null}
-          onPress={() => up !== null && onMove(step.id, up)}
-        />
-        <IconButton
-          icon={ArrowDown}
-          label="Move down"
-          disabled={down === null}
-          onPress={() => down !== null && onMove(step.id, down)}
-        />
-        <IconButton icon={Copy} label="Duplicate step" onPress={() => onDuplicate(step.id)} />
-        <IconButton
-          icon={SlidersHorizontal}
-          label="More about this step"
-          onPress={() => {
-            // What the sheet changes is not what stands in the box.
-            onEdit(null);
-            onOpen(step.id);
-          }}
-        />
-        <IconButton icon={Trash} label="Remove step" onPress={() => onRemove(step.id)} />
-        <View className="flex-1" />
-        <Button label="Done" kind="quiet" onPress={() => onEdit(null)} />
-      </View>
+      {step.line === start ? null : <Completions line={step.line} onPick={(text) => pick(`${text} `)} />}
+      {keysBelow ? null : (
+        <View className="-ml-2 flex-row flex-wrap items-center">
+          <StepKeys {...actions} id={id} onEdit={onEdit} />
+        </View>
+      )}
     </View>
   );
 }

@@ -107,7 +107,7 @@ function Glass({
             label="Give score"
             hint={`Give score to ${title}`}
             kind="plain"
-            disabled={points === ''}
+            why={points === '' ? 'Choose its points' : null}
             className="self-start"
             onPress={() => onScore(Number(points), note)}
           />

@@ -62,14 +62,14 @@ export function VariantsSheet({ document, context, onChange, onKeep, onClose }: 
             <Button
               label="Make all"
               kind="plain"
-              disabled={board.slots.length === 0}
+              why={board.slots.length === 0 ? 'Make a slot of a step first' : null}
               onPress={() => onChange({ ...board, variants: everyVariant(board.slots, newId) })}
             />
             <Button
               label="Add one"
               kind="plain"
               icon={Plus}
-              disabled={board.slots.length === 0}
+              why={board.slots.length === 0 ? 'Make a slot of a step first' : null}
               onPress={() =>
                 onChange({
                   ...board,
@@ -80,7 +80,11 @@ export function VariantsSheet({ document, context, onChange, onKeep, onClose }: 
                 })
               }
             />
-            <Button label="Taste" disabled={board.variants.length === 0} onPress={() => setTasting(true)} />
+            <Button
+              label="Taste"
+              why={board.variants.length === 0 ? 'There are no variants yet' : null}
+              onPress={() => setTasting(true)}
+            />
           </View>
         </View>
         {board.variants.length === 0 ? (

@@ -45,7 +45,7 @@ export function SensorLine({ brew, shown, onTake }: SensorLineProps) {
           label="Take it"
           hint={`Take it from the ${NAMES[sensor]}`}
           kind="onPanel"
-          disabled={signal !== 'settled' || value === null}
+          why={signal !== 'settled' || value === null ? 'It does not stand still yet' : null}
           onPress={() => value !== null && onTake(value)}
         />
       </View>

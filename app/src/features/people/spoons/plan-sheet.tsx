@@ -102,7 +102,13 @@ export function PlanSheet({ personId, onClose }: { readonly personId: string; re
         label={preview.warns.length > 0 ? 'Begin it all the same' : 'Begin it'}
         size="large"
         kind={preview.warns.length > 0 ? 'plain' : 'primary'}
-        disabled={!preview.plan || form.people.length === 0}
+        why={
+          form.people.length === 0
+            ? 'Choose who takes it'
+            : preview.plan
+              ? null
+              : 'The times above do not make a plan yet'
+        }
         onPress={begin}
       />
     </Sheet>

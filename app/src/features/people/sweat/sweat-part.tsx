@@ -173,7 +173,12 @@ function SweatSheet({ personId, onClose }: { readonly personId: string; readonly
         </View>
       ) : null}
       {read.kind === 'test' && said?.result ? <Replacements test={read.test} /> : null}
-      <Button label="Keep the test" size="large" disabled={!said?.result} onPress={keep} />
+      <Button
+        label="Keep the test"
+        size="large"
+        why={said?.result ? null : 'The weights and times above are not complete'}
+        onPress={keep}
+      />
     </Sheet>
   );
 }

@@ -1,0 +1,71 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { DraftHandle } from '../../../domain/drinks/use-draft';
+import { focusIsLost } from '../../../ui/focus';
+import { rowElement } from '../step/row-element';
+import type { StepRowActions } from '../step/step-row-actions';
+import type { StepView } from '../step/steps-view';
+
+/** Once the page has followed. */
+const afterwards = (run: () => void) => requestAnimationFrame(() => requestAnimationFrame(run));
+
+/** The keys are where they were, or in the words of this row. */
+function keepFocus(fallback: string | undefined): void {
+  const { activeElement } = globalThis.document;
+  afterwards(() => {
+    if (!focusIsLost()) return;
+    if (activeElement instanceof HTMLElement && activeElement.isConnected) activeElement.focus();
+    else rowElement(fallback)?.querySelector<HTMLElement>('[role=button], input')?.focus();
+  });
+}
+
+/** What is done to steps, with the keys kept where the next thing is done, and said to those who do not see it. */
+export function useStepActions(
+  { rewrite, move, remove, duplicate }: DraftHandle,
+  steps: readonly StepView[],
+  edit: (at: string | null) => void,
+  onOpen: (id: string) => void,
+) {
+  const [said, setSaid] = useState('');
+  // The actions stay the same from key to key.
+  const latest = useRef(steps);
+  useEffect(() => {
+    latest.current = steps;
+  });
+  const moveIt = useCallback(
+    (id: string, to: number) => {
+      move(id, to);
+      keepFocus(id);
+      setSaid(`Moved to place ${to + 1} of ${latest.current.length}`);
+    },
+    [move],
+  );
+  const removeIt = useCallback(
+    (id: string) => {
+      const at = latest.current.findIndex((step) => step.id === id);
+      const neighbour = latest.current[at + 1] ?? latest.current[at - 1];
+      remove(id);
+      edit(null);
+      keepFocus(neighbour?.id);
+    },
+    [remove, edit],
+  );
+  const duplicateIt = useCallback(
+    (id: string) => {
+      duplicate(id);
+      keepFocus(id);
+      setSaid('A copy of it stands below');
+    },
+    [duplicate],
+  );
+  const actions = useMemo(
+    (): StepRowActions => ({
+      onRewrite: rewrite,
+      onMove: moveIt,
+      onRemove: removeIt,
+      onDuplicate: duplicateIt,
+      onOpen,
+    }),
+    [rewrite, moveIt, removeIt, duplicateIt, onOpen],
+  );
+  return { actions, said };
+}
