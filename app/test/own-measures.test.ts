@@ -46,7 +46,7 @@ test('it says how often it has to be weighed before it is used, and whose it is'
 test('what weighing brings is said of the drink that gains most, and what it has brought of those that use it', () => {
   const before = answerMeasures({ drinks: [document], settings: DEFAULT_SETTINGS, others: [] });
   const [first] = before.worth;
-  expect(worthWords(first!).ask).toMatch(/^How much is a (?:pinch of table salt|mug of orange juice) of yours\?$/);
+  expect(worthWords(first!).ask).toMatch(/^How much is your (?:pinch of table salt|mug of orange juice)\?$/);
   expect(worthWords(first!).brings).toMatch(
     /^Weighed a few times, it would bring By hand nearer: .* within \d.* % instead of \d+/,
   );

@@ -50,7 +50,8 @@ describe('portions', () => {
     expect(figure(SACHET, 'glass', 'Sodium').value).toBe('426 mg');
     expect(figure(SACHET, 'spoon', 'Sodium').value).toBe('26 mg');
   });
-  test('plants are said as dried', () => expect(figure(ELDER, 'batch', 'Elderberries, as dried').value).toMatch(/g$/));
+  test('plants are said by their dry weight', () =>
+    expect(figure(ELDER, 'batch', 'Elderberries, dry weight').value).toMatch(/g$/));
 });
 
 describe('where a figure comes from', () => {

@@ -11,7 +11,7 @@ export const ERROR_CODES = {
   'already-there': 'Something with this id is there already',
   'other-session': 'Somebody else is signed in here than when this was done; it waits for its owner',
   'quota-reached': 'This kitchen holds as much as it may; remove something first',
-  'takes-too-long': 'This drink takes too long to reckon; use fewer steps or preparations',
+  'takes-too-long': 'This drink takes too long to work out; use fewer steps or preparations',
   'bottle-has-less': 'The bottle holds less than was to be poured',
   'bottled-already':
     'Somebody has bottled this brew on another device; their bottles stand on the shelf, yours were not added',

@@ -11,7 +11,7 @@ test('my handful is weighed, the drinks are made with it, and only mine is nobod
   const address = page.url();
   // What matters most here is asked for.
   await expect(
-    page.getByText(/^How much is a (?:pinch of table salt|handful of elderberries, dried) of yours\?$/),
+    page.getByText(/^How much is your (?:pinch of table salt|handful of elderberries, dried)\?$/),
   ).toBeVisible();
 
   await goTo(page, 'Stores');

@@ -145,7 +145,7 @@ test('a figure can be asked where it comes from', async ({ page }) => {
   await expect(parts.getByRole('listitem').first()).toContainText('step 6');
   await page.getByRole('button', { name: 'Done' }).click();
   // What the figure means is beside it, with the way to all words.
-  await figures.getByRole('button', { name: /^Where Elderberries, as dried comes from/i }).click();
+  await figures.getByRole('button', { name: /^Where Elderberries, dry weight comes from/i }).click();
   await expect(page.getByText(/^How much dried plant a spoon or a glass stands for/)).toBeVisible();
   await page.getByRole('link', { name: 'All words' }).click();
   await expect(page.getByRole('heading', { name: 'Words', exact: true })).toBeVisible();

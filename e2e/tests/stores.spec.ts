@@ -50,7 +50,7 @@ test('a lot comes in, a brew takes of it, it is low on Today, weighed, traced, a
   await expect(page.getByText(/^1 batch; 2 bottles, 2 of them still on the shelf; 0 people/)).toBeVisible();
   await page.getByRole('button', { name: 'Weigh it' }).click();
   await page.getByLabel('What is left, without the jar').fill('150 g');
-  await expect(page.getByText('650 g less than was reckoned')).toBeVisible();
+  await expect(page.getByText('650 g less than was thought')).toBeVisible();
   await page.getByRole('button', { name: 'It is so' }).click();
   await expect(page.getByText('150 g of 1 kg left')).toBeVisible();
 

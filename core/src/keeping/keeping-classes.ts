@@ -146,7 +146,7 @@ export const KEEPING_TIMES: Readonly<Record<KeepingClass, KeepingTimes>> = {
     fridge: 2,
     fridgeOpened: 2,
     room: hours(2),
-    because: 'how it keeps is not known to this tool: it is neither dry nor a liquid it can describe',
+    because: 'how it keeps is not known here: it is neither dry nor a plain liquid',
   },
 };
 

@@ -13,7 +13,7 @@ export interface GlossaryEntry {
 const ENTRIES: readonly GlossaryEntry[] = [
   {
     id: 'as-dried',
-    term: 'As dried',
+    term: 'Dry weight',
     plain:
       'How much dried plant a spoon or a glass stands for. Fresh plants are counted as what is left of them when they are dried, so that both can be held beside each other.',
     known: [

@@ -50,7 +50,7 @@ const NO_FIGURES: DrinkFigures = {
   summary: ' ',
   warning: null,
   stream: [],
-  spoken: 'Not reckoned yet',
+  spoken: 'Not worked out yet',
   takes: null,
 };
 

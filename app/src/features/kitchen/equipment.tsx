@@ -62,7 +62,9 @@ export function Equipment() {
           {state}
         </Text>
       </View>
-      <Text className="text-mute">Every drink is reckoned for these: times, steam, what fits, what water brings.</Text>
+      <Text className="text-mute">
+        Every drink is worked out for these: times, steam, what fits, what water brings.
+      </Text>
       {PARTS.map(({ title, says, Part }) => (
         <View key={title} className="gap-3 border-b border-line py-2">
           <View className="flex-row items-center justify-between gap-3">

@@ -17,7 +17,7 @@ const ASK_AFTER_ms = 1500;
 const WORTH_ASKING = 0.01;
 const NO_OTHERS: readonly DrinkDocument[] = [];
 
-/** "How much is a knob of ginger of yours?", where it matters most to this drink; nothing where it does not matter. */
+/** "How much is your knob of ginger?", where it matters most to this drink; nothing where it does not matter. */
 export function MeasureAsk({ document, context }: { readonly document: DrinkDocument; readonly context: RunContext }) {
   const { settings, documents } = context;
   const others = usesOthers(document) ? documents : NO_OTHERS;

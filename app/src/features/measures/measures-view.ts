@@ -125,13 +125,19 @@ export function broughtWords(drinks: readonly SurerDrink[] | undefined): string 
   return [...said, ...(more > 0 ? [`and ${more} more`] : [])].join('; ');
 }
 
-const article = (name: string): string => (/^[aeiou]/i.test(name) ? 'an' : 'a');
+/** "knob of ginger"; of "peel" and "orange peel", "peel of orange". */
+function measureOf(name: string, thing: string): string {
+  const rest = thing
+    .split(' ')
+    .filter((word) => word !== name)
+    .join(' ');
+  return rest === '' ? name : `${name} of ${rest}`;
+}
 
 /** What is asked of a measure that would be worth weighing, and what it would bring. */
 export function worthWords({ name, of, most }: WorthWeighing): { readonly ask: string; readonly brings: string } {
-  const thing = of.name.toLowerCase();
   return {
-    ask: `How much is ${article(name)} ${name} of ${thing} of yours?`,
+    ask: `How much is your ${measureOf(name, of.name.toLowerCase())}?`,
     brings: most
       ? `Weighed a few times, it would bring ${most.drink} nearer: ${surerWords(most.surer)}.`
       : 'It differs much from hand to hand.',

@@ -1,6 +1,6 @@
 import { PASTEURISED_C, STOOD_WARM_h, spoilsWarm } from '../../keeping';
 import { BOTTLE_LIMITS_bar, bottlePressure } from '../../process';
-import { formatNumber } from '../../quantity';
+import { durationWords, formatNumber } from '../../quantity';
 import { hottestOf } from '../../simulate';
 import type { CautionContext, CautionRule } from '../caution';
 
@@ -87,7 +87,7 @@ export const KEEPING_RULES: readonly CautionRule[] = [
     concerns: 'anyone, above all the very young, the old and the ill',
     fires: ({ warm_h }) => warm_h > STOOD_WARM_h.note,
     text: ({ warm_h, keeping, trace }) => {
-      const stood = `For ${formatNumber(warm_h)} h it is between 57 and 5 °C, neither sour nor sweet enough to hold germs back.`;
+      const stood = `For ${durationWords(warm_h * 60)} it is between 57 and 5 °C, neither sour nor sweet enough to hold germs back.`;
       if (warm_h <= STOOD_WARM_h.warn)
         return `${stood} More than 4 h cost it a day. Let it stand in the fridge, or cool it in ice water.`;
       if (keeping && keeping.days > 0)

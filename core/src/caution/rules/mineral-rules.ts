@@ -23,6 +23,10 @@ function underLine(context: CautionContext, line_mmol: number): string {
   return salts.map(({ id, name }) => `${formatMass(gramsOf(context, id) * share)} ${name.toLowerCase()}`).join(' and ');
 }
 
+/** Grams where milligrams have more digits than anybody reads. */
+const sodiumWords = (sodium_mg: number): string =>
+  sodium_mg < 10_000 ? `${formatNumber(sodium_mg)} mg` : `${formatNumber(sodium_mg / 1000)} g`;
+
 /** Rules about minerals and vitamins that are put in by the gram: how much of them a serving may have. */
 export const MINERAL_RULES: readonly CautionRule[] = [
   {
@@ -85,7 +89,7 @@ export const MINERAL_RULES: readonly CautionRule[] = [
     fires: (context) =>
       context.perServing.sodium_mg > 600 || (context.addedPerServing.sodium_mg > 50 && !rehydration(context)),
     text: (context) =>
-      `A serving has ${formatNumber(context.perServing.sodium_mg)} mg of sodium. Adults are advised to stay under 2,300 mg a day from everything. Skip it if you were told to limit salt.`,
+      `A serving has ${sodiumWords(context.perServing.sodium_mg)} of sodium. Adults are advised to stay under 2,300 mg a day from everything. Skip it if you were told to limit salt.`,
     source: 'NASEM 2019; WHO',
   },
   {

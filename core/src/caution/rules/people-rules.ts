@@ -115,7 +115,7 @@ export const PEOPLE_RULES: readonly CautionRule[] = [
     concerns: 'children, anyone pregnant, in recovery, driving, or on medicines that forbid it',
     fires: (context) => (context.liquid?.alcohol_pctABV ?? 0) > 0.5 || context.perServing.ethanol_g > 1,
     text: (context) =>
-      `It has ${formatNumber(context.liquid?.alcohol_pctABV ?? 0)} % alcohol, ${formatNumber(context.perServing.ethanol_g)} g in a serving. Use a water or glycerine extract instead.`,
+      `It has ${formatNumber(context.liquid?.alcohol_pctABV ?? 0, 2)} % alcohol, ${formatNumber(context.perServing.ethanol_g, 2)} g in a serving. Use a water or glycerine extract instead.`,
     source: 'Computed; medicine labels',
   },
   {

@@ -34,7 +34,7 @@ export function amountDisagrees({ recipe, lines }: UnderstoodRecipe): readonly C
     const text = lines[listed.line]!.text;
     return finding('amount-disagrees', 'warn', `The list says “${text}”, the method “${said}”.`, {
       line,
-      comesOf: over ? 'It is reckoned with what is listed.' : 'It is reckoned with what the method says.',
+      comesOf: over ? 'It is worked out with what is listed.' : 'It is worked out with what the method says.',
       do: 'Make the two say the same.',
     });
   });

@@ -177,7 +177,7 @@ export function runUse(context: StepContext): StepDone | Unreadable {
     return unreadable(
       'too-deep',
       text,
-      `Preparations are used inside preparations too deep, or come to too many steps, to be reckoned: ${PREPARATION_BUDGET.depth} levels and ${PREPARATION_BUDGET.steps} steps at most. Write ${name} out in this drink instead.`,
+      `Preparations are used inside preparations too deep, or come to too many steps, to be worked out: ${PREPARATION_BUDGET.depth} levels and ${PREPARATION_BUDGET.steps} steps at most. Write ${name} out in this drink instead.`,
     );
   if (!prepared || name === undefined) {
     const words = text.replace(/^[\d\s./¼½¾⅓⅔-]+\S+ (?:of )?/, '');

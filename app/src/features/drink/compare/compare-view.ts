@@ -61,7 +61,7 @@ function plainFigures(first: Analysis, second: Analysis) {
     ['Makes', yieldWords(first).total, yieldWords(second).total],
     ['Serving', first.serving?.text ?? '–', second.serving?.text ?? '–'],
     ['Time', durationWords(first.trace.total_min), durationWords(second.trace.total_min)],
-    ['Of it yours', durationWords(first.trace.handsOn_min), durationWords(second.trace.handsOn_min)],
+    ['Your hands for', durationWords(first.trace.handsOn_min), durationWords(second.trace.handsOn_min)],
     [
       'Keeps',
       first.keeping ? shelfWords(first.keeping.days) : '–',

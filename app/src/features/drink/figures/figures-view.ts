@@ -37,12 +37,19 @@ export interface FigureView {
 /** The middle of what is usual in blood, 275 to 295 mOsm/kg, and about that of tears. */
 const BLOOD_mOsm_kg = 290;
 
+/** The thickest syrup has a tenth of this; with more it is a powder, and nobody drinks it so. */
+const MOST_PARTICLES = 50_000;
+
 /** Below this a figure is nothing. */
 const NOTHING = 0.005;
 
-/** A figure with as many digits as it deserves: three from 100 on, two below. */
+/** Below this two places behind the point are all that is worth saying. */
+const SMALL = 0.1;
+
+/** A figure with as many digits as it deserves: three from 100 on, two below, hundredths at the least. */
 export function sensible(value: number): string {
   if (Math.abs(value) < NOTHING) return '0';
+  if (Math.abs(value) < SMALL) return formatNumber(Math.round(value * 100) / 100, 2);
   return formatNumber(value, Math.abs(value) >= 99.5 ? 3 : 2);
 }
 
@@ -98,12 +105,12 @@ interface Asked {
 function litreFigure(figure: SpreadFigure, { analysis, target, ranges, before }: Asked): FigureView | undefined {
   const measure = LITRE_MEASURES[figure];
   const value = valueOf(analysis, figure);
-  if (!measure || value === null) return undefined;
+  const particles = figure.startsWith('liquid.osmol');
+  if (!measure || value === null || (particles && value > MOST_PARTICLES)) return undefined;
   const band = target?.bands.find((each) => each.figure === figure);
   const ph = figure === 'liquid.pH';
   const words = (each: number) => (ph ? `pH ${each.toFixed(1)}` : `${sensible(each)} ${measure.unit}`);
   const { side, words: where } = position(band, value);
-  const particles = figure.startsWith('liquid.osmol');
   const equal = ph
     ? `± ${analysis.liquid?.phMargin}`
     : band
@@ -178,11 +185,16 @@ function scaledRange(nutrient: keyof Nutrients, value: number, analysis: Analysi
   return { p5: range.p5 * scale, p50: range.p50 * scale, p95: range.p95 * scale };
 }
 
+/** Nobody sees less sugar on a spoon. */
+const LEAST_SPOONS = 0.05;
 /** Less of a day's worth is not worth saying, %. */
 const LEAST_PERCENT = 0.1;
 
 function equalOf({ nutrient, daily }: PortionMeasure, value: number): string | undefined {
-  if (nutrient === 'sugars_g') return `${sensible(sugarTeaspoons(value))} tsp`;
+  if (nutrient === 'sugars_g') {
+    const spoons = sugarTeaspoons(value);
+    return spoons >= LEAST_SPOONS ? `${sensible(spoons)} tsp` : undefined;
+  }
   const percent = daily ? percentDailyValue(daily, value) : 0;
   return percent >= LEAST_PERCENT ? `${sensible(percent)} % of a day` : undefined;
 }
@@ -203,7 +215,7 @@ function plantFigures(analysis: Analysis, basis: Basis): readonly FigureView[] {
   if (share === null || perServing === null) return [];
   return analysis.botanicals.slice(0, MOST_PLANTS).map(({ ingredient, dryEquivalent_g }): FigureView => {
     const grams = (dryEquivalent_g * share) / perServing;
-    const label = `${ingredient.name.replace(/, dried$| \(dried\)$/i, '')}, as dried`;
+    const label = `${ingredient.name.replace(/, dried$| \(dried\)$/i, '')}, dry weight`;
     const value = showMass(grams);
     return {
       id: `plant:${ingredient.id}`,

@@ -23,7 +23,7 @@ function effectWords({ yield: out, strength_g_L, total_min, handsOn_min, keeps_d
   return [
     showVolume(out),
     strength_g_L !== null && strength_g_L >= 0.05 && `${formatNumber(strength_g_L, 2)} g/L out of the plants`,
-    total_min !== null && `${durationWords(total_min)}, ${durationWords(handsOn_min ?? 0)} of it yours`,
+    total_min !== null && `${durationWords(total_min)}, your hands for ${durationWords(handsOn_min ?? 0)}`,
     keeps_days !== null && `keeps about ${shelfWords(keeps_days)}`,
   ]
     .filter(Boolean)

@@ -102,7 +102,7 @@ export function composerView(line: string, options: LineOptions = {}): ComposerV
       ? doseWords(read, dose.mass_g)
       : dose.kind === 'fill'
         ? `filled up to ${showVolume(dose.volume_mL)}`
-        : 'reckoned when the step comes';
+        : 'as much as there is room for when its turn comes';
   return {
     kind: 'understood',
     text: capital(read.understood),
