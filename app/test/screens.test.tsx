@@ -4,6 +4,7 @@ import { RegisterForm, SignInForm } from '../src/features/accounts/account-forms
 import { WelcomeScreen } from '../src/features/accounts/welcome-screen';
 import { DrinkScreen } from '../src/features/drink/drink-screen';
 import { DrinksScreen } from '../src/features/drinks/drinks-screen';
+import { NewDrinkSheet } from '../src/features/drinks/new-drink/new-drink-sheet';
 import { KitchenScreen } from '../src/features/kitchen/kitchen-screen';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 import { mockGo } from './router-mock';
@@ -46,7 +47,7 @@ beforeEach(() => {
 describe('drinks', () => {
   test('listed with what they come to', async () => {
     fakeKitchen({ 'GET /drinks': { drinks: [DRINK] } });
-    renderScreen(<DrinksScreen />);
+    renderScreen(<DrinksScreen NewDrink={NewDrinkSheet} />);
     expect(await screen.findByText('Dawn bottle')).toBeTruthy();
     expect(await screen.findByText(/1 L · 2 × 500 mL$/)).toBeTruthy();
     expect(screen.getByText('none made')).toBeTruthy();
@@ -55,13 +56,13 @@ describe('drinks', () => {
   });
   test('none yet: what to do', async () => {
     fakeKitchen({ 'GET /drinks': { drinks: [] } });
-    renderScreen(<DrinksScreen />);
+    renderScreen(<DrinksScreen NewDrink={NewDrinkSheet} />);
     expect(await screen.findByText('No drinks yet')).toBeTruthy();
   });
   test('no answer: why, and again', async () => {
     const answers: Record<string, unknown> = {};
     fakeKitchen(answers);
-    renderScreen(<DrinksScreen />);
+    renderScreen(<DrinksScreen NewDrink={NewDrinkSheet} />);
     expect(await screen.findByText(/does not answer/)).toBeTruthy();
     answers['GET /drinks'] = { drinks: [DRINK] };
     await user.click(screen.getByRole('button', { name: 'Try again' }));
@@ -69,9 +70,9 @@ describe('drinks', () => {
   });
   test('a new one by kind, which begins with sensible steps', async () => {
     fakeKitchen({ 'GET /drinks': { drinks: [] } });
-    const store = renderScreen(<DrinksScreen />);
+    const store = renderScreen(<DrinksScreen NewDrink={NewDrinkSheet} />);
     await user.click((await screen.findAllByRole('button', { name: 'New drink' }))[0]!);
-    await user.click(await screen.findByRole('button', { name: 'Rehydration' }));
+    await user.click(await screen.findByRole('button', { name: /^Rehydration/ }));
     const [draft] = Object.values(store.getState().drafts);
     expect(draft!.mine).toMatchObject({ kind: 'rehydration', target: 'home-sugar-and-salt' });
     expect(mockGo.push).toHaveBeenCalledWith(`/drinks/${draft!.id}`);

@@ -18,7 +18,7 @@ import {
 } from '../src/features/drink/variants/variants-view';
 import { changeWords } from '../src/features/drink/versions/versions-sheet';
 import { drinkFigures } from '../src/features/drinks/drink-figures';
-import { newDocument } from '../src/domain/drinks/kinds';
+import { newDocument } from '../src/domain/drinks/starters';
 import { USUAL_CONTEXT, runContext } from '../src/domain/run/run-context';
 import { SACHET, drink, steps } from './trial-drinks';
 

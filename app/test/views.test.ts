@@ -11,7 +11,7 @@ import { saveState } from '../src/features/drink/header/save-state';
 import { oddsWords, targetWords } from '../src/features/drink/figures/target-words';
 import { drinkFigures } from '../src/features/drinks/drink-figures';
 import { currentDocuments, drinkGroups } from '../src/features/drinks/drinks-view';
-import { newDocument } from '../src/domain/drinks/kinds';
+import { newDocument } from '../src/domain/drinks/starters';
 import { SACHET, drink } from './trial-drinks';
 
 const label = (document: DrinkDocument, basis: 'serving' | 'litre' | 'batch', name: string) =>

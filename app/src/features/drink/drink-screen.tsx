@@ -39,11 +39,17 @@ import { StepList } from './step/step-list';
 import { stepsView, wholeView } from './step/steps-view';
 import { useDraft, type DraftHandle } from '../../domain/drinks/use-draft';
 
+interface DrinkScreenProps {
+  readonly id: string;
+  /** The tool that is in hand when it is opened. */
+  readonly tool?: OpenSheet;
+}
+
 /** The sheet on which a drink is thought out. */
-export function DrinkScreen({ id }: { readonly id: string }) {
+export function DrinkScreen({ id, tool = null }: DrinkScreenProps) {
   const handle = useDraft(id);
   const { draft, error } = handle;
-  if (draft) return <DrinkSheet draft={draft} handle={handle} />;
+  if (draft) return <DrinkSheet draft={draft} handle={handle} tool={tool} />;
   if (!error) return <Loading what="the drink" />;
   const { code, message } = failureOf(error);
   const missing = code === 'not-found' || code === 'invalid-request';
@@ -78,10 +84,16 @@ function useDeleting({ id, revision, mine }: Draft) {
   };
 }
 
-function DrinkSheet({ draft, handle }: { readonly draft: Draft; readonly handle: DraftHandle }) {
+interface DrinkSheetProps {
+  readonly draft: Draft;
+  readonly handle: DraftHandle;
+  readonly tool: OpenSheet;
+}
+
+function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
   const wide = useIsWide();
   const room = useHasRoomBeside();
-  const [sheet, setSheet] = useState<OpenSheet>(null);
+  const [sheet, setSheet] = useState<OpenSheet>(tool);
   const document = draft.mine;
   const context = useRunContext();
   // Other drinks matter only to a drink that uses them.

@@ -1,28 +1,23 @@
 import type { BottleRecord, BrewRun } from '@wellhydra/contract';
-import { DRINK_KINDS, type DrinkKind } from '@wellhydra/core/drink';
 import { router } from 'expo-router';
 import Plus from 'lucide-react-native/icons/plus';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState, type ComponentType } from 'react';
 import { FlatList, TextInput, View } from 'react-native';
 import { failureOf } from '../../state/api';
-import { useAppDispatch, useAppSelector } from '../../domain/store';
+import { useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Loading, Message } from '../../ui/page-state';
-import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
-import { Toggle } from '../../ui/toggle';
 import { useIsWide } from '../../ui/use-layout';
 import { useNow } from '../../ui/use-now';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
-import { drinkStarted } from '../../domain/drinks/drafts';
 import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { useListRunsQuery } from '../../domain/brews/brew-endpoints';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { DrinkRow } from './drink-row';
 import { currentDocuments, drinkGroups, drinkRows } from './drinks-view';
 import { NONE_LEFT, leftViews } from './left-view';
-import { KIND_NAMES, newDocument } from '../../domain/drinks/kinds';
 import { useFigures } from './use-figures';
 
 const MINUTE_ms = 60_000;
@@ -38,8 +33,13 @@ function useLeft() {
   return useMemo(() => leftViews(bottles, runs, now), [bottles, runs, now]);
 }
 
+interface DrinksScreenProps {
+  /** Begins a new one; not part of the first load, since it reckons. */
+  readonly NewDrink: ComponentType<{ readonly onClose: () => void }>;
+}
+
 /** All formulas of the kitchen, by kind. */
-export function DrinksScreen() {
+export function DrinksScreen({ NewDrink }: DrinksScreenProps) {
   const { data, error, refetch } = useListDrinksQuery(undefined, { refetchOnMountOrArgChange: true });
   const drafts = useAppSelector((state) => state.drafts);
   const [search, setSearch] = useState('');
@@ -107,7 +107,7 @@ export function DrinksScreen() {
           <NothingHere search={search} onNew={() => setChoosing(true)} onClear={() => setSearch('')} />
         }
       />
-      <NewDrinkSheet open={choosing} onClose={() => setChoosing(false)} />
+      {choosing ? <NewDrink onClose={() => setChoosing(false)} /> : null}
     </View>
   );
 }
@@ -135,26 +135,5 @@ function NothingHere({
       text="A drink is a list of steps. Type what goes into the jug and see what is in each glass."
       action={{ label: 'New drink', onPress: onNew }}
     />
-  );
-}
-
-function NewDrinkSheet({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
-  const dispatch = useAppDispatch();
-  const [usual, setUsual] = useState(true);
-  const start = (kind: DrinkKind) => {
-    const id = crypto.randomUUID();
-    dispatch(drinkStarted({ id, document: newDocument(kind, () => crypto.randomUUID(), !usual) }));
-    onClose();
-    router.push(`/drinks/${id}`);
-  };
-  return (
-    <Sheet title="What will it be?" open={open} onClose={onClose}>
-      <Toggle label="Begin with the usual steps" value={usual} onChange={setUsual} />
-      <View className="gap-2">
-        {DRINK_KINDS.map((kind) => (
-          <Button key={kind} label={KIND_NAMES[kind]} kind="plain" size="large" onPress={() => start(kind)} />
-        ))}
-      </View>
-    </Sheet>
   );
 }

@@ -1,4 +1,4 @@
-import { lazy, Suspense, type ComponentType } from 'react';
+import { lazy, Suspense, type ComponentProps, type ComponentType } from 'react';
 import { Loading } from '../../ui/page-state';
 
 /**
@@ -26,6 +26,7 @@ const LOADERS = {
   plan: async () => ({ default: (await secondLoad()).PlanScreen }),
   today: async () => ({ default: (await secondLoad()).TodayScreen }),
   timers: async () => ({ default: (await secondLoad()).TimerBar }),
+  newDrink: async () => ({ default: (await secondLoad()).NewDrinkSheet }),
   words: async () => ({ default: (await secondLoad()).WordsScreen }),
   kitchen: async () => ({ default: (await secondLoad()).KitchenScreen }),
 };
@@ -65,6 +66,16 @@ export const LazyMakeScreen = screen(LOADERS.make, 'the brew');
 export const LazyGatherScreen = screen(LOADERS.gather, 'the drink');
 export const LazyPlanScreen = screen(LOADERS.plan, 'the plan');
 export const LazyTodayScreen = screen(LOADERS.today, 'today');
+
+const NewDrink = lazy(LOADERS.newDrink);
+/** What a new drink begins with, over the list of drinks. */
+export function LazyNewDrink(props: ComponentProps<typeof NewDrink>) {
+  return (
+    <Suspense fallback={null}>
+      <NewDrink {...props} />
+    </Suspense>
+  );
+}
 
 const Timers = lazy(LOADERS.timers);
 /** The timers that run, over every page; nothing until there are any. */

@@ -2,6 +2,6 @@ import { useLocalSearchParams } from 'expo-router';
 import { LazyDrinkScreen } from '../../../features/shell/screens';
 
 export default function DrinkRoute() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  return <LazyDrinkScreen key={id} id={id} />;
+  const { id, tool } = useLocalSearchParams<{ id: string; tool?: string }>();
+  return <LazyDrinkScreen key={id} id={id} tool={tool === 'aim' ? tool : null} />;
 }

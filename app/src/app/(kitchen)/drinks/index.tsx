@@ -1,3 +1,6 @@
 import { DrinksScreen } from '../../../features/drinks/drinks-screen';
+import { LazyNewDrink } from '../../../features/shell/screens';
 
-export default DrinksScreen;
+export default function DrinksRoute() {
+  return <DrinksScreen NewDrink={LazyNewDrink} />;
+}
