@@ -105,7 +105,19 @@ const PICTURES = [
     },
   },
   { name: 'today', path: '/today', then: (page) => page.getByRole('heading', { name: 'Under way' }).waitFor() },
-  { name: 'measures', path: '/stores/measures', then: (page) => page.getByText('Worth weighing').waitFor() },
+  {
+    name: 'new-drink',
+    path: '/drinks',
+    then: async (page) => {
+      await page.getByRole('button', { name: 'New drink' }).click();
+      await page.getByLabel('What you have in mind, or a recipe you paste').fill('something for a sore throat');
+      await page.getByRole('checkbox', { name: 'From what is in the house' }).click();
+      await page
+        .getByText(/in the house$/)
+        .nth(1)
+        .waitFor();
+    },
+  },
   { name: 'cost', path: '/drinks', then: sheet('Fogbank', 'What it costs') },
   {
     name: 'make',

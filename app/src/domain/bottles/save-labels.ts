@@ -1,4 +1,5 @@
 import type { LabelOrder } from '@wellhydra/contract';
+import { saveFile } from '../../ui/save-file';
 
 /** Saves labels as a PDF on the device; what went wrong, where something did. */
 export async function saveLabels(order: LabelOrder): Promise<string | null> {
@@ -9,12 +10,7 @@ export async function saveLabels(order: LabelOrder): Promise<string | null> {
       body: JSON.stringify(order),
     });
     if (!answer.ok) return ((await answer.json()) as { readonly message: string }).message;
-    const url = URL.createObjectURL(await answer.blob());
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = 'wellhydra-labels.pdf';
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(url), 10_000);
+    saveFile(await answer.blob(), 'wellhydra-labels.pdf');
     return null;
   } catch {
     return 'The server does not answer. Check the connection and try again.';

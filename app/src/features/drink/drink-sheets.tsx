@@ -16,6 +16,7 @@ import { CostSheet } from './cost/cost-sheet';
 import { SizeAndKind } from './header/drink-header';
 import { DrinkMenu, type MenuKey } from './header/drink-menu';
 import { MadeForSheet } from './people/made-for-sheet';
+import { PictureSheet } from './picture/picture-sheet';
 import { ResizeSheet } from './resize/resize-sheet';
 import { SourceSheet } from './header/source-sheet';
 import { MomentsSheet } from './stream/moments-sheet';
@@ -27,7 +28,7 @@ import { VersionsSheet } from './versions/versions-sheet';
 export type OpenSheet = MenuKey | 'menu' | null;
 
 /** Those that lie over the page also where there is room beside it: they lead away from it, or need all of it. */
-export const OVER_THE_PAGE: ReadonlySet<OpenSheet> = new Set<OpenSheet>(['menu', 'made', 'compare']);
+export const OVER_THE_PAGE: ReadonlySet<OpenSheet> = new Set<OpenSheet>(['menu', 'made', 'compare', 'picture']);
 
 interface DrinkSheetsProps {
   readonly open: OpenSheet;
@@ -172,6 +173,8 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
       return <CompareSheet document={document} context={context} from={other} onClose={close} />;
     case 'moments':
       return <MomentsSheet analysis={analysis} onClose={close} />;
+    case 'picture':
+      return <PictureSheet document={document} analysis={analysis} onClose={close} />;
     case 'made':
       return <MadeItSheet draft={draft} analysis={analysis} context={context} onClose={close} />;
     default:

@@ -1,5 +1,6 @@
 import { noticeRaised } from '../../state/notices';
 import type { Store } from '../../domain/store';
+import { saveFile } from '../../ui/save-file';
 import type { HandsOn } from './plan-view';
 
 /** Asks the server for the plan as an iCalendar file, and hands it over as a download. */
@@ -18,11 +19,7 @@ export async function saveCalendar(hands: readonly HandsOn[], dispatch: Store['d
       body: JSON.stringify({ events }),
     });
     if (!answer.ok) throw new Error(String(answer.status));
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(await answer.blob());
-    link.download = 'wellhydra-plan.ics';
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+    saveFile(await answer.blob(), 'wellhydra-plan.ics');
   } catch {
     dispatch(
       noticeRaised({

@@ -16,6 +16,7 @@ export const MENU = [
   { key: 'versions', label: 'Versions', about: 'What it was before, and going back' },
   { key: 'compare', label: 'Compare', about: 'With another drink, or one you paste' },
   { key: 'moments', label: 'The pot, step by step', about: 'The stream as a table' },
+  { key: 'picture', label: 'A picture of it', about: 'The stream with its steps, to share or print' },
   { key: 'source', label: 'As it was written', about: 'The recipe that it was read from' },
   { key: 'fork', label: 'Copy it', about: 'A drink of its own that begins like this one' },
 ] as const;
@@ -31,7 +32,9 @@ interface DrinkMenuProps {
 }
 
 export function DrinkMenu({ ready, hasSource, onPick, onClose }: DrinkMenuProps) {
-  const shown = MENU.filter(({ key }) => (ready || key !== 'made') && (hasSource || key !== 'source'));
+  const shown = MENU.filter(
+    ({ key }) => (ready || (key !== 'made' && key !== 'picture')) && (hasSource || key !== 'source'),
+  );
   return (
     <Sheet title="More" open onClose={onClose}>
       <View role="menu">

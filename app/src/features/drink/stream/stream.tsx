@@ -7,7 +7,8 @@ import { BAND_COLOURS, type Band } from '../../../ui/bands';
 import { Text } from '../../../ui/text';
 import { useLiveAnalysis } from '../live-run';
 import { momentView, type MomentView } from './moment-view';
-import { streamShape, type Outflow } from './stream-shape';
+import { OUTFLOW_FILL, OUTFLOW_OPACITY } from './outflow-fill';
+import { streamShape } from './stream-shape';
 
 interface StreamProps {
   readonly analysis: Analysis;
@@ -21,13 +22,6 @@ interface StreamProps {
 
 /** Width of what is said of a place, px. */
 const CARD_px = 236;
-
-const STEAM = '#7FAFB4';
-const OUTFLOW_FILL: Readonly<Record<Outflow['kind'], (scope: string) => string>> = {
-  steam: () => STEAM,
-  strained: (scope) => bandFill(scope, 'pieces'),
-  drawn: (scope) => bandFill(scope, 'water'),
-};
 
 const rowAt = (rowEnds: readonly number[], y: number): number => {
   const row = rowEnds.findIndex((end) => y < end);
@@ -128,12 +122,7 @@ const Rivers = memo(function Rivers({
   return (
     <>
       {outflows.map(({ kind, step, path }) => (
-        <River
-          key={`${step}-${kind}`}
-          path={path}
-          fill={OUTFLOW_FILL[kind](scope)}
-          opacity={kind === 'steam' ? 0.55 : 0.9}
-        />
+        <River key={`${step}-${kind}`} path={path} fill={OUTFLOW_FILL[kind](scope)} opacity={OUTFLOW_OPACITY[kind]} />
       ))}
       {bands.map(({ band, path }) => (
         <River key={band} path={path} fill={bandFill(scope, band)} opacity={1} />
