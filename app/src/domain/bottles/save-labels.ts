@@ -1,5 +1,5 @@
 import type { LabelOrder } from '@wellhydra/contract';
-import { saveFile } from '../../ui/save-file';
+import { saveFile } from '../../state/save-file';
 
 /** Saves labels as a PDF on the device; what went wrong, where something did. */
 export async function saveLabels(order: LabelOrder): Promise<string | null> {

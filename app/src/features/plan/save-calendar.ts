@@ -1,6 +1,6 @@
 import { noticeRaised } from '../../state/notices';
 import type { Store } from '../../domain/store';
-import { saveFile } from '../../ui/save-file';
+import { saveFile } from '../../state/save-file';
 import type { HandsOn } from './plan-view';
 
 /** Asks the server for the plan as an iCalendar file, and hands it over as a download. */

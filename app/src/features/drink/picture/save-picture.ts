@@ -1,4 +1,4 @@
-import { saveFile } from '../../../ui/save-file';
+import { saveFile } from '../../../state/save-file';
 
 /** Letters as they are on the page; a picture that is opened elsewhere brings them along. */
 const FONTS = [
