@@ -66,7 +66,8 @@ export async function openDemoByHand(page: Page): Promise<void> {
 export async function newDrink(page: Page, kind: string, name: string, empty = kind === 'Tonic'): Promise<void> {
   await page.getByRole('button', { name: 'New drink' }).first().click();
   if (empty) await page.getByRole('checkbox', { name: 'Begin with the usual steps' }).click();
-  await page.getByRole('button', { name: new RegExp(`^${kind}\\b`) }).click();
+  const kinds = page.getByRole('group', { name: 'Kinds' });
+  await kinds.getByRole('button', { name: new RegExp(`^${kind}\\b`) }).click();
   await page.getByLabel('Name of the drink').fill(name);
 }
 

@@ -193,13 +193,16 @@ describe('a device beside the box', () => {
   });
 
   test.each([
-    ['moving', 61.5, 'simulated probe · 61.5 °C · still moving'],
-    ['nonsense', 999, 'simulated probe · 999 °C · cannot be: not taken'],
-    ['none', null, 'simulated probe · no signal'],
-  ] as const)('a value that is %s is not', (signal, value, words) => {
-    line({ sensor: 'probe', signal, value, at } as SensorValue);
+    ['moving', 61.5, 'simulated probe · 61.5 °C · still moving', 'It does not stand still yet'],
+    ['nonsense', 999, 'simulated probe · 999 °C · cannot be: not taken', 'Such a value cannot be'],
+    ['none', null, 'simulated probe · no signal', 'There is no signal'],
+  ] as const)('a value that is %s is not, and it is said why', async (signal, value, words, why) => {
+    const taken = line({ sensor: 'probe', signal, value, at } as SensorValue);
     expect(screen.getByText(words)).toBeTruthy();
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Take it from the probe' }).disabled).toBe(true);
+    expect(screen.getByRole('button', { name: 'Take it from the probe' }).getAttribute('aria-disabled')).toBe('true');
+    await press('Take it from the probe');
+    expect(taken).toEqual([]);
+    expect(screen.getByRole('status').textContent).toBe(why);
   });
 
   test('only a scale is tared', async () => {

@@ -16,6 +16,7 @@ import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { useListRunsQuery } from '../../domain/brews/brew-endpoints';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { DrinkRow } from './drink-row';
+import { FirstUse } from './first-use';
 import { currentDocuments, drinkGroups, drinkRows } from './drinks-view';
 import { NONE_LEFT, leftViews } from './left-view';
 import { useFigures } from './use-figures';
@@ -129,11 +130,6 @@ function NothingHere({
       action={{ label: 'Show all', onPress: onClear }}
     />
   ) : (
-    <Message
-      inside
-      title="No drinks yet"
-      text="A drink is a list of steps. Type what goes into the jug and see what is in each glass."
-      action={{ label: 'New drink', onPress: onNew }}
-    />
+    <FirstUse onNew={onNew} />
   );
 }

@@ -76,7 +76,7 @@ export const DrinkHeader = memo(function DrinkHeader({
     <View className="gap-2 border-b border-line pb-3">
       <DrinkName name={document.name} onEdit={onEdit} />
       <View className="flex-row flex-wrap items-center justify-between gap-2">
-        <View>
+        <View className="max-w-full">
           <Text>
             <Text variant="strong">{total}</Text>
             {'  →  '}

@@ -16,6 +16,12 @@ const SAID = {
   nonsense: 'cannot be: not taken',
   none: 'no signal',
 } as const;
+const WHY_NOT = {
+  settled: null,
+  moving: 'It does not stand still yet',
+  nonsense: 'Such a value cannot be',
+  none: 'There is no signal',
+} as const;
 
 /** Every digit that a device shows. */
 function sensorWords(sensor: keyof typeof READS, value: number): string {
@@ -45,7 +51,7 @@ export function SensorLine({ brew, shown, onTake }: SensorLineProps) {
           label="Take it"
           hint={`Take it from the ${NAMES[sensor]}`}
           kind="onPanel"
-          why={signal !== 'settled' || value === null ? 'It does not stand still yet' : null}
+          why={value === null ? WHY_NOT.none : WHY_NOT[signal]}
           onPress={() => value !== null && onTake(value)}
         />
       </View>
