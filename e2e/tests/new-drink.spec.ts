@@ -33,6 +33,11 @@ test('a recipe that is pasted becomes a new drink, and one that is none stays wh
   await page.getByRole('button', { name: 'Begin with this recipe' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'No step was found in it' })).toBeVisible();
   await expect(box).toHaveValue('la la la\nla la');
+  // Nor is it lost when the sheet is closed, or the page.
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.reload();
+  await page.getByRole('button', { name: 'New drink' }).first().click();
+  await expect(box).toHaveValue('la la la\nla la');
 });
 
 test('a target opens its doses, and they become the steps', async ({ page }) => {

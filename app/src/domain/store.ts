@@ -12,6 +12,7 @@ import { plansReducer } from './plans/plans';
 import { householdReducer } from './people/household';
 import { householdSync } from './people/household-sync';
 import { checkReducer } from './checks/checked-text';
+import { begunReducer } from './drinks/begun-words';
 import { LOGBOOK_SENDERS } from './logbook/logbook-sending';
 import { shoppingReducer } from './stores/shopping';
 import { shoppingSync } from './stores/shopping-sync';
@@ -41,6 +42,7 @@ export function createStore() {
       household: householdReducer,
       shopping: shoppingReducer,
       check: checkReducer,
+      begun: begunReducer,
     },
     middleware: (defaults) =>
       defaults()
@@ -71,7 +73,7 @@ export function createStore() {
     plans: ({ plans }) => [plans],
     people: ({ household }) => [household],
     shopping: ({ shopping }) => [shopping],
-    checks: ({ check }) => [check],
+    checks: ({ check, begun }) => [check, begun],
   });
   /** Sends everything that waits here, now. */
   const sendWaiting = () => {

@@ -3,3 +3,6 @@ export function focusIsLost(): boolean {
   const { activeElement, body } = globalThis.document;
   return activeElement === null || activeElement === body || !activeElement.isConnected;
 }
+
+/** For a place whose buttons leave the keys where they are, and whose words are not selected by a pull. */
+export const KEEPS_FOCUS = { onMouseDown: (event: { preventDefault: () => void }) => event.preventDefault() } as object;

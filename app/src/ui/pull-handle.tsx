@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { PanResponder, View } from 'react-native';
+import { KEEPS_FOCUS } from './focus';
 
 /** A pull this long is meant, px. */
 const PULL_px = 18;
@@ -8,9 +9,6 @@ interface PullHandleProps {
   readonly onUp: () => void;
   readonly onDown: () => void;
 }
-
-/** A pull is no selection of words: the browser would take the press away for one. */
-const UNSELECTED = { onMouseDown: (event: { preventDefault: () => void }) => event.preventDefault() } as object;
 
 /** The grip at the upper edge of a panel: pulled up it opens, pulled down it folds. A button says the same to the keys. */
 export function PullHandle({ onUp, onDown }: PullHandleProps) {
@@ -29,7 +27,8 @@ export function PullHandle({ onUp, onDown }: PullHandleProps) {
   return (
     <View
       {...pan.panHandlers}
-      {...UNSELECTED}
+      // A pull is no selection of words: the browser would take the press away for one.
+      {...KEEPS_FOCUS}
       aria-hidden
       className="-mx-4 -mt-2 select-none h-[20px] cursor-grab items-center justify-center"
       style={{ touchAction: 'none' } as object}

@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { LONGEST_CHECK } from './limits';
-import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
+import { keptRow } from '../../state/sync/kept-row';
 
 /** The recipe that is being checked, as it is written now: it stays until it is cleared or becomes a drink. */
 export interface CheckedText {
@@ -12,7 +12,6 @@ export interface CheckedText {
 export const CHECK_ID = 'check';
 
 const NOTHING: CheckedText = { id: CHECK_ID, text: '', from: '' };
-const isChecked = ({ id }: { readonly id: string }): boolean => id === CHECK_ID;
 
 const slice = createSlice({
   name: 'check',
@@ -29,16 +28,7 @@ const slice = createSlice({
       ...payload,
     }),
   },
-  extraReducers: (builder) =>
-    builder
-      .addCase(
-        ownerEntered,
-        (_state, { payload: { rows } }) => (rows.checks.find(isChecked) as CheckedText | undefined) ?? NOTHING,
-      )
-      .addCase(ownerLeft, () => NOTHING)
-      .addCase(rowsWrittenElsewhere, (state, { payload }) =>
-        payload.shelf === 'checks' ? ((payload.rows.find(isChecked) as CheckedText | undefined) ?? state) : state,
-      ),
+  extraReducers: keptRow('checks', NOTHING),
 });
 
 export const { checkWritten, checkHeard, checkOpened } = slice.actions;

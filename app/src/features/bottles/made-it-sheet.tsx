@@ -74,9 +74,7 @@ export function MadeItSheet({ draft, analysis, context, onClose }: MadeItSheetPr
     ? 'The formula is still being saved'
     : future || Number.isNaN(when.getTime())
       ? 'Say when it was made'
-      : form.complete
-        ? null
-        : 'Say for each bottle what it is and how much is in it';
+      : form.lacks;
   return (
     <Sheet title="Made it" open onClose={onClose}>
       <Text className="text-mute">

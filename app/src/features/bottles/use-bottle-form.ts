@@ -42,6 +42,8 @@ export interface BottleFormState {
   readonly setDrunkBy: (ids: readonly string[]) => void;
   /** Everything that has to be said is said. */
   readonly complete: boolean;
+  /** Why it is not complete. */
+  readonly lacks: string | null;
 }
 
 /** What somebody has said of a part so far. */
@@ -91,7 +93,8 @@ export function useBottleForm(toFill: readonly ToFill[]): BottleFormState {
   const complete = parts.every(
     ({ filled, rest }) => filled.kind === 'bottles' && (filled.rest_mL === 0 || rest !== null),
   );
-  return { parts, drunkBy, setDrunkBy, complete };
+  const lacks = complete ? null : 'Say for each bottle what it is and how much is in it';
+  return { parts, drunkBy, setDrunkBy, complete, lacks };
 }
 
 /** What of the end is drunk or tasted at once, mL. */

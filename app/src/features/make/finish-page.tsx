@@ -68,7 +68,7 @@ export function FinishPage({
       next={{
         label: 'Put on the shelf',
         disabled: filling,
-        why: form.complete ? null : 'Say for each bottle what it is and how much is in it',
+        why: form.lacks,
         onPress: () => void fill(),
       }}
     >

@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
+import { KEEPS_FOCUS } from '../../../ui/focus';
 import { StepKeys } from '../step/step-keys';
 import type { StepRowActions } from '../step/step-row-actions';
 import type { StepView } from '../step/steps-view';
@@ -14,9 +15,6 @@ interface EditKeysProps {
   readonly actions: StepRowActions;
   readonly onEdit: (at: string | null) => void;
 }
-
-/** A press here leaves the keys in the box, and with them the keyboard on the screen. */
-const KEEPS_KEYS = { onMouseDown: (event: { preventDefault: () => void }) => event.preventDefault() } as object;
 
 /** Above the keyboard of a phone: what can be done with the line, the next one, and done. */
 export const EditKeys = memo(function EditKeys({ step, steps, next, actions, onEdit }: EditKeysProps) {
@@ -36,7 +34,8 @@ export const EditKeys = memo(function EditKeys({ step, steps, next, actions, onE
       role="toolbar"
       aria-label="This line"
       className="flex-row flex-wrap items-center bg-mist px-2 py-0.5"
-      {...KEEPS_KEYS}
+      // With the keys in the box the keyboard stays on the screen.
+      {...KEEPS_FOCUS}
     >
       {step ? (
         <StepKeys

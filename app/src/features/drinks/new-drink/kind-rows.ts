@@ -72,11 +72,6 @@ export function kindRows(words: string, figuresOf: FiguresOf, lots: readonly Lot
   });
   const by = (a: number, b: number) => (a === b ? 0 : a - b);
   return rows
-    .sort(
-      (a, b) =>
-        by(a.place === Infinity ? 1 : 0, b.place === Infinity ? 1 : 0) ||
-        by(a.missing, b.missing) ||
-        by(a.place, b.place),
-    )
+    .sort((a, b) => Number(b.row.fits) - Number(a.row.fits) || by(a.missing, b.missing) || by(a.place, b.place))
     .map(({ row }) => row);
 }

@@ -3,13 +3,14 @@ import { TARGETS } from '@wellhydra/core/target';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { begunWritten } from '../../../domain/drinks/begun-words';
 import { drinkStarted } from '../../../domain/drinks/drafts';
 import { kindsFor } from '../../../domain/drinks/kind-words';
 import { readPasted } from '../../../domain/drinks/paste-client';
 import { looksLikeRecipe, pastedWords } from '../../../domain/drinks/pasted-words';
 import { newDocument } from '../../../domain/drinks/starters';
 import { useGetSettingsQuery } from '../../../domain/kitchen/kitchen-endpoints';
-import { useAppDispatch } from '../../../domain/store';
+import { useAppDispatch, useAppSelector } from '../../../domain/store';
 import { useListLotsQuery } from '../../../domain/stores/store-endpoints';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
@@ -18,7 +19,7 @@ import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
 import { Toggle } from '../../../ui/toggle';
 import { useFigures } from '../use-figures';
-import { KindLine } from './kind-row';
+import { KindLine } from './kind-line';
 import { STARTED, kindRows } from './kind-rows';
 
 const newId = (): string => crypto.randomUUID();
@@ -33,7 +34,7 @@ interface NewDrinkSheetProps {
 /** Begins a drink with what one has in mind: words, a recipe, what is in the house, a target, or a kind. */
 export function NewDrinkSheet({ onClose }: NewDrinkSheetProps) {
   const dispatch = useAppDispatch();
-  const [words, setWords] = useState('');
+  const words = useAppSelector(({ begun }) => begun.text);
   const [usual, setUsual] = useState(true);
   const [fromHouse, setFromHouse] = useState(false);
   const { data: stored } = useGetSettingsQuery();
@@ -47,6 +48,7 @@ export function NewDrinkSheet({ onClose }: NewDrinkSheetProps) {
   const begin = (document: DrinkDocument, tool = '') => {
     const id = newId();
     dispatch(drinkStarted({ id, document }));
+    dispatch(begunWritten(''));
     onClose();
     router.push(`/drinks/${id}${tool}`);
   };
@@ -60,7 +62,7 @@ export function NewDrinkSheet({ onClose }: NewDrinkSheetProps) {
         multiline
         maxLength={12_000}
         value={words}
-        onChangeText={setWords}
+        onChangeText={(text) => dispatch(begunWritten(text))}
       />
       {recipe ? <BeginWithRecipe text={words} onBegin={begin} /> : null}
       {said.trim() === '' ? null : (
