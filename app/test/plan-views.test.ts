@@ -5,6 +5,7 @@ import { planProblem } from '../src/features/plan/problem/plan-problem';
 import { planToday } from '../src/features/today/plan-today';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { handsOnOf, planRows, shoppingOf } from '../src/features/plan/plan-view';
+import { lanesView, nightsOf } from '../src/features/plan/chart/lanes-view';
 import { spanOf, zoomFor, zoomsOf } from '../src/features/plan/chart/plan-span';
 import { momentWords, scaleWords } from '../src/domain/words/moment-words';
 import { plannedDrinks, type OnShelf } from '../src/features/plan/problem/planned-drinks';
@@ -45,6 +46,29 @@ describe('a plan', () => {
     const hands = handsOnOf(rows);
     for (let index = 1; index < hands.length; index += 1)
       expect(hands[index]!.from.getTime()).toBeGreaterThanOrEqual(hands[index - 1]!.from.getTime());
+  });
+
+  it('has a lane for each cook, and for each burner and pot that is used', () => {
+    const { problem } = rowsOf([request('a', 'tonic', 12), request('b', 'tea', 6)]);
+    const { pots } = context.settings;
+    const schedule = scheduleDrinks(problem);
+    const lanes = lanesView({ problem, schedule, begin: START }, pots);
+    expect(lanes.map(({ is }) => is).sort()).toEqual(expect.arrayContaining(['burner', 'cook', 'pot']));
+    expect(lanes.filter(({ is }) => is === 'cook').map(({ label }) => label)).toEqual(['Cook']);
+    expect(lanes.every(({ is, blocks }) => is === 'cook' || blocks.length > 0)).toBe(true);
+    expect(lanes.find(({ is }) => is === 'burner')!.spoken).toContain('Root tea: simmer 20 min');
+    // Two at the same time need two cooks: what there is not is said on its lane.
+    const at = START.toISOString();
+    const both = [request('a', 'tonic', 12), request('b', 'tea', 6)].map((each) => ({ ...each, pinned: at }));
+    const pinned = rowsOf(both).problem;
+    const short = lanesView({ problem: pinned, schedule: scheduleDrinks(pinned), begin: START }, pots);
+    expect(short.filter((lane) => lane.short).map(({ label }) => label)).toContain('One cook too few');
+  });
+
+  it('nights are those of the plan', () => {
+    const { problem } = rowsOf([request('a', 'tonic', 12)]);
+    const [night] = nightsOf({ problem, begin: START }).filter(({ to }) => to > START);
+    expect([night!.from.getHours(), night!.from.getMinutes(), night!.to.getHours()]).toEqual([22, 30, 6]);
   });
 
   it('a preparation that stands on no shelf is planned with its drink, before it', () => {
@@ -115,10 +139,16 @@ describe('how much of a plan is shown', () => {
 
   it.each([
     ['a day is shown whole', [tea, tonic], 'all', ['all']],
-    ['a steep of a month does not hide two that are made today', [tea, tonic, month], 'days', ['days', 'weeks', 'all']],
-    ['of long steeps alone all is shown', [month, row(2, 21 * 24)], 'all', ['days', 'weeks', 'all']],
-    ['nothing longer than a fortnight', [tea, row(0, 200), row(0, 190)], 'all', ['days', 'all']],
-    ['most within a fortnight', [row(0, 200), row(0, 190), month], 'weeks', ['days', 'weeks', 'all']],
+    [
+      'a steep of a month does not hide two that are made today',
+      [tea, tonic, month],
+      'days',
+      ['days', 'week', 'weeks', 'all'],
+    ],
+    ['of long steeps alone all is shown', [month, row(2, 21 * 24)], 'all', ['days', 'week', 'weeks', 'all']],
+    ['nothing longer than a fortnight', [tea, row(0, 200), row(0, 190)], 'all', ['days', 'week', 'all']],
+    ['most within a fortnight', [row(0, 200), row(0, 190), month], 'weeks', ['days', 'week', 'weeks', 'all']],
+    ['most within a week', [row(0, 100), row(0, 90), month], 'week', ['days', 'week', 'weeks', 'all']],
   ])('%s', (_what, rows, zoom, zooms) => {
     expect(zoomsOf(rows)).toEqual(zooms);
     expect(zoomFor(rows)).toBe(zoom);

@@ -152,12 +152,55 @@ describe('two drinks side by side', () => {
     ...ELDER,
     steps: ELDER.steps.map((step) => (step.id === 's4' ? { ...step, text: '170 g honey' } : step)),
   };
+  const compared = compareView(ELDER, other, USUAL_CONTEXT);
   test('what differs in steps, and what that does', () => {
-    const { steps: rows, figures } = compareView(ELDER, other, USUAL_CONTEXT);
-    expect(rows.map(({ kind }) => kind)).toEqual(['same', 'same', 'same', 'same', 'changed']);
-    expect(figures.find(({ label }) => label === 'Sugars a serving')!.change).toMatch(/^−\d+ %$/);
+    expect(compared.steps.map(({ kind }) => kind)).toEqual(['same', 'same', 'same', 'same', 'changed']);
+    expect(compared.rails.map(({ label }) => label)).toContain('Sugars');
+    expect(compared.rails.every(({ was, value }) => was !== undefined && was !== value)).toBe(true);
+    expect(compared.streams.map(({ rowEnds }) => rowEnds)).toEqual([
+      [1, 2, 3, 4, 5],
+      [1, 2, 3, 4, 5],
+    ]);
   });
-  test('a drink and itself', () => expect(compareView(ELDER, ELDER, USUAL_CONTEXT).figures).toEqual([]));
+  test('the wider of the two has all the room, and both are drawn to its scale', () => {
+    const [share, less] = compared.streams.map((stream) => stream.share) as [number, number];
+    expect(Math.max(share, less)).toBe(1);
+    const widest = compared.streams.map(({ analysis }) =>
+      Math.max(...analysis.trace.entries.map(({ mass_g }) => mass_g)),
+    ) as [number, number];
+    expect(less / share).toBeCloseTo(widest[1] / widest[0], 9);
+  });
+  test('each difference says what it does by itself, and taken over it is the other drink', () => {
+    const [only] = compared.differences;
+    expect(only!.title).toBe('170 g honey instead of 340 g honey');
+    expect(only!.does).toMatch(/^\S.* → .*/);
+    expect(compareView(only!.taken, other, USUAL_CONTEXT).differences).toEqual([]);
+    expect(only!.taken.steps.map(({ id }) => id)).toEqual(ELDER.steps.map(({ id }) => id));
+  });
+  test('what does most stands first; a step that is only there becomes a step of the drink with an id of its own', () => {
+    const more = {
+      ...other,
+      steps: [...other.steps, { id: 's0', verb: 'add', text: '0.1 g dried rosehips' } as const],
+    };
+    const { differences } = compareView(ELDER, more, USUAL_CONTEXT);
+    expect(differences.map(({ title }) => title)).toEqual([
+      '170 g honey instead of 340 g honey',
+      'With 0.1 g dried rosehips',
+    ]);
+    const ids = differences[1]!.taken.steps.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+  test('a drink and itself', () => {
+    const { rails, differences } = compareView(ELDER, ELDER, USUAL_CONTEXT);
+    expect([rails, differences]).toEqual([[], []]);
+  });
+  test('a step of the glass is beside no stretch of a stream', () => {
+    const glass = {
+      ...ELDER,
+      steps: ELDER.steps.map((step) => (step.id === 's4' ? { ...step, atServing: true } : step)),
+    };
+    expect(compareView(glass, glass, USUAL_CONTEXT).streams[0].rowEnds).toEqual([1, 2, 3, 4]);
+  });
   test('a version is told by what changed', () => {
     expect(changeWords(ELDER, other)).toBe('340 g honey became 170 g honey');
     expect(changeWords(undefined, other)).toBe('The first version');

@@ -1,5 +1,5 @@
 import { analyseDrink } from '../src/analyse';
-import { compareFigures, compareSteps, readPastedDrink } from '../src/compare';
+import { compareFigures, compareSteps, mostMoved, readPastedDrink, takenOver } from '../src/compare';
 import { stepFromLine, writeDrink, type Drink } from '../src/drink';
 
 const steps = (...lines: string[]) => lines.map(stepFromLine);
@@ -32,6 +32,47 @@ test('figures that differ, and none of a drink and itself', () => {
   expect(compareFigures(one, one)).toEqual([]);
   const sodium = compareFigures(one, two).find(({ figure }) => figure === 'perServing.sodium_mg')!;
   expect(sodium.second! / sodium.first!).toBeCloseTo(2, 1);
+});
+
+describe('a difference is taken over', () => {
+  const [mine, other] = [
+    steps('100 g dried elderberries', '900 mL water', 'simmer 35 min', '45 mL lemon juice'),
+    steps('100 g dried elderberries', '900 mL water', 'simmer 90 min', 'steep 8 h'),
+  ];
+  const rows = compareSteps(mine, other);
+  const kinds = rows.map(({ kind }) => kind);
+  const after = (kind: (typeof kinds)[number]) => takenOver(rows, kinds.indexOf(kind)).map(({ text }) => text);
+  test('one that is changed takes its place', () =>
+    expect(after('changed')).toEqual(['100 g dried elderberries', '900 mL water', '90 min', '45 mL lemon juice']));
+  test('one that is only there comes in where it stands', () =>
+    expect([...after('only-second')].sort()).toEqual([...mine.map(({ text }) => text), '8 h'].sort()));
+  test('one that is only here goes', () =>
+    expect(after('only-first')).toEqual(['100 g dried elderberries', '900 mL water', '35 min']));
+  test('where nothing differs nothing does', () => expect(takenOver(rows, 0)).toEqual(mine));
+  test('all differences, one after the other, make it the other', () => {
+    let left = mine;
+    for (let taken = 0; taken < 9; taken += 1) {
+      const now = compareSteps(left, other);
+      const at = now.findIndex(({ kind }) => kind !== 'same');
+      if (at < 0) break;
+      left = [...takenOver(now, at)];
+    }
+    expect(left).toEqual(other);
+  });
+});
+
+test('what a change has moved furthest: acids count by what they are, not by their exponent', () => {
+  const water = ['1 L water', '20 g honey'];
+  const [plain, salted, sour] = [
+    analyse(...water),
+    analyse(...water, '2 g table salt'),
+    analyse(...water, '60 mL lemon juice'),
+  ];
+  expect(mostMoved(plain, salted)!.figure).toBe('perServing.sodium_mg');
+  expect(mostMoved(plain, plain)).toBeUndefined();
+  const acid = mostMoved(plain, sour, ({ figure }) => figure === 'liquid.pH')!;
+  expect(acid.share).toBeCloseTo(1 - 10 ** (acid.second! - acid.first!), 9);
+  expect(mostMoved(plain, salted, ({ figure }) => figure === 'perServing.fat_g')).toBeUndefined();
 });
 
 describe('a pasted drink', () => {

@@ -2,7 +2,7 @@ import { analyseDrink } from '../src/analyse';
 import { SLOT_min, costOf, scheduleDrinks, planNeeds, type PlanDrink, type PlanProblem } from '../src/plan';
 import { NO_POT, Occupancy, shapeOf, type Shape } from '../src/plan/slots';
 import { highsPlan } from './highs-plan';
-import { FIRE, HANDS, TEA, drink, problem, task } from './trial-plan';
+import { FIRE, HANDS, TEA, drink, fewDrinks, problem, problemFrom, task } from './trial-plan';
 import fc from './seeded';
 
 describe('one drink', () => {
@@ -99,46 +99,6 @@ describe('several drinks', () => {
   });
 });
 
-/** Small kitchens with a handful of drinks in a working day. */
-const small = fc.record({
-  cooks: fc.integer({ min: 1, max: 2 }),
-  burners: fc.integer({ min: 1, max: 2 }),
-  pots_mL: fc.constantFrom([3000], [1000, 3000], [1000, 1000, 3000]),
-  usualPot: fc.constantFrom(0, 5),
-  fridge_mL: fc.constantFrom(1500, 3000, Infinity),
-  drinks: fc.array(
-    fc.record({
-      request: fc.integer({ min: 6, max: 40 }),
-      prepare: fc.integer({ min: 1, max: 4 }),
-      cook: fc.integer({ min: 0, max: 6 }),
-      wait: fc.integer({ min: 0, max: 8 }),
-      finish: fc.integer({ min: 1, max: 3 }),
-      size_mL: fc.constantFrom(800, 2000),
-      steepsInPot: fc.boolean(),
-      keptCold: fc.boolean(),
-    }),
-    { minLength: 1, maxLength: 4 },
-  ),
-});
-type Small = typeof small extends fc.Arbitrary<infer T> ? T : never;
-const problemFrom = ({ drinks, ...room }: Small): PlanProblem =>
-  problem(
-    drinks.map(({ request, prepare, cook, wait, finish, size_mL, steepsInPot, keptCold }, index) =>
-      drink(
-        `d${index}`,
-        request * SLOT_min,
-        [
-          task(prepare * SLOT_min, HANDS),
-          task(cook * SLOT_min, FIRE),
-          task(wait * SLOT_min, steepsInPot ? { pot: true } : { fridge: true }),
-          task(finish * SLOT_min, HANDS),
-        ],
-        { inPot_mL: size_mL, inFridge_mL: size_mL, keptCold },
-      ),
-    ),
-    room,
-  );
-
 describe('any few drinks', () => {
   /** Whether one of the pots of this size is free. */
   const isFree = (taken: Occupancy, shape: Shape, start: number, holds_mL: number) =>
@@ -146,7 +106,7 @@ describe('any few drinks', () => {
 
   it('are never begun with more hands, burners, pots or cold room than there are', () => {
     fc.assert(
-      fc.property(small, (each) => {
+      fc.property(fewDrinks, (each) => {
         const plan = problemFrom(each);
         const { drinks } = scheduleDrinks(plan);
         const taken = new Occupancy(plan, 2000);
@@ -164,7 +124,7 @@ describe('any few drinks', () => {
 
   it('cost what they are said to, and never less than the bound', () => {
     fc.assert(
-      fc.property(small, (each) => {
+      fc.property(fewDrinks, (each) => {
         const plan = problemFrom(each);
         const { drinks, cost, lowerBound } = scheduleDrinks(plan);
         const sum = drinks.reduce(
@@ -184,7 +144,7 @@ describe('any few drinks', () => {
   });
 
   it('are planned as well as HiGHS plans them', async () => {
-    const samples = fc.sample(small, { numRuns: 8, seed: 3 });
+    const samples = fc.sample(fewDrinks, { numRuns: 8, seed: 3 });
     for (const each of samples) {
       const plan = problemFrom(each);
       const mine = scheduleDrinks(plan);

@@ -73,6 +73,20 @@ test('two drinks are planned, one is moved and let go, and the plan becomes a ca
   await expect(planned.getByRole('listitem')).toHaveCount(2);
 });
 
+test('on a wide screen cooks, burners and pots are lanes under the drinks, on the same scale', async ({ page }) => {
+  await agreedPlan(page);
+  const lanes = page.getByRole('list', { name: 'Cooks, burners and pots' });
+  if (test.info().project.name === 'phone') {
+    await expect(lanes).toHaveCount(0);
+    return;
+  }
+  await expect(lanes.getByRole('listitem').filter({ hasText: /^Cook: .*Slipway root tea/ })).toHaveCount(1);
+  await expect(lanes).toContainText(/Burner 1: .*Slipway root tea/);
+  await expect(lanes).toContainText(/pan: .*Slipway root tea/);
+  await page.getByRole('radio', { name: '2', exact: true }).click();
+  await expect(lanes).toContainText(/Cook 2: /);
+});
+
 test('a beginning that was missed is told, and the rest is planned anew', async ({ page }) => {
   await agreedPlan(page);
   await page.clock.fastForward('47:00:00');

@@ -169,7 +169,17 @@ test('versions are named, compared and gone back to; another drink is pasted bes
     .fill('Quay syrup\n100 g dried elderberries\n1 L water\nboil 20 min\nstrain through mesh\n200 g honey');
   await page.getByRole('button', { name: 'Compare with this' }).click();
   await expect(page.getByRole('heading', { name: 'Quay syrup' })).toBeVisible();
-  await expect(page.getByRole('list', { name: 'What that does' })).toContainText('Sugars a serving');
+  await expect(page.getByRole('list', { name: 'What that does' })).toContainText('Sugars');
+  // One difference of the two is taken over, and given back.
+  const each = page.getByRole('list', { name: 'Each by itself' });
+  const honey = each.getByRole('button', { name: /^Take this over: 200 g honey instead of/ });
+  await expect(honey).toBeVisible();
+  const differences = await each.getByRole('listitem').count();
+  await honey.click();
+  await expect(each.getByRole('listitem')).toHaveCount(differences - 1);
+  await page.getByRole('dialog').getByRole('button', { name: 'Undo' }).click();
+  await expect(each.getByRole('listitem')).toHaveCount(differences);
+  await expect(honey).toBeVisible();
 });
 
 test('a copy begins like the drink and goes its own way', async ({ page }) => {

@@ -3,7 +3,7 @@ import { Modal, ScrollView, View } from 'react-native';
 import X from 'lucide-react-native/icons/x';
 import { IconButton } from './icon-button';
 import { Text } from './text';
-import { useHasRoomBeside } from './use-layout';
+import { useHasRoomBeside, useIsWide } from './use-layout';
 
 interface SheetProps {
   readonly title: string;
@@ -12,21 +12,33 @@ interface SheetProps {
   readonly children: ReactNode;
   /** For what stands side by side. */
   readonly wide?: boolean;
+  /** Has a wide screen to itself, and lays out its columns by itself there. */
+  readonly whole?: boolean;
 }
 
 /** Where the sheets of a page stand: over it, or beside it where the screen has room. */
 export const SheetPlace = createContext<'over' | 'beside'>('over');
 
 /** A sheet over the page, from below on a phone and in the middle on a wide screen; or a panel beside the page. */
-export function Sheet({ title, open, onClose, children, wide = false }: SheetProps) {
+export function Sheet({ title, open, onClose, children, wide = false, whole = false }: SheetProps) {
   const place = useContext(SheetPlace);
   const room = useHasRoomBeside();
+  const columns = useIsWide() && whole;
   if (place === 'beside' && room)
     return open ? (
       <Panel title={title} onClose={onClose}>
         {children}
       </Panel>
     ) : null;
+  if (columns)
+    return (
+      <Modal visible={open} transparent onRequestClose={onClose} animationType="none" aria-label={title}>
+        <View className="flex-1 bg-sheet">
+          <Head title={title} onClose={onClose} />
+          {children}
+        </View>
+      </Modal>
+    );
   return (
     <Modal visible={open} transparent onRequestClose={onClose} animationType="none" aria-label={title}>
       <View className="flex-1 justify-end bg-[#0E2A2B99] md:justify-center md:items-center">
@@ -42,20 +54,28 @@ export function Sheet({ title, open, onClose, children, wide = false }: SheetPro
   );
 }
 
-function Inside({ title, onClose, children }: Omit<SheetProps, 'open' | 'wide'>) {
+type InsideProps = Pick<SheetProps, 'title' | 'onClose' | 'children'>;
+
+function Head({ title, onClose }: Omit<InsideProps, 'children'>) {
+  return (
+    <View className="flex-row items-center justify-between pl-5 pr-3 pt-4">
+      <Text variant="heading">{title}</Text>
+      <IconButton icon={X} label="Close" onPress={onClose} />
+    </View>
+  );
+}
+
+function Inside({ title, onClose, children }: InsideProps) {
   return (
     <>
-      <View className="flex-row items-center justify-between pl-5 pr-3 pt-4">
-        <Text variant="heading">{title}</Text>
-        <IconButton icon={X} label="Close" onPress={onClose} />
-      </View>
+      <Head title={title} onClose={onClose} />
       <ScrollView contentContainerClassName="gap-4 p-5 pt-2">{children}</ScrollView>
     </>
   );
 }
 
 /** Stands beside the page, which stays in use; the keys are where it was opened from once it is closed. */
-function Panel({ title, onClose, children }: Omit<SheetProps, 'open' | 'wide'>) {
+function Panel({ title, onClose, children }: InsideProps) {
   const panel = useRef<View>(null);
   useEffect(() => {
     const element = panel.current as unknown as HTMLElement;

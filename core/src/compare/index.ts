@@ -6,3 +6,5 @@ export type { StepDifference } from './compare-steps';
 export { readPastedDrink } from './read-pasted-drink';
 export type { PastedDrink } from './read-pasted-drink';
 export { mostAlike } from './most-alike';
+export { mostMoved, takenOver } from './take-over';
+export type { MostMoved } from './take-over';

@@ -9,7 +9,8 @@ import { keepAction } from '../../state/undo-actions';
 import { MadeItSheet } from '../bottles/made-it-sheet';
 import type { RunContext } from '../../domain/run/run-context';
 import { AimSheet } from './aim/aim-sheet';
-import { CompareSheet, type Other } from './compare/compare-sheet';
+import type { Other } from './compare/choose-other';
+import { CompareSheet } from './compare/compare-sheet';
 import { drinkStarted, type Draft } from '../../domain/drinks/drafts';
 import type { DraftHandle } from '../../domain/drinks/use-draft';
 import { CostSheet } from './cost/cost-sheet';
@@ -170,7 +171,7 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
         />
       );
     case 'compare':
-      return <CompareSheet document={document} context={context} from={other} onClose={close} />;
+      return <CompareSheet document={document} context={context} from={other} onChange={change} onClose={close} />;
     case 'moments':
       return <MomentsSheet analysis={analysis} onClose={close} />;
     case 'picture':

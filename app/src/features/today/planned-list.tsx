@@ -16,7 +16,15 @@ const POLL_ms = 30_000;
 const nothing = () => ({});
 
 /** What the kitchen has agreed to begin, and what of it was missed. */
-export function PlannedList({ brews, now }: { readonly brews: Brews; readonly now: Date }) {
+export function PlannedList({
+  brews,
+  now,
+  className,
+}: {
+  readonly brews: Brews;
+  readonly now: Date;
+  readonly className: string;
+}) {
   useGetPlanQuery(undefined, { pollingInterval: POLL_ms, refetchOnMountOrArgChange: true, selectFromResult: nothing });
   const { requests } = useAppSelector((state) => state.plans.mine);
   const { data } = useListDrinksQuery(undefined, { skip: requests.length === 0 });
@@ -27,7 +35,7 @@ export function PlannedList({ brews, now }: { readonly brews: Brews; readonly no
   const planned = planToday(requests, names, brews, now);
   if (planned.length === 0) return null;
   return (
-    <>
+    <View className={className}>
       <Text variant="heading">To be begun</Text>
       <View role="list" aria-label="To be begun">
         {planned.map(({ id, drinkId, name, missed, words }) => (
@@ -55,6 +63,6 @@ export function PlannedList({ brews, now }: { readonly brews: Brews; readonly no
         ))}
       </View>
       {planned.some(({ missed }) => missed) ? <Replanned now={now} /> : null}
-    </>
+    </View>
   );
 }

@@ -4,6 +4,7 @@ import { useAppDispatch, useAppSelector } from '../../domain/store';
 import { asideRead } from '../../state/sync/queue';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
+import { useIsWide } from '../../ui/use-layout';
 import { useNow } from '../../ui/use-now';
 import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { bottleView } from '../bottles/bottles-view';
@@ -26,52 +27,89 @@ export function TodayScreen() {
   const now = useNow(TICK_ms);
   const brews = useRuns();
   const running = todayView(brews, now);
-  const due = running.filter(({ next }) => next?.now).length;
+  const isDue = running.filter(({ next }) => next?.now).length;
   const [first] = running;
+  const wide = useIsWide();
+  const day = (
+    <>
+      {running.length > 0 ? (
+        <>
+          <DayRibbon brews={running} now={now} />
+          <RibbonKey />
+        </>
+      ) : null}
+      {first?.next ? <NextAction brew={first} now={now} /> : null}
+      <Refusals />
+    </>
+  );
+  const underWay = running.length === 0 ? <NothingRuns /> : <UnderWay running={running} now={now} />;
+  const due = (
+    <>
+      <SpoonsToday now={now} />
+      <DrinkFirst now={now} />
+      <StoresNote now={now} />
+    </>
+  );
   return (
     <ScrollView className="flex-1 bg-mist" contentContainerClassName="pb-16" role="main">
-      <View className="w-full max-w-[860px] self-center gap-4 pt-5">
+      <View className={`w-full ${wide ? 'max-w-[1480px]' : 'max-w-[860px]'} self-center gap-4 pt-5`}>
         <View className="flex-row flex-wrap items-end justify-between gap-2 px-4 md:px-8">
           <Text variant="title">{weekday.format(now)}</Text>
           <Button label="Plan" kind="plain" onPress={() => router.push('/plan')} />
           <Text variant="small" className="w-full">
             {running.length === 0 ? 'nothing is being made' : `${running.length} under way`}
-            {due > 0 ? ` · ${due} now` : ''}
+            {isDue > 0 ? ` · ${isDue} now` : ''}
           </Text>
         </View>
-        {running.length > 0 ? (
-          <>
-            <DayRibbon brews={running} now={now} />
-            <RibbonKey />
-          </>
-        ) : null}
-        {first?.next ? <NextAction brew={first} now={now} /> : null}
-        <Refusals />
-        <View className="gap-4 px-4 md:px-8">
-          {running.length === 0 ? (
-            <View className="items-start gap-3 py-4">
-              <Text className="text-mute">
-                Pick a drink and press “Make it”: what runs and what is due stands here.
-              </Text>
-              <Button label="Go to drinks" onPress={() => router.push('/drinks')} />
-            </View>
-          ) : (
-            <>
-              <Text variant="heading">Under way</Text>
-              <View role="list" aria-label="Under way">
-                {running.map((brew) => (
-                  <RunningRow key={brew.id} brew={brew} now={now} />
-                ))}
+        {wide ? (
+          // What goes on at the left, what is due at the right; the day has as much room as both leave.
+          <View className="flex-row items-start gap-8 px-8">
+            <View className="min-w-0 flex-1 gap-4">
+              {day}
+              <View className="flex-row flex-wrap gap-x-8 gap-y-4">
+                <View className={`${COLUMN} gap-4`}>{underWay}</View>
+                <PlannedList brews={brews} now={now} className={`${COLUMN} gap-4`} />
               </View>
-            </>
-          )}
-          <PlannedList brews={brews} now={now} />
-          <SpoonsToday now={now} />
-          <DrinkFirst now={now} />
-          <StoresNote now={now} />
-        </View>
+            </View>
+            <View className="w-[360px] gap-4">{due}</View>
+          </View>
+        ) : (
+          <>
+            {day}
+            <View className="gap-4 px-4 md:px-8">
+              {underWay}
+              <PlannedList brews={brews} now={now} className="gap-4" />
+              {due}
+            </View>
+          </>
+        )}
       </View>
     </ScrollView>
+  );
+}
+
+/** As many beside each other as there is room for. */
+const COLUMN = 'min-w-[300px] flex-1';
+
+function NothingRuns() {
+  return (
+    <View className="items-start gap-3 py-4">
+      <Text className="text-mute">Pick a drink and press “Make it”: what runs and what is due stands here.</Text>
+      <Button label="Go to drinks" onPress={() => router.push('/drinks')} />
+    </View>
+  );
+}
+
+function UnderWay({ running, now }: { readonly running: readonly RunningView[]; readonly now: Date }) {
+  return (
+    <>
+      <Text variant="heading">Under way</Text>
+      <View role="list" aria-label="Under way">
+        {running.map((brew) => (
+          <RunningRow key={brew.id} brew={brew} now={now} />
+        ))}
+      </View>
+    </>
   );
 }
 

@@ -10,18 +10,9 @@ import { Loading, Message } from '../../../ui/page-state';
 import { Page } from '../../../ui/page';
 import { SelectField } from '../../../ui/select-field';
 import { Text } from '../../../ui/text';
-import { useHasLargeText } from '../../../ui/use-large-text';
-import { useIsWide } from '../../../ui/use-layout';
-import { Stream } from '../../drink/stream/stream';
+import { FacingStreams } from '../../drink/compare/facing-streams';
 import { rowView } from '../logbook-view';
-import {
-  compareBrews,
-  comparedFigures,
-  LARGE_ROW_px,
-  ROW_px,
-  type ComparedBrews,
-  type ComparedStream,
-} from './compare-brews-view';
+import { compareBrews, comparedFigures } from './compare-brews-view';
 
 interface CompareBrewsScreenProps {
   readonly first: string;
@@ -86,8 +77,7 @@ function TwoBrews({ first, second }: { readonly first: string; readonly second: 
   const { data: b, error } = useGetLogbookBrewQuery(second);
   const { data: runA, isLoading: waitsA } = useGetRunQuery(first);
   const { data: runB, isLoading: waitsB } = useGetRunQuery(second);
-  const row_px = useHasLargeText() ? LARGE_ROW_px : ROW_px;
-  const compared = useMemo(() => (runA && runB ? compareBrews(runA, runB, row_px) : null), [runA, runB, row_px]);
+  const compared = useMemo(() => (runA && runB ? compareBrews(runA, runB) : null), [runA, runB]);
   if (error) return <Text role="alert">The other brew is not there any more.</Text>;
   if (!a || !b || waitsA || waitsB) return <Loading what="the two" />;
   const figures = comparedFigures([a, b], [runA, runB], settings.currency);
@@ -112,96 +102,23 @@ function TwoBrews({ first, second }: { readonly first: string; readonly second: 
         </tbody>
       </table>
       {compared ? (
-        <TwoStreams compared={compared} names={[a.batch, b.batch]} row_px={row_px} />
+        <View className="gap-1 rounded-[18px] bg-sheet p-3">
+          <View className="flex-row justify-between">
+            <Text variant="smallStrong">{a.batch}</Text>
+            <Text variant="smallStrong">{b.batch}</Text>
+          </View>
+          <FacingStreams
+            label="Steps of both"
+            names={[`Batch ${a.batch}`, `Batch ${b.batch}`]}
+            rows={compared.rows}
+            streams={compared.streams}
+          />
+        </View>
       ) : (
         <Text className="text-mute">
           One of the two was put on the shelf without being made here step by step: how it went is not known.
         </Text>
       )}
-    </View>
-  );
-}
-
-const SAYS = { same: '', changed: 'differs', 'only-first': 'only here', 'only-second': 'only there' } as const;
-const STREAM_px = { wide: 200, phone: 76 } as const;
-/** What leaves the pot reaches out of the stream, px. */
-const REACH_px = 36;
-
-/** The two pots, each at its edge, drawn to one scale, with the steps between them. */
-function TwoStreams({
-  compared,
-  names,
-  row_px,
-}: {
-  readonly compared: ComparedBrews;
-  readonly names: readonly [string, string];
-  readonly row_px: number;
-}) {
-  const lines = (most: number) => (row_px === ROW_px ? { numberOfLines: most } : {});
-  const width = STREAM_px[useIsWide() ? 'wide' : 'phone'];
-  const { rows, first, second } = compared;
-  return (
-    <View className="flex-row gap-2 rounded-[18px] bg-sheet p-3">
-      <Pot stream={first} name={names[0]} width={width} height={rows.length * row_px} />
-      <View role="list" aria-label="Steps of both" className="min-w-0 flex-1 pt-[1.5rem]">
-        {rows.map(({ key, kind, first: one, second: other }) => (
-          <View
-            key={key}
-            role="listitem"
-            style={{ height: row_px }}
-            className="justify-center overflow-hidden border-b border-line"
-          >
-            {kind === 'same' && one === other ? (
-              <Text variant="small" {...lines(3)} className="text-center">
-                {one}
-              </Text>
-            ) : (
-              <>
-                <Text variant="small" {...lines(2)}>
-                  {one || '–'}
-                </Text>
-                <Text variant="small" {...lines(2)} className="text-right">
-                  {other || '–'}
-                </Text>
-                {SAYS[kind] ? (
-                  <Text variant="smallStrong" className="text-center">
-                    {SAYS[kind]}
-                  </Text>
-                ) : null}
-              </>
-            )}
-          </View>
-        ))}
-      </View>
-      <Pot stream={second} name={names[1]} width={width} height={rows.length * row_px} mirrored />
-    </View>
-  );
-}
-
-interface PotProps {
-  readonly stream: ComparedStream;
-  readonly name: string;
-  readonly width: number;
-  readonly height: number;
-  readonly mirrored?: boolean;
-}
-
-function Pot({ stream, name, width, height, mirrored = false }: PotProps) {
-  const drawn = Math.max(8, (width - REACH_px) * stream.share);
-  return (
-    <View style={{ width }} aria-label={`Batch ${name}`} role="group">
-      <Text variant="smallStrong" className={`h-[1.5rem] ${mirrored ? 'text-right' : ''}`}>
-        {name}
-      </Text>
-      <View style={{ height }}>
-        <Stream
-          analysis={stream.run.analysis}
-          rowEnds={stream.rowEnds}
-          width={drawn}
-          room={width}
-          mirrored={mirrored}
-        />
-      </View>
     </View>
   );
 }

@@ -3,37 +3,17 @@ import { brewRecipe, brewState, runBrew, type BrewRun as RunOfBrew } from '@well
 import { compareSteps } from '@wellhydra/core/compare';
 import { durationWords, formatNumber } from '@wellhydra/core/quantity';
 import { afterWords, stepTitle } from '../../../domain/words/step-words';
+import { facingPots } from '../../drink/compare/facing-rows';
+import type { FacingRow, FacingStream } from '../../drink/compare/facing-streams';
 import { rowView } from '../logbook-view';
 
-/** A step of either brew, beside the one of the other that it answers to. */
-export interface ComparedRow {
-  readonly key: string;
-  readonly kind: 'same' | 'changed' | 'only-first' | 'only-second';
-  readonly first: string;
-  readonly second: string;
-}
-
-/** How a brew really went, with where each of its steps ends on the page. */
-export interface ComparedStream {
-  readonly run: RunOfBrew;
-  readonly rowEnds: readonly number[];
-  /** Its widest as a share of the wider of the two. */
-  readonly share: number;
-}
-
+/** Two brews step by step, and how each really went. */
 export interface ComparedBrews {
-  readonly rows: readonly ComparedRow[];
-  readonly first: ComparedStream;
-  readonly second: ComparedStream;
+  readonly rows: readonly FacingRow[];
+  readonly streams: readonly [FacingStream, FacingStream];
 }
-
-/** A row of the page, px. */
-export const ROW_px = 84;
-/** With letters twice as large a step takes as much, px. */
-export const LARGE_ROW_px = 264;
 
 const runOf = ({ recipe, events }: BrewRun): RunOfBrew => runBrew(brewRecipe(recipe), brewState(events));
-const widest = ({ analysis }: RunOfBrew): number => Math.max(1, ...analysis.trace.entries.map(({ mass_g }) => mass_g));
 
 function wordsOf(run: RunOfBrew, index: number): string {
   const step = run.steps[index];
@@ -43,24 +23,17 @@ function wordsOf(run: RunOfBrew, index: number): string {
 }
 
 /** Two brews as they went: step beside step, and how wide the pot was in each. */
-export function compareBrews(a: BrewRun, b: BrewRun, row_px: number = ROW_px): ComparedBrews {
+export function compareBrews(a: BrewRun, b: BrewRun): ComparedBrews {
   const [one, other] = [runOf(a), runOf(b)];
   const compared = compareSteps(one.steps, other.steps, one.analysis.options);
-  const ends: [number[], number[]] = [[], []];
-  const rows = compared.map(({ kind, first, second }, row): ComparedRow => {
-    const at = [first, second].map((step, side) => {
-      if (!step) return -1;
-      ends[side]!.push((row + 1) * row_px);
-      return ends[side]!.length - 1;
-    });
-    return { key: String(row), kind, first: wordsOf(one, at[0]!), second: wordsOf(other, at[1]!) };
-  });
-  const most = Math.max(widest(one), widest(other));
-  return {
-    rows,
-    first: { run: one, rowEnds: ends[0], share: widest(one) / most },
-    second: { run: other, rowEnds: ends[1], share: widest(other) / most },
-  };
+  const next = { one: 0, other: 0 };
+  const rows = compared.map(({ kind, first, second }, row): FacingRow => ({
+    key: String(row),
+    kind,
+    first: first ? wordsOf(one, next.one++) : '',
+    second: second ? wordsOf(other, next.other++) : '',
+  }));
+  return { rows, streams: facingPots(compared, [one.analysis, other.analysis]) };
 }
 
 /** A figure of the two, and whether they differ in it. */

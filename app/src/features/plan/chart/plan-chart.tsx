@@ -4,6 +4,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from '../../../ui/choice';
 import { Text } from '../../../ui/text';
+import { KitchenLanes, Nights } from './kitchen-lanes';
+import type { LaneView, Night } from './lanes-view';
 import { PlanLane } from './plan-lane';
 import { spanOf, zoomFor, zoomsOf, type Zoom } from './plan-span';
 import type { PlanRow } from '../plan-view';
@@ -13,6 +15,9 @@ interface PlanChartProps {
   readonly rows: readonly PlanRow[];
   readonly begin: Date;
   readonly onMove: (id: string, to: Date) => void;
+  /** Under the drinks, where there is room for them. */
+  readonly lanes: readonly LaneView[];
+  readonly nights: readonly Night[];
 }
 
 /** Room that a time takes up under the scale. */
@@ -25,17 +30,19 @@ const WIDE_px = 640;
 /** A press this far moved is a drag, px. */
 const POINTER = { activationConstraint: { distance: 4 } };
 
-const ZOOMS: Readonly<Record<Zoom, string>> = { days: '2 days', weeks: '2 weeks', all: 'All' };
+const ZOOMS: Readonly<Record<Zoom, string>> = { days: '2 days', week: 'A week', weeks: '2 weeks', all: 'All' };
 
 const snapped = (at: Date): Date => new Date(Math.round(at.getTime() / (GRID_min * MINUTE_ms)) * GRID_min * MINUTE_ms);
 
 /** The plan in time: a lane for each drink, solid where hands are needed; a drink is dragged, or moved by arrow keys. */
-export function PlanChart({ rows, begin, onMove }: PlanChartProps) {
+export function PlanChart({ rows, begin, onMove, lanes, nights }: PlanChartProps) {
   const [width, setWidth] = useState(0);
   const sensors = useSensors(useSensor(PointerSensor, POINTER));
   const [chosen, setChosen] = useState<Zoom | null>(null);
   const zooms = zoomsOf(rows);
-  const zoom = chosen !== null && zooms.includes(chosen) ? chosen : zoomFor(rows);
+  // Where there is room for the lanes, a plan of more than two days is a week.
+  const usual = lanes.length > 0 && zooms.includes('week') ? 'week' : zoomFor(rows);
+  const zoom = chosen !== null && zooms.includes(chosen) ? chosen : usual;
   const [from, to] = spanOf(rows, begin, zoom);
   const x = scaleTime([from, to], [EDGE_px, Math.max(EDGE_px + 1, width - EDGE_px)]);
   const words = scaleWords(from, to);
@@ -59,6 +66,7 @@ export function PlanChart({ rows, begin, onMove }: PlanChartProps) {
       >
         {width === 0 ? null : (
           <>
+            <Nights nights={nights} x={x} />
             <View className="h-[24px]" aria-hidden>
               {apart(x.ticks(width >= WIDE_px ? TICKS.wide : TICKS.narrow), x, width).map((tick) => (
                 <View
@@ -75,6 +83,7 @@ export function PlanChart({ rows, begin, onMove }: PlanChartProps) {
                 <PlanLane key={row.id} row={row} x={x} onMove={onMove} />
               ))}
             </DndContext>
+            {lanes.length > 0 ? <KitchenLanes lanes={lanes} x={x} /> : null}
           </>
         )}
       </View>

@@ -1,10 +1,15 @@
 import type { PlanRow } from '../plan-view';
 
 /** How much of a plan its chart shows. */
-export type Zoom = 'days' | 'weeks' | 'all';
+export type Zoom = 'days' | 'week' | 'weeks' | 'all';
 
 const DAY_ms = 86_400_000;
-const LONGEST_ms: Readonly<Record<Zoom, number>> = { days: 2 * DAY_ms, weeks: 14 * DAY_ms, all: Infinity };
+const LONGEST_ms: Readonly<Record<Zoom, number>> = {
+  days: 2 * DAY_ms,
+  week: 7 * DAY_ms,
+  weeks: 14 * DAY_ms,
+  all: Infinity,
+};
 /** Room before the first drink, as a share of what they take. */
 const ROOM_BEFORE = 0.3;
 const LEAST_ROOM_ms = 3_600_000;
@@ -17,7 +22,7 @@ const firstOf = (rows: readonly Bounds[]): number => Math.min(...rows.map(({ beg
 /** The looks that differ, the closest first; one alone where everything is within two days. */
 export function zoomsOf(rows: readonly Bounds[]): readonly Zoom[] {
   const whole_ms = Math.max(...rows.map(lastOf)) - firstOf(rows);
-  return (['days', 'weeks', 'all'] as const).filter((zoom) => zoom === 'all' || LONGEST_ms[zoom] < whole_ms);
+  return (['days', 'week', 'weeks', 'all'] as const).filter((zoom) => zoom === 'all' || LONGEST_ms[zoom] < whole_ms);
 }
 
 /** The closest look at which most drinks are seen whole: a steep of weeks does not hide a day's work. */

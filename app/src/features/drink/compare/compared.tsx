@@ -1,0 +1,177 @@
+import type { DrinkDocument } from '@wellhydra/core/drink';
+import { useMemo, useState, type ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { useAppSelector } from '../../../domain/store';
+import type { RunContext } from '../../../domain/run/run-context';
+import { basisTitle } from '../../../domain/words/yield-words';
+import { Button } from '../../../ui/button';
+import { Rail } from '../../../ui/rail';
+import { Text } from '../../../ui/text';
+import { useHasLargeText } from '../../../ui/use-large-text';
+import { useIsWide } from '../../../ui/use-layout';
+import { LiveRunContext } from '../live-run';
+import type { Other } from './choose-other';
+import { compareView, type CompareView, type DifferenceView, type EndView } from './compare-view';
+import { FacingStreams } from './facing-streams';
+
+interface ComparedProps {
+  readonly document: DrinkDocument;
+  readonly other: Other;
+  readonly context: RunContext;
+  readonly onAgain: () => void;
+  /** Changes the first, where it can be changed. */
+  readonly onChange?: ((document: DrinkDocument, words: string) => void) | undefined;
+}
+
+/** What was taken over last, and the drink before it. */
+interface Taken {
+  readonly title: string;
+  readonly before: DrinkDocument;
+}
+
+/** Two drinks as two streams, and what that does: below each other on a phone, side by side where there is room. */
+export function Compared({ document, other, context, onAgain, onChange }: ComparedProps) {
+  const basis = useAppSelector((state) => state.preferences.basis);
+  const view = useMemo(() => compareView(document, other.document, context, basis), [document, other, context, basis]);
+  const wide = useIsWide();
+  const [taken, setTaken] = useState<Taken | null>(null);
+  const take = (difference: DifferenceView) => {
+    setTaken({ title: difference.title, before: document });
+    onChange?.(difference.taken, `Taken over: ${difference.title}`);
+  };
+  const goBack = () => {
+    if (!taken) return;
+    onChange?.(taken.before, `As before: ${taken.title}`);
+    setTaken(null);
+  };
+  const names = [document.name || 'This drink', other.title] as const;
+  const streams = (
+    <View className="gap-3">
+      <SideBySide>
+        <Text variant={wide ? 'heading' : 'subheading'} className="flex-1">
+          {names[0]}
+        </Text>
+        <Text variant={wide ? 'heading' : 'subheading'} className="flex-1 text-right">
+          {names[1]}
+        </Text>
+      </SideBySide>
+      {/* Each is drawn as it stands here, whatever is typed on the page below. */}
+      <LiveRunContext.Provider value={null}>
+        <FacingStreams label="Steps side by side" names={names} rows={view.steps} streams={view.streams} />
+      </LiveRunContext.Provider>
+      <SideBySide>
+        <End view={view.ends[0]} />
+        <End view={view.ends[1]} right />
+      </SideBySide>
+      <Button label="Compare with another" kind="plain" onPress={onAgain} className="self-start" />
+    </View>
+  );
+  const figures = (
+    <>
+      {taken ? (
+        <View role="status" className="flex-row items-center justify-between gap-3 pb-4">
+          <Text className="shrink text-15 text-onpanel">Taken over: {taken.title}</Text>
+          <Button label="Undo" kind="onPanel" onPress={goBack} />
+        </View>
+      ) : null}
+      <WhatThatDoes
+        view={view}
+        title={basisTitle(view.streams[1].analysis, basis)}
+        onTake={onChange ? take : undefined}
+      />
+    </>
+  );
+  if (!wide)
+    return (
+      <View className="gap-4">
+        <View className="on-panel -mx-5 bg-panel p-5">{figures}</View>
+        {streams}
+      </View>
+    );
+  return (
+    <View className="min-h-0 flex-1 flex-row">
+      <ScrollView className="flex-1" contentContainerClassName="p-6 pt-2">
+        {streams}
+      </ScrollView>
+      <View className="on-panel w-[380px] bg-panel" role="complementary" aria-label="What that does">
+        <ScrollView contentContainerClassName="p-6 pb-12">{figures}</ScrollView>
+      </View>
+    </View>
+  );
+}
+
+function SideBySide({ children }: { readonly children: ReactNode }) {
+  const large = useHasLargeText();
+  return <View className={large ? 'gap-2' : 'flex-row gap-3'}>{children}</View>;
+}
+
+function End({ view, right = false }: { readonly view: EndView; readonly right?: boolean }) {
+  const side = right ? 'text-right' : '';
+  return (
+    <View className="flex-1">
+      <Text variant="heading" className={side}>
+        {view.total}
+      </Text>
+      <Text variant="small" className={side}>
+        {view.words}
+      </Text>
+    </View>
+  );
+}
+
+function WhatThatDoes({
+  view: { rails, differences },
+  title,
+  onTake,
+}: {
+  readonly view: CompareView;
+  readonly title: string;
+  readonly onTake: ((difference: DifferenceView) => void) | undefined;
+}) {
+  return (
+    <View className="gap-4">
+      <View className="gap-1">
+        <Text className="text-15 text-panelmute">{title}</Text>
+        <Text variant="heading" className="text-onpanel">
+          What that does
+        </Text>
+      </View>
+      {rails.length === 0 ? (
+        <Text className="text-onpanel">Nothing differs in what comes out.</Text>
+      ) : (
+        <View role="list" aria-label="What that does" className="gap-3">
+          {rails.map(({ id, spoken, equal, ...figure }) => (
+            <View key={id} role="listitem">
+              <Rail id={id} {...figure} spoken={`${spoken}, in the first ${figure.was}`} />
+              {equal ? <Text className="text-13 leading-18 text-panelmute">{equal}</Text> : null}
+            </View>
+          ))}
+        </View>
+      )}
+      {differences.length > 0 ? (
+        <>
+          <Text variant="subheading" className="text-onpanel">
+            Each by itself
+          </Text>
+          <View role="list" aria-label="Each by itself" className="gap-4">
+            {differences.map((each) => (
+              <View key={each.key} role="listitem" className="gap-1">
+                <Text className="text-15 font-bold leading-20 text-onpanel">{each.title}</Text>
+                <Text className="text-15 leading-20 text-panelmute">{each.does}</Text>
+                {onTake ? (
+                  <Button
+                    label="Take this over"
+                    hint={`Take this over: ${each.title}`}
+                    kind="onPanel"
+                    className="self-start"
+                    onPress={() => onTake(each)}
+                  />
+                ) : null}
+              </View>
+            ))}
+          </View>
+        </>
+      ) : null}
+    </View>
+  );
+}
