@@ -6,6 +6,11 @@ const baseURL = process.env.E2E_URL;
 if (!baseURL)
   throw new Error('E2E_URL is not set: run the tests with `npm test -- browser`, which starts a server for them.');
 
+const TABLETS = [
+  ['tablet', 1024, 768],
+  ['tablet upright', 768, 1024],
+] as const;
+
 export default defineConfig({
   testDir: './tests',
   outputDir: './test-results',
@@ -37,5 +42,13 @@ export default defineConfig({
       // Whole servers are started and whole recipes typed in once: neither is a matter of width. No keyboard takes room.
       testIgnore: ['start.spec.ts', 'jobs.spec.ts', 'edit.spec.ts'],
     },
+    // A tablet does what phones and wide screens do; what its widths could break is how things stand.
+    ...TABLETS.map(([name, width, height]) => ({
+      name,
+      use: { viewport: { width, height }, hasTouch: true },
+      testMatch: ['shell.spec.ts'],
+      // By night nothing differs but the colours, which are the same on every width.
+      grep: /nothing stands in the way.*\(light\)|cut off/,
+    })),
   ],
 });

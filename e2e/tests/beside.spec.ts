@@ -1,4 +1,4 @@
-import { expect, newDrink, register, test, typeSteps } from '../cook';
+import { expect, newDrink, openDemo, register, test, typeSteps } from '../cook';
 
 test('a tool stands beside the sheet on a wide screen: both stay in use, and Escape gives the keys back', async ({
   page,
@@ -24,4 +24,29 @@ test('a tool stands beside the sheet on a wide screen: both stay in use, and Esc
   await page.keyboard.press('Escape');
   await expect(versions).toHaveCount(0);
   await expect(tools.getByRole('button', { name: 'Versions' })).toBeFocused();
+});
+
+test('where there is room the other drinks stand beside a sheet, and give way to a tool', async ({ page }) => {
+  await page.setViewportSize({ width: 1600, height: 900 });
+  await openDemo(page);
+  const others = page.getByRole('navigation', { name: 'Other drinks' });
+  await expect(others).toHaveCount(0);
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /Fogbank/ })
+    .click();
+  await expect(others.getByRole('link', { name: /Fogbank/ })).toHaveAttribute('aria-current', 'page');
+  // Found by its name from the keys, and opened.
+  await page.keyboard.press('/');
+  await page.keyboard.type('cherry');
+  await expect(others.getByRole('link')).toHaveCount(1);
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the drink')).toHaveValue(/Cherry/);
+  // What was searched for stays: the list is still there.
+  await expect(others.getByLabel('Search drinks')).toHaveValue('cherry');
+  await page.getByRole('toolbar', { name: 'Tools' }).getByRole('button', { name: 'What it costs' }).click();
+  await expect(others).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(others).toBeVisible();
 });

@@ -74,16 +74,20 @@ const cutOff = () => {
   return found;
 };
 
-test('with letters twice as large nothing is cut off, and no page scrolls sideways', async ({ page }) => {
+test('with the usual letters and with twice as large ones nothing is cut off, and no page scrolls sideways', async ({
+  page,
+}) => {
   await openDemo(page);
   const failures: string[] = [];
   for (const [address, heading] of await addresses(page)) {
     await page.goto(address);
-    // As the browser and the system set it.
-    await page.addStyleTag({ content: 'html { font-size: 200% }' });
-    await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
-    if (address.startsWith('/drinks/')) await allFigures(page);
-    for (const words of await page.evaluate(cutOff)) failures.push(`${address.slice(0, 40)}: ${words}`);
+    for (const size of ['100%', '200%']) {
+      // As the browser and the system set it.
+      await page.addStyleTag({ content: `html { font-size: ${size} !important }` });
+      await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+      if (address.startsWith('/drinks/') && size === '100%') await allFigures(page);
+      for (const words of await page.evaluate(cutOff)) failures.push(`${size} ${address.slice(0, 40)}: ${words}`);
+    }
   }
   expect(failures).toEqual([]);
 });
@@ -153,6 +157,10 @@ for (const [theme, rules] of THEMES)
         await check(page, item, rules);
         await page.getByRole('button', { name: 'Close' }).last().click();
       }
+      await fromMenu(page, 'Compare');
+      await page.getByRole('dialog').getByRole('radio').first().click();
+      await expect(page.getByRole('list', { name: 'Steps side by side' })).toBeVisible();
+      await check(page, 'two drinks', rules);
       await page.goto('/stores');
       await page.getByRole('button', { name: 'New from its label' }).click();
       await check(page, 'a label', rules);

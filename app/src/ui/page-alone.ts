@@ -13,7 +13,10 @@ const subscribe = (listener: () => void) => {
   return () => void listeners.delete(listener);
 };
 
-/** Asks for the whole screen while something is typed on a phone: what stands around the page gives way. */
+/**
+ * Asks for the whole screen, while something is typed on a phone or a tool stands beside a page: what stands around
+ * the page gives way.
+ */
 export function useAskToBeAlone(alone: boolean): void {
   useEffect(() => {
     if (!alone) return undefined;

@@ -45,6 +45,8 @@ interface RailProps {
   /** Says where the figure comes from. */
   readonly onAsk?: ((id: string) => void) | undefined;
   readonly id?: string | undefined;
+  /** The name has a line of its own. */
+  readonly stacked?: boolean;
 }
 
 const percent = (share: number): `${number}%` => `${Math.round(1000 * Math.min(1, Math.max(0, share))) / 10}%`;
@@ -160,7 +162,10 @@ function Gauge() {
 
 /** What is said in full has everything that is drawn but the places. */
 const sameProps = (a: RailProps, b: RailProps): boolean =>
-  a.spoken === b.spoken && a.onAsk === b.onAsk && JSON.stringify(a.places) === JSON.stringify(b.places);
+  a.spoken === b.spoken &&
+  a.onAsk === b.onAsk &&
+  a.stacked === b.stacked &&
+  JSON.stringify(a.places) === JSON.stringify(b.places);
 
 /** Rails keep their height whatever they say, so that a key lays out each by itself. */
 const HEIGHTS = { plain: 'h-[1.4375rem]', gauge: 'h-[calc(1.4375rem+18px)]' } as const;
@@ -170,17 +175,18 @@ function Frame({
   id = '',
   onAsk,
   gauge,
-}: Pick<RailProps, 'label' | 'id' | 'onAsk'> & { readonly gauge: boolean }) {
+  stacked,
+}: Pick<RailProps, 'label' | 'id' | 'onAsk'> & { readonly gauge: boolean; readonly stacked: boolean }) {
   const group = useRef<View>(null);
-  const large = useHasLargeText();
+  const tall = useHasLargeText() || stacked;
   const inside = (
     <View ref={group} role="group" className="gap-1">
       <Spoken on={group} />
-      <View className={`items-baseline justify-between ${large ? '' : 'flex-row gap-3'}`}>
-        <Text className="shrink text-15 text-onpanel" {...(large ? {} : { numberOfLines: 1 })}>
+      <View className={`items-baseline justify-between ${tall ? '' : 'flex-row gap-3'}`}>
+        <Text className="shrink text-15 text-onpanel" {...(tall ? {} : { numberOfLines: 1 })}>
           {label}
         </Text>
-        <View className={`max-w-full flex-row items-baseline gap-x-1 ${large ? 'flex-wrap' : 'shrink-0 justify-end'}`}>
+        <View className={`max-w-full flex-row items-baseline gap-x-1 ${tall ? 'flex-wrap' : 'shrink-0 justify-end'}`}>
           <Was />
           <Value />
           <Equal />
@@ -190,13 +196,16 @@ function Frame({
       {onAsk ? <AskButton label={label} id={id} onAsk={onAsk} /> : null}
     </View>
   );
-  // With large letters a label has as many lines as it needs.
-  return large ? inside : <Apart className={HEIGHTS[gauge ? 'gauge' : 'plain']}>{inside}</Apart>;
+  // Where the name has a line of its own it has as many as it needs.
+  return tall ? inside : <Apart className={HEIGHTS[gauge ? 'gauge' : 'plain']}>{inside}</Apart>;
 }
 
 /** A figure on its gauge: the usual band, the value, and how far it may be off. */
-export const Rail = memo(function Rail({ label, id, onAsk, ...changing }: RailProps) {
+export const Rail = memo(function Rail({ label, id, onAsk, stacked = false, ...changing }: RailProps) {
   const gauge = changing.places !== null;
-  const frame = useMemo(() => <Frame label={label} id={id} onAsk={onAsk} gauge={gauge} />, [label, id, onAsk, gauge]);
+  const frame = useMemo(
+    () => <Frame label={label} id={id} onAsk={onAsk} gauge={gauge} stacked={stacked} />,
+    [label, id, onAsk, gauge, stacked],
+  );
   return <FigureContext.Provider value={changing}>{frame}</FigureContext.Provider>;
 }, sameProps);

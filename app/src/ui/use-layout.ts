@@ -6,6 +6,14 @@ export const WIDE_px = 900;
 /** From this width on, a tool has room beside the page and its panel. */
 const ROOM_BESIDE_px = 1240;
 
+/** From this width on, a list has room beside the page that was opened from it. */
+const ROOM_FOR_LIST_px = 1480;
+
+/** Whether the list that a page was opened from can stand beside it. */
+export function useHasRoomForList(): boolean {
+  return useWindowDimensions().width >= ROOM_FOR_LIST_px;
+}
+
 /** Whether a tool can stand beside the page and its panel instead of over them. */
 export function useHasRoomBeside(): boolean {
   return useWindowDimensions().width >= ROOM_BESIDE_px;

@@ -105,13 +105,15 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
   const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
   const openedView = opened === null ? undefined : steps.find(({ id }) => id === opened);
   const inHand = sheet === null || OVER_THE_PAGE.has(sheet) ? null : (sheet as Exclude<OpenSheet, 'menu' | null>);
-  const narrow = room && (inHand !== null || openedView !== undefined);
+  const besideIt = room && (inHand !== null || openedView !== undefined);
+  // With a tool beside it, and on a tablet, the sheet has as much room as on a phone.
+  const narrow = besideIt || (wide && !room);
   const { editing, edit } = useEditing(live);
   const short = useIsShort();
   const large = useHasLargeText();
   // On a phone the line that is edited has the screen; the box for the next one has it while a keyboard is up.
   const folded = !wide && editing !== null && (editing.at !== NEXT_STEP || short);
-  useAskToBeAlone(folded);
+  useAskToBeAlone(folded || besideIt);
   const deleteIt = useDeleting(draft);
   const { settle, addStep, addLine } = handle;
   const { id } = draft;

@@ -26,7 +26,7 @@ export const DrinkRow = memo(function DrinkRow({
   return (
     <Link href={`/drinks/${id}`} asChild>
       <Pressable className="min-h-[88px] flex-1 flex-row items-center gap-4 border-t border-line py-3 active:bg-line">
-        <View className="h-[56px] w-[88px] md:w-[200px]">
+        <View className="h-[56px] w-[88px] md:w-[120px] xl:w-[200px]">
           <LyingStream bands={stream} spoken={spoken} />
         </View>
         <View className="min-w-0 flex-1 gap-[2px]">

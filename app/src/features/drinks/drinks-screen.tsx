@@ -1,38 +1,18 @@
-import type { BottleRecord, BrewRun } from '@wellhydra/contract';
 import { router } from 'expo-router';
 import Plus from 'lucide-react-native/icons/plus';
 import { useMemo, useRef, useState, type ComponentType } from 'react';
 import { FlatList, TextInput, View } from 'react-native';
 import { failureOf } from '../../state/api';
-import { useAppSelector } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
-import { useNow } from '../../ui/use-now';
 import { useShortcuts } from '../../ui/use-shortcuts';
-import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
-import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
-import { useListRunsQuery } from '../../domain/brews/brew-endpoints';
-import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { DrinkRow } from './drink-row';
 import { FirstUse } from './first-use';
-import { currentDocuments, drinkGroups, drinkRows } from './drinks-view';
-import { NONE_LEFT, leftViews } from './left-view';
-import { useFigures } from './use-figures';
-
-const MINUTE_ms = 60_000;
-const NO_BOTTLES: readonly BottleRecord[] = [];
-const NO_RUNS: readonly BrewRun[] = [];
-
-/** What there is of each drink by now. */
-function useLeft() {
-  const { data: shelf } = useListBottlesQuery();
-  const { data: under } = useListRunsQuery();
-  const now = useNow(MINUTE_ms);
-  const [bottles, runs] = [shelf?.bottles ?? NO_BOTTLES, under?.brews ?? NO_RUNS];
-  return useMemo(() => leftViews(bottles, runs, now), [bottles, runs, now]);
-}
+import { drinkRows } from './drinks-view';
+import { NONE_LEFT } from './left-view';
+import { useDrinksList } from './use-drinks-list';
 
 interface DrinksScreenProps {
   /** Begins a new one; not part of the first load, since it reckons. */
@@ -41,21 +21,14 @@ interface DrinksScreenProps {
 
 /** All formulas of the kitchen, by kind. */
 export function DrinksScreen({ NewDrink }: DrinksScreenProps) {
-  const { data, error, refetch } = useListDrinksQuery(undefined, { refetchOnMountOrArgChange: true });
-  const drafts = useAppSelector((state) => state.drafts);
   const [search, setSearch] = useState('');
   const [choosing, setChoosing] = useState(false);
   const searchBox = useRef<TextInput>(null);
   useShortcuts({ '/': () => searchBox.current?.focus(), n: () => setChoosing(true) });
-  const documents = useMemo(() => currentDocuments(data?.drinks ?? [], drafts), [data, drafts]);
-  const { data: stored } = useGetSettingsQuery();
-  const all = useMemo(() => documents.map(({ document }) => document), [documents]);
-  const figuresOf = useFigures(stored?.settings ?? null, all);
-  const groups = useMemo(() => drinkGroups(documents, search, figuresOf), [documents, search, figuresOf]);
+  const { groups, left, isEmpty, isHere, error, refetch } = useDrinksList(search);
   const columns = useIsWide() ? 2 : 1;
   const rows = useMemo(() => drinkRows(groups, columns), [groups, columns]);
-  const left = useLeft();
-  if (!data && error && documents.length === 0)
+  if (!isHere && error && isEmpty)
     return (
       <Message
         title="The drinks cannot be shown"
@@ -63,7 +36,7 @@ export function DrinksScreen({ NewDrink }: DrinksScreenProps) {
         action={{ label: 'Try again', onPress: () => void refetch() }}
       />
     );
-  if (!data && !error) return <Loading what="drinks" />;
+  if (!isHere && !error) return <Loading what="drinks" />;
   return (
     <View className="flex-1 bg-sheet" role="main">
       <FlatList

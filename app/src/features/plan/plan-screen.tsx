@@ -5,7 +5,7 @@ import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Text } from '../../ui/text';
-import { useIsWide } from '../../ui/use-layout';
+import { useHasRoomBeside, useIsWide } from '../../ui/use-layout';
 import { useNow } from '../../ui/use-now';
 import { durationWords } from '@wellhydra/core/quantity';
 import { AddRequest } from './add-request';
@@ -42,16 +42,17 @@ export function PlanScreen() {
     dispatch(noticeRaised({ text: 'Agreed: what is missed is said here, and the rest is planned anew' }));
   };
   const wide = useIsWide();
+  const columns = useHasRoomBeside();
   const drawn = useMemo(() => (wide && answer ? lanesOf(answer, pots) : NOTHING_DRAWN), [wide, answer, pots]);
   return (
     <Page
       title="Plan"
-      columns={wide}
+      columns={columns}
       aside={answer ? boundWords(answer.schedule) : ''}
       actions={<Button label="Add a drink" className="self-start" onPress={() => setAdding(true)} />}
     >
-      <View className={wide ? 'flex-row items-start gap-8' : 'gap-4'}>
-        <View className={wide ? 'min-w-0 flex-1 gap-4' : 'gap-4'}>
+      <View className={columns ? 'flex-row items-start gap-8' : 'gap-4'}>
+        <View className={columns ? 'min-w-0 flex-1 gap-4' : 'gap-4'}>
           {kept ? <Text role="status">{kept}</Text> : null}
           {failure ? (
             <Text role="status" className="text-heat">
@@ -82,7 +83,7 @@ export function PlanScreen() {
             </>
           )}
         </View>
-        <View className={wide ? 'w-[300px] gap-4' : 'gap-4'}>
+        <View className={columns ? 'w-[300px] gap-4' : 'gap-4'}>
           <PlanHours plan={plan} />
           {hands.length > 0 ? <HandsList hands={hands} now={now} /> : null}
           {planned.length > 0 ? <ShoppingList planned={planned} /> : null}

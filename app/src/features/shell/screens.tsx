@@ -26,6 +26,7 @@ const LOADERS = {
   plan: async () => ({ default: (await secondLoad()).PlanScreen }),
   today: async () => ({ default: (await secondLoad()).TodayScreen }),
   timers: async () => ({ default: (await secondLoad()).TimerBar }),
+  drinksBeside: async () => ({ default: (await secondLoad()).DrinksBeside }),
   newDrink: async () => ({ default: (await secondLoad()).NewDrinkSheet }),
   words: async () => ({ default: (await secondLoad()).WordsScreen }),
   kitchen: async () => ({ default: (await secondLoad()).KitchenScreen }),
@@ -48,6 +49,7 @@ function screen<Props extends object>(load: () => Promise<{ default: ComponentTy
 }
 
 export const LazyDrinkScreen = screen(LOADERS.drink, 'the drink');
+export const LazyDrinksBeside = screen(LOADERS.drinksBeside, 'drinks');
 export const LazyCheckScreen = screen(LOADERS.check, 'the check');
 export const LazyShelfScreen = screen(LOADERS.shelf, 'the shelf');
 export const LazyBottleScreen = screen(LOADERS.bottle, 'the bottle');

@@ -6,6 +6,7 @@ export { BottleScreen } from '../bottles/bottle-screen';
 export { ShelfScreen } from '../bottles/shelf/shelf-screen';
 export { CheckScreen } from '../check/check-screen';
 export { DrinkScreen } from '../drink/drink-screen';
+export { DrinksBeside } from '../drinks/drinks-beside';
 export { NewDrinkSheet } from '../drinks/new-drink/new-drink-sheet';
 export { KitchenScreen } from '../kitchen/kitchen-screen';
 export { GatherScreen } from '../make/gather-screen';

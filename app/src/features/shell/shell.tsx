@@ -20,7 +20,7 @@ import { LazySpoonBell, LazyTimerBar, fetchScreens } from './screens';
 import { useShownUnits } from './use-shown-units';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['/', 'Search, on the list of drinks'],
+  ['/', 'Search the drinks, on their list and beside a sheet'],
   ['n', 'New drink, on the list of drinks'],
   ['Enter, ← →', 'While making: done and on, back, ahead'],
   ['?', 'These keys'],
@@ -69,7 +69,7 @@ export function Shell() {
       {wide && !making ? <SideRail /> : null}
       <View className="min-w-0 flex-1">
         <OfflineBar />
-        {hasBrews && !(alone && large) ? <LazyTimerBar /> : null}
+        {hasBrews && !(alone && large && !wide) ? <LazyTimerBar /> : null}
         {hasSpoons ? <LazySpoonBell /> : null}
         <View key={units} className="min-h-0 flex-1">
           <Slot />

@@ -108,7 +108,7 @@ export function DayRibbon({ brews, now }: DayRibbonProps) {
 /** What the thickness and the colours of the ribbon mean. */
 export function RibbonKey() {
   return (
-    <Text variant="small" className="px-4 md:px-8">
+    <Text variant="small" className="px-4 md:px-2">
       Thick: hands needed. Thin: it waits. Grey is done, red goes on now, blue comes.
     </Text>
   );

@@ -9,7 +9,7 @@ import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { Loading, Message } from '../../../ui/page-state';
 import { Text } from '../../../ui/text';
-import { useIsWide } from '../../../ui/use-layout';
+import { useHasRoomBeside } from '../../../ui/use-layout';
 import { useNow } from '../../../ui/use-now';
 import { shelfSummary } from '../bottles-view';
 import { usePour } from '../pour/use-pour';
@@ -35,7 +35,7 @@ export function ShelfScreen() {
     refetchOnMountOrArgChange: true,
   });
   const now = useNow();
-  const wide = useIsWide();
+  const wide = useHasRoomBeside();
   const { settings } = useRunContext();
   const { pour, question } = usePour();
   const [chosen, setChosen] = useState<View_>('place');

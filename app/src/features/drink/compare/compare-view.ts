@@ -66,7 +66,10 @@ const THICKNESS: SpreadFigure = 'liquid.viscosity_mPas.at5C';
 const words = (step: EditedStep | null): string =>
   step ? [stepTitle(step), qualifierWords(step)].filter(Boolean).join(' · ') : '';
 
-const value = (number: number | null, unit: string): string => (number === null ? '–' : `${sensible(number)} ${unit}`);
+function value(number: number | null, unit: string): string {
+  if (number === null) return '–';
+  return unit === 'pH' ? `pH ${number.toFixed(1)}` : `${sensible(number)} ${unit}`;
+}
 
 function endView(analysis: Analysis): EndView {
   const { trace, keeping, serving } = analysis;

@@ -2,7 +2,7 @@ import type { Analysis } from '@wellhydra/core/analyse';
 import { View } from 'react-native';
 import { Text } from '../../../ui/text';
 import { useHasLargeText } from '../../../ui/use-large-text';
-import { useIsWide } from '../../../ui/use-layout';
+import { useHasRoomBeside, useIsWide } from '../../../ui/use-layout';
 import { Stream } from '../stream/stream';
 
 /** A step of either, beside the one of the other that it answers to; '' where one of them has none. */
@@ -32,8 +32,8 @@ interface FacingStreamsProps {
 
 /** A row of the page, px; with letters twice as large a step takes as much as that. */
 const ROW_px = { wide: 76, phone: 84, large: 264 } as const;
-/** A stream with what reaches out of it, px; letters take the room where they are large. */
-const STREAM_px = { wide: 190, large: 110, phone: 76 } as const;
+/** A stream with what reaches out of it, px; letters take the room on a tablet, and where they are large. */
+const STREAM_px = { wide: 190, tablet: 110, phone: 76 } as const;
 /** What leaves the pot reaches out of the stream, px. */
 const REACH_px = 36;
 /** Between the two, for what they have in common, px. */
@@ -55,7 +55,7 @@ const MARKS = { same: '=', changed: '≠', 'only-first': '≠', 'only-second': '
 function AtOneAxis({ label, names, rows, streams }: FacingStreamsProps) {
   const large = useHasLargeText();
   const row_px = large ? ROW_px.large : ROW_px.wide;
-  const width = STREAM_px[large ? 'large' : 'wide'];
+  const width = STREAM_px[useHasRoomBeside() && !large ? 'wide' : 'tablet'];
   const height = rows.length * row_px;
   const inside = 2 * width + AXIS_px;
   return (

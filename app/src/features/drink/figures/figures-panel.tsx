@@ -23,7 +23,7 @@ import { cautionsView, keepingView } from '../../../domain/drinks/cautions-view'
 import { OriginSheet } from './origin-sheet';
 import { originView } from './origin-view';
 import { useLiveAnalysis } from '../live-run';
-import { figuresView, type Ranges } from './figures-view';
+import { figuresView, type FigureView, type Ranges } from './figures-view';
 import { FoldedFigures } from './folded-figures';
 import { basisTitle } from '../../../domain/words/yield-words';
 import { oddsWords, targetWords } from './target-words';
@@ -37,7 +37,7 @@ interface FiguresPanelProps {
   readonly context: RunContext;
   /** Opens a step, by its id. */
   readonly onOpenStep: (id: string) => void;
-  /** A tool stands beside it on a wide screen. */
+  /** A tool stands beside it on a wide screen, or the screen is a tablet. */
   readonly narrow?: boolean;
   /** The drink before the line that is being edited on a phone: the figures fold to what it has changed. */
   readonly before?: Analysis | null;
@@ -114,7 +114,14 @@ export const FiguresPanel = memo(function FiguresPanel({
           onPanel
         />
       ) : null}
-      <LiveRails analysis={analysis} basis={basis} ranges={spread.ranges} most={most} onAsk={setAsked} />
+      <LiveRails
+        analysis={analysis}
+        basis={basis}
+        ranges={spread.ranges}
+        most={most}
+        narrow={wide && narrow}
+        onAsk={setAsked}
+      />
       {whole ? <MoreAboutIt analysis={analysis} spread={spread} partial={unread.length > 0} /> : null}
       {askedFigure ? (
         <OriginSheet view={originView(analysis, basis, askedFigure)} onClose={() => setAsked(null)} />
@@ -211,24 +218,33 @@ function HowManyCautions({ count }: { readonly count: number }) {
   );
 }
 
+/** In a narrow panel a figure of more letters than this has a line for its name. */
+const MOST_LETTERS = 30;
+const isLong = ({ label, value, equal = '' }: Pick<FigureView, 'label' | 'value' | 'equal'>): boolean =>
+  label.length + value.length + equal.length > MOST_LETTERS;
+
 /** The rails of the newest run; `most` of them, or all. */
 const LiveRails = memo(function LiveRails({
   analysis,
   basis,
   ranges,
   most,
+  narrow,
   onAsk,
 }: {
   readonly analysis: Analysis;
   readonly basis: Basis;
   readonly ranges: Ranges;
   readonly most: number | null;
+  readonly narrow: boolean;
   readonly onAsk: (id: string) => void;
 }) {
   const figures = figuresView(useLiveAnalysis(analysis), basis, ranges);
   const shown = most === null ? figures : figures.filter(({ places }) => places !== null).slice(0, most);
   if (figures.length === 0) return <Text className="text-panelmute">Add a step, and what is in it stands here.</Text>;
-  return shown.map(({ id, ...figure }) => <Rail key={id} id={id} {...figure} onAsk={onAsk} />);
+  return shown.map(({ id, ...figure }) => (
+    <Rail key={id} id={id} {...figure} onAsk={onAsk} stacked={narrow && isLong(figure)} />
+  ));
 });
 
 /** Whom it is not for, where there is room for one line. */

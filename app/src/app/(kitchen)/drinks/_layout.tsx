@@ -1,0 +1,3 @@
+import { DrinksLayout } from '../../../features/shell/drinks-layout';
+
+export default DrinksLayout;
