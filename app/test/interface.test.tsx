@@ -41,6 +41,7 @@ function Trial({ from = start }: { readonly from?: DrinkDocument }) {
         onRewrite={(id, text) => setDocument(rewriteStep(document, id, stepFromLine(text)))}
         onMove={(id, to) => setDocument(moveStep(document, id, to))}
         onRemove={(id) => setDocument(removeStep(document, id))}
+        onBeside={() => undefined}
         onDuplicate={() => undefined}
         onOpen={() => undefined}
         editing={editing}

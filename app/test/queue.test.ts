@@ -244,10 +244,10 @@ test('what an earlier version of the application has left unsent is taken over, 
     account: { id: account, name: account, email: '' },
     kitchen: { id: kitchen, name: kitchen, demo: false },
   });
-  await enter(session('wilf', 'harbour'), tab().dispatch);
+  await enter(session('wilf', 'harbour'), tab().dispatch, () => true);
   await idle();
   expect(server.sent).toEqual([]);
-  await enter(session('ines', 'skerry'), tab().dispatch);
+  await enter(session('ines', 'skerry'), tab().dispatch, () => true);
   await idle();
   expect(stored(server.events[BREW]!)).toEqual(['event-a']);
   expect(localStorage.getItem('wellhydra.brews')).toBeNull();

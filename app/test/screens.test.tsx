@@ -75,7 +75,7 @@ describe('drinks', () => {
     await user.click(await screen.findByRole('button', { name: /^Rehydration/ }));
     const [draft] = Object.values(store.getState().drafts);
     expect(draft!.mine).toMatchObject({ kind: 'rehydration', target: 'home-sugar-and-salt' });
-    expect(mockGo.push).toHaveBeenCalledWith(`/drinks/${draft!.id}`);
+    await waitFor(() => expect(mockGo.push).toHaveBeenCalledWith(`/drinks/${draft!.id}`));
   });
 });
 

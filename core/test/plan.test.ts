@@ -1,5 +1,5 @@
 import { analyseDrink } from '../src/analyse';
-import { SLOT_min, costOf, scheduleDrinks, planNeeds, type PlanDrink, type PlanProblem } from '../src/plan';
+import { SLOT_min, costOf, scheduleDrinks, planNeeds, type PlanDrink } from '../src/plan';
 import { NO_POT, Occupancy, shapeOf, type Shape } from '../src/plan/slots';
 import { highsPlan } from './highs-plan';
 import { FIRE, HANDS, TEA, drink, fewDrinks, problem, problemFrom, task } from './trial-plan';

@@ -22,6 +22,8 @@ export function Field({ label, error, help, inputRef, ...input }: FieldProps) {
         aria-describedby={note ? `${id}-note` : undefined}
         aria-invalid={error !== undefined}
         className={`min-h-[48px] rounded-[10px] border bg-sheet px-3 font-body text-16 text-ink ${error ? 'border-heat' : 'border-line'}`}
+        // Enter leaves the keys where they are; they would fall to the page.
+        blurOnSubmit={false}
         {...input}
       />
       {note ? (

@@ -4,5 +4,8 @@ export function focusIsLost(): boolean {
   return activeElement === null || activeElement === body || !activeElement.isConnected;
 }
 
+/** Once the page has followed, and what gives the keys back has done so. */
+export const afterwards = (run: () => void) => requestAnimationFrame(() => requestAnimationFrame(run));
+
 /** For a place whose buttons leave the keys where they are, and whose words are not selected by a pull. */
 export const KEEPS_FOCUS = { onMouseDown: (event: { preventDefault: () => void }) => event.preventDefault() } as object;

@@ -2,6 +2,7 @@ import { createContext, useContext, useEffect, useRef, type ReactNode } from 're
 import { Modal, ScrollView, View } from 'react-native';
 import X from 'lucide-react-native/icons/x';
 import { IconButton } from './icon-button';
+import { SHEET_KEYS } from './list-keys';
 import { Text } from './text';
 import { useHasRoomBeside, useIsWide } from './use-layout';
 
@@ -33,7 +34,7 @@ export function Sheet({ title, open, onClose, children, wide = false, whole = fa
   if (columns)
     return (
       <Modal visible={open} transparent onRequestClose={onClose} animationType="none" aria-label={title}>
-        <View className="flex-1 bg-sheet">
+        <View className="flex-1 bg-sheet" {...SHEET_KEYS}>
           <Head title={title} onClose={onClose} />
           {children}
         </View>
@@ -44,6 +45,7 @@ export function Sheet({ title, open, onClose, children, wide = false, whole = fa
       <View className="flex-1 justify-end bg-[#0E2A2B99] md:justify-center md:items-center">
         <View
           className={`max-h-[92%] w-full rounded-t-[20px] bg-sheet md:rounded-[20px] ${wide ? 'md:w-[860px]' : 'md:w-[520px]'}`}
+          {...SHEET_KEYS}
         >
           <Inside title={title} onClose={onClose}>
             {children}
@@ -77,11 +79,23 @@ function Inside({ title, onClose, children }: InsideProps) {
 /** Stands beside the page, which stays in use; the keys are where it was opened from once it is closed. */
 function Panel({ title, onClose, children }: InsideProps) {
   const panel = useRef<View>(null);
+  const close = useRef(onClose);
+  useEffect(() => {
+    close.current = onClose;
+  });
   useEffect(() => {
     const element = panel.current as unknown as HTMLElement;
     const before = document.activeElement as HTMLElement | null;
     element.focus();
+    // By the page's own event: a box of React Native keeps the one of React to itself.
+    const pressed = (event: KeyboardEvent) => {
+      if (event.key !== 'Escape') return;
+      event.stopPropagation();
+      close.current();
+    };
+    element.addEventListener('keydown', pressed);
     return () => {
+      element.removeEventListener('keydown', pressed);
       // Whoever has gone on to something else stays there.
       const here = document.activeElement;
       if (here === null || here === document.body || element.contains(here)) before?.focus();
@@ -94,13 +108,7 @@ function Panel({ title, onClose, children }: InsideProps) {
       aria-label={title}
       tabIndex={-1}
       className="w-[400px] border-l border-line bg-sheet outline-none"
-      {...({
-        onKeyDown: (event: { key: string; stopPropagation: () => void }) => {
-          if (event.key !== 'Escape') return;
-          event.stopPropagation();
-          onClose();
-        },
-      } as object)}
+      {...SHEET_KEYS}
     >
       {/* What it opens itself lies over the page. */}
       <SheetPlace.Provider value="over">

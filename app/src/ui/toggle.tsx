@@ -1,5 +1,6 @@
 import Check from 'lucide-react-native/icons/check';
 import { Pressable, View } from 'react-native';
+import { SPACE_CHOOSES } from './list-keys';
 import { Text } from './text';
 
 interface ToggleProps {
@@ -16,6 +17,7 @@ export function Toggle({ label, value, onChange }: ToggleProps) {
       aria-checked={value}
       onPress={() => onChange(!value)}
       className="min-h-[44px] flex-row items-center gap-3"
+      {...SPACE_CHOOSES}
     >
       <View
         className={`h-[26px] w-[26px] items-center justify-center rounded-[8px] border-2 ${value ? 'border-teal bg-teal' : 'border-line bg-sheet'}`}

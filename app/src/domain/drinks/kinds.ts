@@ -30,3 +30,10 @@ export const KIND_LINES: Readonly<Record<DrinkKind, string>> = {
   sport: 'Sugar and salt for hours of sweat',
   'daily-hydration': 'Water with a little salt and something sour',
 };
+
+/** The kind of which words are just the name; undefined of anything else. */
+export function kindNamed(words: string): DrinkKind | undefined {
+  const said = words.trim().toLowerCase();
+  const found = Object.entries(KIND_NAMES).find(([, name]) => name.toLowerCase() === said);
+  return found?.[0] as DrinkKind | undefined;
+}

@@ -8,7 +8,9 @@ import { keepAction } from '../../state/undo-actions';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { SheetPlace } from '../../ui/sheet';
+import { wasByKeys } from '../../ui/last-input';
 import { useAskToBeAlone } from '../../ui/page-alone';
+import { useShortcuts } from '../../ui/use-shortcuts';
 import { useHasLargeText } from '../../ui/use-large-text';
 import { useHasRoomBeside, useIsShort, useIsWide } from '../../ui/use-layout';
 import { KIND_NAMES } from '../../domain/drinks/kinds';
@@ -33,6 +35,7 @@ import { EditHead } from './edit/edit-head';
 import { EditKeys } from './edit/edit-keys';
 import { linesWords, nextLine } from './edit/next-line';
 import { NEXT_STEP, useEditing } from './edit/use-editing';
+import { useLeavingNext } from './edit/use-leaving-next';
 import { useStepActions } from './edit/use-step-actions';
 import { LiveRunContext, useLiveRun } from './live-run';
 import { StepList } from './step/step-list';
@@ -128,16 +131,23 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
     setSheet(null);
     setOpened(step);
   }, []);
-  const { actions, said } = useStepActions(handle, steps, edit, openStep);
-  const [called, setCalled] = useState(0);
+  // One without a name has just been begun: from the keys it goes on from them.
+  const [called, setCalled] = useState(() => (document.name === '' && tool === null && wasByKeys() ? 1 : 0));
+  const callNext = useCallback(() => {
+    edit(NEXT_STEP);
+    setCalled((before) => before + 1);
+  }, [edit]);
+  const { actions, said } = useStepActions(handle, steps, edit, callNext, openStep);
+  const leaveNext = useLeavingNext(steps, edit);
+  useShortcuts({ '.': openMenu });
   const goOn = useCallback(
     (at: string | null) => {
+      if (at === NEXT_STEP) return callNext();
       edit(at);
-      if (at === NEXT_STEP) setCalled((before) => before + 1);
       // Out of a box that stays, the keyboard goes only with the keys.
       if (at === null && editing?.at === NEXT_STEP) (globalThis.document.activeElement as HTMLElement | null)?.blur();
     },
-    [edit, editing],
+    [edit, editing, callNext],
   );
   const typeNext = useCallback(() => edit(NEXT_STEP), [edit]);
   const pick = useCallback(() => openStep(addStep({ verb: 'add', text: '' })), [addStep, openStep]);
@@ -211,6 +221,7 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
               onPaste={handle.paste}
               onPick={pick}
               onFocus={typeNext}
+              onLeave={leaveNext}
               called={called}
             />
             {folded ? null : (

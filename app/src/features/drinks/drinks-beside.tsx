@@ -28,6 +28,7 @@ export function DrinksBeside({ current }: { readonly current: string }) {
           placeholder="Name, kind or ingredient"
           placeholderTextColor="#5B706F"
           value={search}
+          blurOnSubmit={false}
           onChangeText={setSearch}
           className="min-h-[44px] w-full rounded-[12px] border border-line bg-sheet px-3 font-body text-15 text-ink"
         />

@@ -70,6 +70,7 @@ export function DrinksScreen({ NewDrink }: DrinksScreenProps) {
               placeholder="Name, kind or ingredient"
               placeholderTextColor="#6B807F"
               value={search}
+              blurOnSubmit={false}
               onChangeText={setSearch}
               className="order-last min-h-[48px] w-full rounded-[12px] border border-line bg-sheet px-3 font-body text-16 text-ink md:order-none md:w-[300px]"
             />

@@ -23,7 +23,13 @@ export function KitchenDoor() {
   const session = useKnownSession(data, failure?.code ?? null);
   const inside = useAppSelector((state) => state.owner.owner !== null);
   useEffect(() => {
-    if (session && !inside) void enter(session, dispatch);
+    if (!session || inside) return undefined;
+    // The answer of the server comes while the session that was known is being let in already.
+    let asked = true;
+    void enter(session, dispatch, () => asked);
+    return () => {
+      asked = false;
+    };
   }, [session, inside, dispatch]);
   useEffect(() => {
     if (!inside) return undefined;

@@ -17,14 +17,20 @@ import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
 import { BAR_PLACES, MORE_PLACES, PLACES, isIn, type PlaceRow } from './places';
 import { LazySpoonBell, LazyTimerBar, fetchScreens } from './screens';
+import { useKeysOnPage } from './use-keys-on-page';
 import { useShownUnits } from './use-shown-units';
 
 const KEYS: readonly (readonly [string, string])[] = [
+  ['a letter', 'In a sheet, a menu or the steps: to what begins with it'],
+  ['Arrows', 'Along a menu, a row of choices or tools; Space chooses'],
   ['/', 'Search the drinks, on their list and beside a sheet'],
   ['n', 'New drink, on the list of drinks'],
   ['Enter, ← →', 'While making: done and on, back, ahead'],
   ['?', 'These keys'],
+  ['.', 'All that can be done with a drink'],
   ['Enter', 'Add the step that is typed'],
+  ['↑ ↓', 'From the box of a step to the one above or below it'],
+  ['Alt Enter', 'On a step, or in its box: more about it'],
   ['Esc', 'Close a sheet, or stop editing a step'],
   ['Space, arrows', 'On a step’s grip: pick it up, move it, put it down'],
 ];
@@ -41,7 +47,9 @@ export function Shell() {
   const [stands, setStands] = useState(false);
   useRunsInBackground(!stands);
   // A step that is made fills the screen.
-  const making = usePathname().startsWith('/make/');
+  const path = usePathname();
+  const making = path.startsWith('/make/');
+  useKeysOnPage(path);
   const alone = useIsPageAlone();
   const large = useHasLargeText();
   const units = useShownUnits();

@@ -1,12 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { DraftHandle } from '../../../domain/drinks/use-draft';
-import { focusIsLost } from '../../../ui/focus';
+import { afterwards, focusIsLost } from '../../../ui/focus';
 import { rowElement } from '../step/row-element';
 import type { StepRowActions } from '../step/step-row-actions';
 import type { StepView } from '../step/steps-view';
-
-/** Once the page has followed. */
-const afterwards = (run: () => void) => requestAnimationFrame(() => requestAnimationFrame(run));
 
 /** The keys are where they were, or in the words of this row. */
 function keepFocus(fallback: string | undefined): void {
@@ -23,6 +20,7 @@ export function useStepActions(
   { rewrite, move, remove, duplicate }: DraftHandle,
   steps: readonly StepView[],
   edit: (at: string | null) => void,
+  callNext: () => void,
   onOpen: (id: string) => void,
 ) {
   const [said, setSaid] = useState('');
@@ -57,15 +55,25 @@ export function useStepActions(
     },
     [duplicate],
   );
+  const besideIt = useCallback(
+    (id: string, way: 'up' | 'down') => {
+      const at = latest.current.findIndex((step) => step.id === id);
+      const to = latest.current[way === 'up' ? at - 1 : at + 1];
+      if (to) edit(to.id);
+      else if (way === 'down') callNext();
+    },
+    [edit, callNext],
+  );
   const actions = useMemo(
     (): StepRowActions => ({
       onRewrite: rewrite,
       onMove: moveIt,
       onRemove: removeIt,
+      onBeside: besideIt,
       onDuplicate: duplicateIt,
       onOpen,
     }),
-    [rewrite, moveIt, removeIt, duplicateIt, onOpen],
+    [rewrite, moveIt, removeIt, besideIt, duplicateIt, onOpen],
   );
   return { actions, said };
 }

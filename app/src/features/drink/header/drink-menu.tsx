@@ -1,5 +1,6 @@
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { Pressable, View } from 'react-native';
+import { ARROW_KEYS } from '../../../ui/list-keys';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
 
@@ -37,7 +38,7 @@ export function DrinkMenu({ ready, hasSource, onPick, onClose }: DrinkMenuProps)
   );
   return (
     <Sheet title="More" open onClose={onClose}>
-      <View role="menu">
+      <View role="menu" {...ARROW_KEYS}>
         {shown.map(({ key, label, about }) => (
           <Pressable
             key={key}

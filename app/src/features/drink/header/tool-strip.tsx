@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
+import { ARROW_KEYS } from '../../../ui/list-keys';
 import { Text } from '../../../ui/text';
 import { MENU, type MenuKey } from './drink-menu';
 
@@ -15,7 +16,12 @@ export const ToolStrip = memo(function ToolStrip({
   readonly onPick: (tool: MenuKey | null) => void;
 }) {
   return (
-    <View role="toolbar" aria-label="Tools" className="-mt-4 flex-row flex-wrap gap-x-1 border-b border-line">
+    <View
+      role="toolbar"
+      aria-label="Tools"
+      className="-mt-4 flex-row flex-wrap gap-x-1 border-b border-line"
+      {...ARROW_KEYS}
+    >
       {IN_SIGHT.map((key) => {
         const { label } = MENU.find((each) => each.key === key)!;
         const held = inHand === key;

@@ -19,6 +19,8 @@ interface ComposerProps {
   readonly onPick?: () => void;
   /** The keys were brought here. */
   readonly onFocus?: () => void;
+  /** Out of it by a key: up to the last step to be edited, or only away from it. */
+  readonly onLeave?: (way: 'up' | 'away') => void;
   /** Asks for the keys, by being another number. */
   readonly called?: number;
 }
@@ -32,6 +34,7 @@ export const Composer = memo(function Composer({
   onPaste,
   onPick,
   onFocus,
+  onLeave,
   called = 0,
 }: ComposerProps) {
   const input = useRef<TextInput>(null);
@@ -75,6 +78,14 @@ export const Composer = memo(function Composer({
           value={line}
           onChangeText={onType}
           onFocus={onFocus}
+          onKeyPress={(event) => {
+            const { key } = event.nativeEvent;
+            const { value } = event.target as unknown as HTMLInputElement;
+            const way = key === 'Escape' ? 'away' : key === 'ArrowUp' && value === '' ? 'up' : null;
+            if (!way || !onLeave) return;
+            event.preventDefault();
+            onLeave(way);
+          }}
           // What is in the box: whoever is quick presses Enter before the page has followed the last key.
           onSubmitEditing={({ nativeEvent }) => add(nativeEvent.text)}
           // react-native-web knows this name alone; without it the box lets go of the keys a moment after Enter.

@@ -3,9 +3,10 @@ import { documentDrink } from '@wellhydra/core/drink';
 import { durationWords, formatNumber, shelfWords } from '@wellhydra/core/quantity';
 import { showVolume } from '../../../domain/words/units';
 import { alternativesOf, wayEffects, type WayEffect } from '@wellhydra/core/alternative';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
+import { goToFirst } from '../../../ui/list-keys';
 import { Text } from '../../../ui/text';
 import type { RunContext } from '../../../domain/run/run-context';
 import { usesOthers } from '../../../domain/run/used-documents';
@@ -42,6 +43,11 @@ export function StepAlternatives({ document, batchIndex, context, onTake }: Step
     () => (open && alternatives ? wayEffects(drink, batchIndex, alternatives, context.options) : []),
     [open, alternatives, drink, batchIndex, context],
   );
+  const ways = useRef<View>(null);
+  useEffect(() => {
+    // Whoever has opened them goes on among them.
+    if (open) goToFirst(ways.current as unknown as Element);
+  }, [open]);
   if (!alternatives) return null;
   return (
     <View className="gap-2 rounded-[12px] bg-mist p-3">
@@ -51,31 +57,33 @@ export function StepAlternatives({ document, batchIndex, context, onTake }: Step
         </Text>
         <Button label={open ? 'Close' : 'Compare ways'} kind="plain" expanded={open} onPress={() => setOpen(!open)} />
       </View>
-      {effects.map((effect) => (
-        <View key={effect.way.name} className="gap-1 border-t border-line pt-2">
-          <View className="flex-row items-center justify-between gap-3">
-            <Text variant="strong" className="flex-1">
-              {effect.way.name}
-            </Text>
-            <Button
-              label="Do this"
-              hint={`Do this: ${effect.way.name}`}
-              kind="plain"
-              why={effect.yield === null ? 'It cannot be done with this drink' : null}
-              onPress={() => onTake(effect.way.steps)}
-            />
+      <View ref={ways} className="gap-2">
+        {effects.map((effect) => (
+          <View key={effect.way.name} className="gap-1 border-t border-line pt-2">
+            <View className="flex-row items-center justify-between gap-3">
+              <Text variant="strong" className="flex-1">
+                {effect.way.name}
+              </Text>
+              <Button
+                label="Do this"
+                hint={`Do this: ${effect.way.name}`}
+                kind="plain"
+                why={effect.yield === null ? 'It cannot be done with this drink' : null}
+                onPress={() => onTake(effect.way.steps)}
+              />
+            </View>
+            <Text variant="small">{effect.way.why}</Text>
+            <Text className="text-14 leading-20">{effectWords(effect)}</Text>
+            {effect.cautions.length > 0 ? (
+              <Text variant="smallStrong" className="text-heat">
+                {effect.cautions.includes('elder-needs-cooking')
+                  ? 'Too short for elder: it must be cooked for longer.'
+                  : 'It brings a caution the drink has not now.'}
+              </Text>
+            ) : null}
           </View>
-          <Text variant="small">{effect.way.why}</Text>
-          <Text className="text-14 leading-20">{effectWords(effect)}</Text>
-          {effect.cautions.length > 0 ? (
-            <Text variant="smallStrong" className="text-heat">
-              {effect.cautions.includes('elder-needs-cooking')
-                ? 'Too short for elder: it must be cooked for longer.'
-                : 'It brings a caution the drink has not now.'}
-            </Text>
-          ) : null}
-        </View>
-      ))}
+        ))}
+      </View>
     </View>
   );
 }

@@ -11,6 +11,7 @@ import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrate
 import type { Analysis } from '@wellhydra/core/analyse';
 import { memo, useCallback, useDeferredValue, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { View, type LayoutChangeEvent } from 'react-native';
+import { LETTER_KEYS } from '../../../ui/list-keys';
 import { Text } from '../../../ui/text';
 import { useIsWide } from '../../../ui/use-layout';
 import { RowTexts, RowTextsContext } from './row-texts';
@@ -132,7 +133,7 @@ export const StepList = memo(function StepList({
           {allMeasured ? <Stream analysis={analysis} rowEnds={rowEnds} width={width} room={room} /> : null}
           <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
             <SortableContext items={shownIds} strategy={verticalListSortingStrategy}>
-              <View role="list" aria-label="Steps">
+              <View role="list" aria-label="Steps" {...LETTER_KEYS}>
                 {batch.map(row)}
               </View>
             </SortableContext>

@@ -62,7 +62,13 @@ export const StepRow = memo(function StepRow(props: StepRowProps) {
   );
 }, sameRow);
 
-function ReadingStep({ step, onEdit, onRewrite, words }: StepRowProps & { readonly words: RefObject<View | null> }) {
+function ReadingStep({
+  step,
+  onEdit,
+  onOpen,
+  onRewrite,
+  words,
+}: StepRowProps & { readonly words: RefObject<View | null> }) {
   const { attributes, listeners, setActivatorNodeRef } = useSortable({ id: step.id });
   const large = useHasLargeText();
   return (
@@ -73,6 +79,7 @@ function ReadingStep({ step, onEdit, onRewrite, words }: StepRowProps & { readon
           role="button"
           onPress={() => onEdit(step.id)}
           className="min-h-[44px] flex-1 justify-center"
+          {...moreKey(() => onOpen(step.id))}
         >
           <View className={`flex-row items-baseline justify-between gap-x-3 ${large ? 'flex-wrap' : ''}`}>
             <Text
@@ -119,6 +126,26 @@ function ReadingStep({ step, onEdit, onRewrite, words }: StepRowProps & { readon
   );
 }
 
+/** What a key does in the box of a step, where it is not typed. */
+type BoxKey = 'up' | 'down' | 'more';
+
+const BOX_KEYS: Readonly<Record<string, BoxKey | 'leave'>> = { ArrowUp: 'up', ArrowDown: 'down', Escape: 'leave' };
+
+function boxKey({ key, altKey = false }: { readonly key: string; readonly altKey?: boolean }): BoxKey | 'leave' | null {
+  if (key === 'Enter' && altKey) return 'more';
+  return BOX_KEYS[key] ?? null;
+}
+
+/** The key for more about a step, where its words are read. */
+const moreKey = (run: () => void) =>
+  ({
+    onKeyDown: (event: { key: string; altKey: boolean; preventDefault: () => void }) => {
+      if (boxKey(event) !== 'more') return;
+      event.preventDefault();
+      run();
+    },
+  }) as object;
+
 /** The box holds exactly what is typed, by itself: a key in it redraws nothing here. The step is what is made of it. */
 const StepBox = memo(function StepBox({
   label,
@@ -126,12 +153,15 @@ const StepBox = memo(function StepBox({
   crowding,
   onType,
   onLeave,
+  onKey,
 }: {
   readonly label: string;
   readonly start: string;
   readonly crowding: number;
   readonly onType: (line: string) => void;
   readonly onLeave: () => void;
+  /** Up and down to the lines beside it, and to more about it. */
+  readonly onKey: (key: BoxKey) => void;
 }) {
   const box = useRef<TextInput>(null);
   // With what is made of it, below; and a warning may have taken the room it stood in.
@@ -156,7 +186,13 @@ const StepBox = memo(function StepBox({
         defaultValue={start}
         onChangeText={onType}
         onSubmitEditing={onLeave}
-        onKeyPress={({ nativeEvent }) => nativeEvent.key === 'Escape' && onLeave()}
+        onKeyPress={(event) => {
+          const key = boxKey(event.nativeEvent);
+          if (key === null) return;
+          event.preventDefault();
+          if (key === 'leave') onLeave();
+          else onKey(key);
+        }}
         className="h-[48px] scroll-my-2 rounded-[10px] border-2 border-teal bg-sheet px-3 font-body text-16 text-ink"
       />
     </Apart>
@@ -171,6 +207,16 @@ function EditingStep(props: StepRowProps) {
   const [start, setStart] = useState(step.line);
   const type = useCallback((text: string) => onRewrite(id, text), [id, onRewrite]);
   const leave = useCallback(() => onEdit(null), [onEdit]);
+  const { onBeside, onOpen } = actions;
+  const onKey = useCallback(
+    (key: BoxKey) => {
+      if (key !== 'more') return onBeside(id, key);
+      // What the sheet changes is not what stands in the box.
+      onEdit(null);
+      return onOpen(id);
+    },
+    [id, onBeside, onEdit, onOpen],
+  );
   const pick = (text: string) => {
     setStart(text);
     type(text);
@@ -184,6 +230,7 @@ function EditingStep(props: StepRowProps) {
         crowding={crowding}
         onType={type}
         onLeave={leave}
+        onKey={onKey}
       />
       {step.problem ? (
         <>

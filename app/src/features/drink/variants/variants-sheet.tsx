@@ -48,13 +48,14 @@ export function VariantsSheet({ document, context, onChange, onKeep, onClose }: 
   const winner = winnerOf(board);
   const replaceVariant = (variant: Variant) =>
     onChange({ ...board, variants: board.variants.map((each) => (each.id === variant.id ? variant : each)) });
+  const makeAll = () => onChange({ ...board, variants: everyVariant(board.slots, newId) });
   const keep = (id: string) => {
     const variant = board.variants.find((each) => each.id === id);
     if (variant) onKeep(variantDocument(document, board, variant), variant.name);
   };
   return (
     <Sheet title="Variants" open onClose={onClose} wide>
-      <Slots document={document} board={board} onChange={onChange} />
+      <Slots document={document} board={board} onChange={onChange} onDone={makeAll} />
       <View className="gap-3">
         <View className="flex-row flex-wrap items-center justify-between gap-2">
           <Text variant="subheading">Side by side</Text>
@@ -63,7 +64,7 @@ export function VariantsSheet({ document, context, onChange, onKeep, onClose }: 
               label="Make all"
               kind="plain"
               why={board.slots.length === 0 ? 'Make a slot of a step first' : null}
-              onPress={() => onChange({ ...board, variants: everyVariant(board.slots, newId) })}
+              onPress={makeAll}
             />
             <Button
               label="Add one"
@@ -127,9 +128,12 @@ interface BoardProps {
   readonly document: DrinkDocument;
   readonly board: VariantBoard;
   readonly onChange: (board: VariantBoard) => void;
+  /** All choices are written. */
+  readonly onDone: () => void;
 }
 
-function Slots({ document, board, onChange }: BoardProps) {
+function Slots({ document, board, onChange, onDone }: BoardProps) {
+  const [made, setMade] = useState<string | null>(null);
   const free = freeSteps(document, board);
   const replace = (slot: Slot) =>
     onChange({ ...board, slots: board.slots.map((each) => (each.id === slot.id ? slot : each)) });
@@ -138,7 +142,14 @@ function Slots({ document, board, onChange }: BoardProps) {
     <View className="gap-3">
       <Text variant="subheading">Slots</Text>
       {board.slots.map((slot) => (
-        <SlotEditor key={slot.id} slot={slot} onChange={replace} onRemove={() => remove(slot.id)} />
+        <SlotEditor
+          key={slot.id}
+          slot={slot}
+          isNew={slot.id === made}
+          onChange={replace}
+          onRemove={() => remove(slot.id)}
+          onDone={onDone}
+        />
       ))}
       {free.length > 0 ? (
         <>
@@ -149,11 +160,10 @@ function Slots({ document, board, onChange }: BoardProps) {
             value=""
             onChange={(stepId) => {
               const step = document.steps.find(({ id }) => id === stepId);
-              if (step)
-                onChange({
-                  ...board,
-                  slots: [...board.slots, { id: newId(), name: '', stepId, choices: [step.text, ''] }],
-                });
+              if (!step) return;
+              const id = newId();
+              setMade(id);
+              onChange({ ...board, slots: [...board.slots, { id, name: '', stepId, choices: [step.text, ''] }] });
             }}
           />
         </>
@@ -164,12 +174,17 @@ function Slots({ document, board, onChange }: BoardProps) {
 
 function SlotEditor({
   slot,
+  isNew,
   onChange,
   onRemove,
+  onDone,
 }: {
   readonly slot: Slot;
+  /** Made just now: its second choice is what comes next. */
+  readonly isNew: boolean;
   readonly onChange: (slot: Slot) => void;
   readonly onRemove: () => void;
+  readonly onDone: () => void;
 }) {
   const set = (index: number, text: string) =>
     onChange({ ...slot, choices: slot.choices.map((each, place) => (place === index ? text : each)) });
@@ -195,6 +210,8 @@ function SlotEditor({
           placeholderTextColor="#6B807F"
           value={choice}
           onChangeText={(text) => set(index, text)}
+          autoFocus={isNew && index === 1}
+          onSubmitEditing={onDone}
         />
       ))}
       <Button

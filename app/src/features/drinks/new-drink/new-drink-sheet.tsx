@@ -1,10 +1,11 @@
 import type { DrinkDocument, DrinkKind } from '@wellhydra/core/drink';
 import { TARGETS } from '@wellhydra/core/target';
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { begunWritten } from '../../../domain/drinks/begun-words';
 import { drinkStarted } from '../../../domain/drinks/drafts';
+import { kindNamed } from '../../../domain/drinks/kinds';
 import { kindsFor } from '../../../domain/drinks/kind-words';
 import { readPasted } from '../../../domain/drinks/paste-client';
 import { looksLikeRecipe, pastedWords } from '../../../domain/drinks/pasted-words';
@@ -15,9 +16,13 @@ import { useListLotsQuery } from '../../../domain/stores/store-endpoints';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/field';
+import { afterwards } from '../../../ui/focus';
+import { wasByKeys } from '../../../ui/last-input';
+import { ARROW_KEYS, goToFirst } from '../../../ui/list-keys';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
 import { Toggle } from '../../../ui/toggle';
+import { useIsWide } from '../../../ui/use-layout';
 import { useFigures } from '../use-figures';
 import { KindLine } from './kind-line';
 import { STARTED, kindRows } from './kind-rows';
@@ -50,8 +55,11 @@ export function NewDrinkSheet({ onClose }: NewDrinkSheetProps) {
     dispatch(drinkStarted({ id, document }));
     dispatch(begunWritten(''));
     onClose();
-    router.push(`/drinks/${id}${tool}`);
+    // The sheet gives the keys back to the list as it goes; the drink has them after that.
+    afterwards(() => router.push(`/drinks/${id}${tool}`));
   };
+  const kinds = useRef<View>(null);
+  const wide = useIsWide();
   const start = (kind: DrinkKind) => begin(newDocument(kind, newId, !usual));
   return (
     <Sheet title="What will it be?" open onClose={onClose}>
@@ -63,6 +71,17 @@ export function NewDrinkSheet({ onClose }: NewDrinkSheetProps) {
         maxLength={12_000}
         value={words}
         onChangeText={(text) => dispatch(begunWritten(text))}
+        autoFocus={wide || wasByKeys()}
+        onKeyPress={(event) => {
+          const { key } = event.nativeEvent;
+          // What stands in the box: whoever is quick is ahead of the page.
+          const { value } = event.target as unknown as HTMLTextAreaElement;
+          const named = key === 'Enter' ? kindNamed(value) : undefined;
+          if (named) start(named);
+          else if (key === 'ArrowDown' && !value.includes('\n')) goToFirst(kinds.current as unknown as Element);
+          else return;
+          event.preventDefault();
+        }}
       />
       {recipe ? <BeginWithRecipe text={words} onBegin={begin} /> : null}
       {said.trim() === '' ? null : (
@@ -76,7 +95,7 @@ export function NewDrinkSheet({ onClose }: NewDrinkSheetProps) {
         <Toggle label="Begin with the usual steps" value={usual} onChange={setUsual} />
         <Toggle label="From what is in the house" value={fromHouse} onChange={setFromHouse} />
       </View>
-      <View role="group" aria-label="Kinds">
+      <View ref={kinds} role="group" aria-label="Kinds" {...ARROW_KEYS}>
         {rows.map((row) => (
           <KindLine key={row.kind} {...row} onStart={start} />
         ))}
