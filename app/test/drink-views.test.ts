@@ -165,7 +165,8 @@ describe('the pot as a picture', () => {
     const moment = momentView(analysis, 3)!;
     expect(moment.title).toMatch(/^After step 4, /);
     expect(moment.facts).toMatch(/mL · 95 °C · .* °Brix/);
-    expect(moment.leaves).toMatch(/strainer/);
+    expect(moment.leaves).toMatch(/strainer.*; each serving of .* takes \d+ g$/);
+    expect(momentView(analysis, 2)!.leaves).not.toMatch(/serving/);
     expect(moment.parts.map(({ name }) => name)).toEqual(
       expect.arrayContaining(['water', 'sugars', 'dissolved from plants']),
     );

@@ -30,7 +30,8 @@ export const USAGE = `Usage: wellhydra VERB ...
   convert "2/3 cup honey" --to g        an amount in another unit, with its spread
   ingredients [WORD]                    what the catalogue knows
   targets                               compositions to aim at
-  export FILE --as jsonld|csv|markdown  a drink in an open format
+  export FILE --as jsonld|csv|markdown|ics [--begin 2026-12-01T09:00]
+                                        a drink in an open format; as a calendar from a moment on
   import FILE                           a schema.org Recipe (JSON-LD) as a drink file
   read FILE                             lines as people write them, each as the steps it says
   schema                                JSON Schema of the drink file

@@ -1,4 +1,5 @@
 import { spawnSync } from 'node:child_process';
+import ICAL from 'ical.js';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { runCommand } from '../src/run-command';
@@ -164,6 +165,47 @@ describe('import and export', () => {
     const { code, out } = run(['export', example, '--as', format]);
     expect(code).toBe(0);
     expect(out).toMatch(begins);
+  });
+  describe('--as ics', () => {
+    const written = (begin = '2026-12-01T09:00:00Z') => run(['export', example, '--as', 'ics', '--begin', begin]);
+    /** As another package reads it: events with their beginnings and ends. */
+    const eventsIn = (text: string) =>
+      new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));
+    test('each task that needs hands is an event from the moment on, in order, and the last day of it another', () => {
+      const { code, out } = written();
+      expect(code).toBe(0);
+      const events = eventsIn(out);
+      const tasks = events.filter(({ startDate }) => !startDate.isDate);
+      expect(tasks.length).toBeGreaterThan(3);
+      expect(tasks[0]!.startDate.toJSDate().toISOString()).toBe('2026-12-01T09:00:00.000Z');
+      const times = tasks.map(({ startDate }) => startDate.toJSDate().getTime());
+      expect(times).toEqual([...times].sort((a, b) => a - b));
+      expect(tasks.every(({ summary }) => summary.startsWith('Elderberry and honey tonic: '))).toBe(true);
+      const [last] = events.filter(({ startDate }) => startDate.isDate);
+      expect(last!.summary).toBe('Elderberry and honey tonic: use up today');
+      expect(last!.startDate.toJSDate().getTime()).toBeGreaterThan(times.at(-1)!);
+    });
+    test('the same drink from the same moment gives the same file, from another another', () => {
+      expect(written().out).toBe(written().out);
+      const ids = (text: string) => eventsIn(text).map(({ uid }) => uid);
+      expect(ids(written('2026-12-02T09:00:00Z').out)).not.toEqual(ids(written().out));
+    });
+    test('what is written in a drink stays text: commas, semicolons, line ends and long lines', () => {
+      const name = `Fog, rain; and ${'a very long watch '.repeat(12)}end`;
+      const drink = { ...JSON.parse(readFileSync(example, 'utf8')), name };
+      const { out } = run(['export', 'd.json', '--as', 'ics'], { 'd.json': JSON.stringify(drink) });
+      expect(eventsIn(out).every(({ summary }) => summary.startsWith(`${name}: `))).toBe(true);
+      expect(Math.max(...out.split('\r\n').map((line) => Buffer.byteLength(line)))).toBeLessThanOrEqual(75);
+    });
+    test.each([
+      [['export', example, '--as', 'ics', '--begin', 'tomorrow'], /takes a moment such as/],
+      [['export', example, '--as', 'ics', '--begin', '275760-01-01'], /takes a moment such as/],
+      [['export', example, '--as', 'csv', '--begin', '2026-12-01'], /is for --as ics/],
+    ])('answers 2 to %j', (args, says) => {
+      const { code, errors } = run(args);
+      expect(code).toBe(2);
+      expect(errors).toMatch(says);
+    });
   });
   test('sentences that became no step are said on standard error', () => {
     const recipe = {

@@ -50,7 +50,7 @@ test('the brews of a kitchen are filtered, noted, tasted, and saved as CSV', asy
   await page.getByLabel('Words of a note, name, batch').fill('clean rope');
   await expect(brewLinks(page)).toHaveCount(1);
   await page.getByLabel('Words of a note, name, batch').fill('nothing of the kind');
-  await expect(page.getByText('No brew is so.')).toBeVisible();
+  await expect(page.getByText('No brew is like that.')).toBeVisible();
   await page.getByLabel('Words of a note, name, batch').fill('');
   await page.getByLabel('Drink', { exact: true }).selectOption({ label: 'Rope-walk water' });
   await expect(brewLinks(page)).toHaveCount(1);

@@ -41,7 +41,23 @@ test('lines become steps, and the stream says what is in the pot at each', async
   await expect(stream).toHaveAttribute('aria-valuetext', /After step 5, .*40 °C/);
   // A finger on it asks the same.
   await stream.click({ position: { x: 20, y: 20 } });
-  await expect(page.getByText(/^After step 1,/)).toBeVisible();
+  const told = page.getByText(/^After step 1,/);
+  await expect(told).toBeVisible();
+  // It covers no step: on a phone the panel says it, on a wide screen it has room over the stream.
+  if (test.info().project.name === 'phone')
+    await expect(page.getByRole('complementary', { name: 'Figures' }).getByText(/^After step 1,/)).toBeVisible();
+  else {
+    const [words, list] = await Promise.all([
+      told.boundingBox(),
+      page.getByRole('list', { name: 'Steps' }).boundingBox(),
+    ]);
+    expect(words!.x + words!.width).toBeLessThanOrEqual(list!.x);
+  }
+  // What the colours are is said once.
+  const legend = page.getByRole('group', { name: 'Colours of the stream' });
+  await expect(legend).toHaveCount(1);
+  await expect(legend).toContainText('sugars');
+  await expect(legend).toContainText('plants and pieces');
   await fromMenu(page, 'The pot, step by step');
   await expect(page.getByRole('list', { name: 'The pot after each step' }).getByRole('listitem')).toHaveCount(6);
 });

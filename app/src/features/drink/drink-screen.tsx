@@ -38,6 +38,9 @@ import { NEXT_STEP, useEditing } from './edit/use-editing';
 import { useLeavingNext } from './edit/use-leaving-next';
 import { useStepActions } from './edit/use-step-actions';
 import { LiveRunContext, useLiveRun } from './live-run';
+import { AskedMoment, AskedMomentContext } from './stream/asked-moment';
+import { StreamLegend } from './stream/legend';
+import { bandsIn } from './stream/pot-bands';
 import { StepList } from './step/step-list';
 import { stepsView, wholeView } from './step/steps-view';
 import { useDraft, type DraftHandle } from '../../domain/drinks/use-draft';
@@ -132,6 +135,7 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
     setOpened(step);
   }, []);
   // One without a name has just been begun: from the keys it goes on from them.
+  const [askedMoment] = useState(() => new AskedMoment());
   const [called, setCalled] = useState(() => (document.name === '' && tool === null && wasByKeys() ? 1 : 0));
   const callNext = useCallback(() => {
     edit(NEXT_STEP);
@@ -180,108 +184,111 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
   const elsewhere = draft.conflicts.filter(({ at }) => !document.steps.some((step) => step.id === at));
   return (
     <LiveRunContext.Provider value={live}>
-      <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
-        {folded && !(short && large) ? (
-          <EditHead name={document.name} lines={linesWords(steps)} saved={saveState(draft)} typing={handle.typing} />
-        ) : null}
-        <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
-          <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
-            {folded ? null : (
-              <>
-                <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} typing={handle.typing} />
-                <DrinkHeader
-                  document={document}
-                  analysis={analysis}
-                  onEdit={handle.edit}
-                  onMake={make}
-                  onResize={openResize}
-                  onMore={openMenu}
-                />
-                {room ? <ToolStrip inHand={inHand} onPick={pickTool} /> : null}
-              </>
-            )}
-            {elsewhere.map(({ at }) => (
-              <View key={at}>{conflictAt(at)}</View>
-            ))}
-            <StepList
-              {...actions}
-              steps={steps}
-              analysis={analysis}
-              conflictAt={conflictAt}
-              narrow={narrow}
-              editing={editing?.at ?? null}
-              onEdit={edit}
-              keysBelow={folded}
-            />
-            <Composer
-              line={draft.composer}
-              onType={handle.type}
-              options={context.options}
-              onAdd={add}
-              onPaste={handle.paste}
-              onPick={pick}
-              onFocus={typeNext}
-              onLeave={leaveNext}
-              called={called}
-            />
-            {folded ? null : (
-              <>
-                <KitchenLine settings={context.settings} />
-                <MeasureAsk document={document} context={context} />
-                {(unread ? [] : wholeView(analysis)).map((text) => (
-                  <Text key={text} variant="small">
-                    {text}
-                  </Text>
-                ))}
-              </>
-            )}
-            <Text role="status" className="sr-only">
-              {said}
-            </Text>
-          </View>
-        </ScrollView>
-        <FiguresPanel
-          drinkId={id}
-          document={document}
-          analysis={analysis}
-          context={context}
-          onOpenStep={goOn}
-          narrow={narrow}
-          before={folded ? editing.before : null}
-        />
-        {folded ? (
-          <EditKeys
-            step={steps.find((step) => step.id === editing.at)}
-            steps={steps}
-            next={nextLine(steps, editing.at)}
-            actions={actions}
-            onEdit={goOn}
-          />
-        ) : null}
-        <SheetPlace.Provider value={sheet !== null && OVER_THE_PAGE.has(sheet) ? 'over' : 'beside'}>
-          {openedView ? (
-            <OpenedStep
-              drinkId={id}
-              view={openedView}
-              document={document}
-              analysis={analysis}
-              context={context}
-              onReplace={handle.replace}
-              onExchange={handle.exchange}
-              onClose={() => setOpened(null)}
-            />
+      <AskedMomentContext.Provider value={askedMoment}>
+        <View className={`flex-1 bg-sheet ${wide ? 'flex-row' : ''}`}>
+          {folded && !(short && large) ? (
+            <EditHead name={document.name} lines={linesWords(steps)} saved={saveState(draft)} typing={handle.typing} />
           ) : null}
-          <DrinkSheets
-            open={sheet}
-            draft={draft}
+          <ScrollView className="flex-1" contentContainerClassName="pb-8" role="main">
+            <View className="w-full max-w-[760px] gap-4 self-center px-4 pt-4 md:px-7">
+              {folded ? null : (
+                <>
+                  <TopLine kind={KIND_NAMES[analysis.drink.kind]} saved={saveState(draft)} typing={handle.typing} />
+                  <DrinkHeader
+                    document={document}
+                    analysis={analysis}
+                    onEdit={handle.edit}
+                    onMake={make}
+                    onResize={openResize}
+                    onMore={openMenu}
+                  />
+                  {room ? <ToolStrip inHand={inHand} onPick={pickTool} /> : null}
+                </>
+              )}
+              {elsewhere.map(({ at }) => (
+                <View key={at}>{conflictAt(at)}</View>
+              ))}
+              <StepList
+                {...actions}
+                steps={steps}
+                analysis={analysis}
+                conflictAt={conflictAt}
+                narrow={narrow}
+                editing={editing?.at ?? null}
+                onEdit={edit}
+                keysBelow={folded}
+              />
+              {folded ? null : <StreamLegend bands={bandsIn(analysis).join(' ')} />}
+              <Composer
+                line={draft.composer}
+                onType={handle.type}
+                options={context.options}
+                onAdd={add}
+                onPaste={handle.paste}
+                onPick={pick}
+                onFocus={typeNext}
+                onLeave={leaveNext}
+                called={called}
+              />
+              {folded ? null : (
+                <>
+                  <KitchenLine settings={context.settings} />
+                  <MeasureAsk document={document} context={context} />
+                  {(unread ? [] : wholeView(analysis)).map((text) => (
+                    <Text key={text} variant="small">
+                      {text}
+                    </Text>
+                  ))}
+                </>
+              )}
+              <Text role="status" className="sr-only">
+                {said}
+              </Text>
+            </View>
+          </ScrollView>
+          <FiguresPanel
+            drinkId={id}
+            document={document}
             analysis={analysis}
             context={context}
-            handle={handle}
-            onOpen={setSheet}
-            onDelete={() => void deleteIt()}
+            onOpenStep={goOn}
+            narrow={narrow}
+            before={folded ? editing.before : null}
           />
-        </SheetPlace.Provider>
-      </View>
+          {folded ? (
+            <EditKeys
+              step={steps.find((step) => step.id === editing.at)}
+              steps={steps}
+              next={nextLine(steps, editing.at)}
+              actions={actions}
+              onEdit={goOn}
+            />
+          ) : null}
+          <SheetPlace.Provider value={sheet !== null && OVER_THE_PAGE.has(sheet) ? 'over' : 'beside'}>
+            {openedView ? (
+              <OpenedStep
+                drinkId={id}
+                view={openedView}
+                document={document}
+                analysis={analysis}
+                context={context}
+                onReplace={handle.replace}
+                onExchange={handle.exchange}
+                onClose={() => setOpened(null)}
+              />
+            ) : null}
+            <DrinkSheets
+              open={sheet}
+              draft={draft}
+              analysis={analysis}
+              context={context}
+              handle={handle}
+              onOpen={setSheet}
+              onDelete={() => void deleteIt()}
+            />
+          </SheetPlace.Provider>
+        </View>
+      </AskedMomentContext.Provider>
     </LiveRunContext.Provider>
   );
 }

@@ -9,6 +9,7 @@ import { Choice } from '../../ui/choice';
 import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
+import { useHasRoomBeside } from '../../ui/use-layout';
 import { useSignOutMutation } from '../../domain/accounts/account-endpoints';
 import { ownerLeft } from '../../state/sync/owner';
 import { forgetSession } from '../../domain/accounts/known-session';
@@ -31,6 +32,9 @@ export function KitchenScreen() {
   const { data: kitchen, error, refetch } = useGetKitchenQuery();
   const [newInvitation] = useNewInvitationMutation();
   const [signOut] = useSignOutMutation();
+  // What it is worked out for at the left, what came of it and who is in it at the right.
+  const room = useHasRoomBeside();
+  const column = room ? 'min-w-0 flex-1 gap-4' : 'gap-4';
   if (!kitchen && error)
     return (
       <Message
@@ -57,45 +61,56 @@ export function KitchenScreen() {
     );
   };
   return (
-    <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''}>
-      <Equipment />
-      <Habits />
-      <Devices />
-      <View className="gap-1">
-        <Text variant="heading">Members</Text>
-        {kitchen.members.map(({ id, name, email }) => (
-          <View key={id} className="flex-row flex-wrap justify-between gap-2 border-b border-line py-3">
-            <Text variant="strong">{name}</Text>
-            <Text className="text-mute">{email}</Text>
+    <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''} columns={room}>
+      <View className={room ? 'flex-row items-start gap-10' : 'gap-4'}>
+        <View className={column}>
+          <Equipment />
+        </View>
+        <View className={column}>
+          <Habits />
+          <Devices />
+          <View className="gap-1">
+            <Text variant="heading">Members</Text>
+            {kitchen.members.map(({ id, name, email }) => (
+              <View key={id} className="flex-row flex-wrap justify-between gap-2 border-b border-line py-3">
+                <Text variant="strong">{name}</Text>
+                <Text className="text-mute">{email}</Text>
+              </View>
+            ))}
           </View>
-        ))}
-      </View>
-      {kitchen.demo ? null : (
-        <View className="gap-2">
-          <Text variant="heading">Let somebody in</Text>
-          <Text className="text-mute">
-            Whoever has this code can make an account in this kitchen and see and change everything in it.
-          </Text>
-          <View className="flex-row flex-wrap items-center gap-3">
-            <Text variant="heading" selectable>
-              {kitchen.invitation}
-            </Text>
-            <Button label="Replace it" kind="plain" onPress={() => void replaceCode()} />
+          {kitchen.demo ? null : (
+            <View className="gap-2">
+              <Text variant="heading">Let somebody in</Text>
+              <Text className="text-mute">
+                Whoever has this code can make an account in this kitchen and see and change everything in it.
+              </Text>
+              <View className="flex-row flex-wrap items-center gap-3">
+                <Text variant="heading" selectable>
+                  {kitchen.invitation}
+                </Text>
+                <Button label="Replace it" kind="plain" onPress={() => void replaceCode()} />
+              </View>
+            </View>
+          )}
+          <View className="gap-2">
+            <Text variant="heading">Day and night</Text>
+            <Choice label="Theme" options={THEMES} value={theme} onChange={(value) => dispatch(themeChosen(value))} />
+          </View>
+          <Button
+            label="What the words mean"
+            kind="plain"
+            className="self-start"
+            onPress={() => router.push('/words')}
+          />
+          <View className="gap-2 pt-2">
+            {unsent ? (
+              <Text className="text-heat">
+                Something is not saved yet. Wait until it is, or it stays on this device only.
+              </Text>
+            ) : null}
+            <Button label="Sign out" kind="danger" onPress={() => void leave()} className="self-start" />
           </View>
         </View>
-      )}
-      <View className="gap-2">
-        <Text variant="heading">Day and night</Text>
-        <Choice label="Theme" options={THEMES} value={theme} onChange={(value) => dispatch(themeChosen(value))} />
-      </View>
-      <Button label="What the words mean" kind="plain" className="self-start" onPress={() => router.push('/words')} />
-      <View className="gap-2 pt-2">
-        {unsent ? (
-          <Text className="text-heat">
-            Something is not saved yet. Wait until it is, or it stays on this device only.
-          </Text>
-        ) : null}
-        <Button label="Sign out" kind="danger" onPress={() => void leave()} className="self-start" />
       </View>
     </Page>
   );

@@ -1,5 +1,6 @@
 import type { LogbookFilter, LogbookRow, LogbookSort } from '@wellhydra/contract';
 import { skipToken } from '@reduxjs/toolkit/query';
+import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { queryOf, useChartLogbookQuery, useListLogbookInfiniteQuery } from '../../domain/logbook/logbook-endpoints';
@@ -100,15 +101,23 @@ export function LogbookScreen() {
           </View>
         </View>
         {rows.length === 0 && !filtered ? (
-          <Text className="text-mute">
-            Make a drink and put it on the shelf: what it was to be and what came stands here.
-          </Text>
+          <View className="items-start gap-3">
+            <Text className="text-mute">
+              Make a drink and put it on the shelf: what it was to be and what came stands here.
+            </Text>
+            <Button label="Go to drinks" onPress={() => router.push('/drinks')} />
+          </View>
         ) : (
           <>
             {wide || filtering ? <Filters filter={typed} now={now} cooks={cooks} onChange={setFilter} /> : null}
             {wide ? null : <Choice label="What is shown" options={VIEWS} value={view} onChange={setView} />}
             {charts && rows.length > 0 && (wide || view === 'charts') ? <LogbookChartsPart charts={charts} /> : null}
-            {rows.length === 0 ? <Text className="text-mute">No brew is so.</Text> : null}
+            {rows.length === 0 ? (
+              <View className="items-start gap-3">
+                <Text className="text-mute">No brew is like that.</Text>
+                <Button label="Show all" kind="plain" onPress={() => setFilter({})} />
+              </View>
+            ) : null}
             {wide ? (
               rows.length > 0 ? (
                 <BrewTable rows={rows} sort={sort} onSort={setSort} />

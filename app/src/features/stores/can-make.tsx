@@ -1,4 +1,4 @@
-import { Link } from 'expo-router';
+import { Link, router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
@@ -42,7 +42,12 @@ export function CanMake({ now }: { readonly now: Date }) {
   const ready = views.filter(({ missing }) => missing.length === 0).length;
   const shown = all ? views : views.slice(0, Math.max(FIRST, Math.min(ready, 2 * FIRST)));
   if (views.length === 0)
-    return <Text className="text-mute">Write a drink, and what is missing for it stands here.</Text>;
+    return (
+      <View className="items-start gap-3">
+        <Text className="text-mute">Write a drink, and what is missing for it stands here.</Text>
+        <Button label="Go to drinks" onPress={() => router.push('/drinks')} />
+      </View>
+    );
   return (
     <View className="gap-2">
       <Text variant="small" role="status">

@@ -88,7 +88,7 @@ export function StoresScreen() {
             {view === 'house' ? (
               <>
                 <Field label="Find an ingredient, a place, a shop" value={search} onChangeText={setSearch} />
-                {stock.length === 0 ? <Text className="text-mute">Nothing in the house is called so.</Text> : null}
+                {stock.length === 0 ? <Text className="text-mute">Nothing in the house goes by that name.</Text> : null}
                 <OwnBottlesList now={now} search={search} />
                 <StockList
                   stock={stock}

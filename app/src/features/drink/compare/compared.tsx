@@ -9,7 +9,12 @@ import { Rail } from '../../../ui/rail';
 import { Text } from '../../../ui/text';
 import { useHasLargeText } from '../../../ui/use-large-text';
 import { useIsWide } from '../../../ui/use-layout';
+import { BANDS } from '../../../ui/bands';
+import { AskedOr } from '../figures/asked-or';
 import { LiveRunContext } from '../live-run';
+import { AskedMoment, AskedMomentContext } from '../stream/asked-moment';
+import { StreamLegend } from '../stream/legend';
+import { bandsIn } from '../stream/pot-bands';
 import type { Other } from './choose-other';
 import { compareView, type CompareView, type DifferenceView, type EndView } from './compare-view';
 import { FacingStreams } from './facing-streams';
@@ -34,6 +39,7 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
   const basis = useAppSelector((state) => state.preferences.basis);
   const view = useMemo(() => compareView(document, other.document, context, basis), [document, other, context, basis]);
   const wide = useIsWide();
+  const [askedMoment] = useState(() => new AskedMoment());
   const [taken, setTaken] = useState<Taken | null>(null);
   const take = (difference: DifferenceView) => {
     setTaken({ title: difference.title, before: document });
@@ -44,6 +50,7 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
     onChange?.(taken.before, `As before: ${taken.title}`);
     setTaken(null);
   };
+  const bands = BANDS.filter((band) => view.streams.some(({ analysis }) => bandsIn(analysis).includes(band))).join(' ');
   const names = [document.name || 'This drink', other.title] as const;
   const streams = (
     <View className="gap-3">
@@ -63,6 +70,7 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
         <End view={view.ends[0]} />
         <End view={view.ends[1]} right />
       </SideBySide>
+      <StreamLegend bands={bands} />
       <Button label="Compare with another" kind="plain" onPress={onAgain} className="self-start" />
     </View>
   );
@@ -83,20 +91,27 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
   );
   if (!wide)
     return (
-      <View className="gap-4">
-        <View className="on-panel -mx-5 bg-panel p-5">{figures}</View>
-        {streams}
-      </View>
+      // The panel is not in sight beside the streams: what is asked of them is said over them.
+      <AskedMomentContext.Provider value={null}>
+        <View className="gap-4">
+          <View className="on-panel -mx-5 bg-panel p-5">{figures}</View>
+          {streams}
+        </View>
+      </AskedMomentContext.Provider>
     );
   return (
-    <View className="min-h-0 flex-1 flex-row">
-      <ScrollView className="flex-1" contentContainerClassName="p-6 pt-2">
-        {streams}
-      </ScrollView>
-      <View className="on-panel w-[380px] bg-panel" role="complementary" aria-label="What that does">
-        <ScrollView contentContainerClassName="p-6 pb-12">{figures}</ScrollView>
+    <AskedMomentContext.Provider value={askedMoment}>
+      <View className="min-h-0 flex-1 flex-row">
+        <ScrollView className="flex-1" contentContainerClassName="p-6 pt-2">
+          {streams}
+        </ScrollView>
+        <View className="on-panel w-[380px] bg-panel" role="complementary" aria-label="What that does">
+          <ScrollView contentContainerClassName="p-6 pb-12">
+            <AskedOr>{figures}</AskedOr>
+          </ScrollView>
+        </View>
       </View>
-    </View>
+    </AskedMomentContext.Provider>
   );
 }
 

@@ -17,16 +17,16 @@ import { useMadeForWords } from '../people/use-made-for-words';
 import { useNamedOf } from '../../../domain/people/use-named';
 import { NamedList } from '../../../ui/named-list';
 import type { RunContext } from '../../../domain/run/run-context';
-import type { SpreadAnswer } from './answer-spread';
-import { CautionList, StopCautions, StopTitles } from './cautions';
-import { cautionsView, keepingView } from '../../../domain/drinks/cautions-view';
+import { AskedOr } from './asked-or';
+import { StopCautions, StopTitles } from './cautions';
+import { cautionsView } from '../../../domain/drinks/cautions-view';
 import { OriginSheet } from './origin-sheet';
 import { originView } from './origin-view';
 import { useLiveAnalysis } from '../live-run';
 import { figuresView, type FigureView, type Ranges } from './figures-view';
 import { FoldedFigures } from './folded-figures';
 import { basisTitle } from '../../../domain/words/yield-words';
-import { oddsWords, targetWords } from './target-words';
+import { MoreAboutIt } from './more-about-it';
 import { UnreadNote, unreadLines } from './unread-lines';
 import { useSpread } from './use-spread';
 
@@ -114,14 +114,16 @@ export const FiguresPanel = memo(function FiguresPanel({
           onPanel
         />
       ) : null}
-      <LiveRails
-        analysis={analysis}
-        basis={basis}
-        ranges={spread.ranges}
-        most={most}
-        narrow={wide && narrow}
-        onAsk={setAsked}
-      />
+      <AskedOr>
+        <LiveRails
+          analysis={analysis}
+          basis={basis}
+          ranges={spread.ranges}
+          most={most}
+          narrow={wide && narrow}
+          onAsk={setAsked}
+        />
+      </AskedOr>
       {whole ? <MoreAboutIt analysis={analysis} spread={spread} partial={unread.length > 0} /> : null}
       {askedFigure ? (
         <OriginSheet view={originView(analysis, basis, askedFigure)} onClose={() => setAsked(null)} />
@@ -158,7 +160,9 @@ export const FiguresPanel = memo(function FiguresPanel({
       <PullHandle onUp={pullUp} onDown={pullDown} />
       {before && !open ? (
         <Folded musts={musts} bare={large && short} cautions={cautions.stops} toggle={toggle}>
-          <FoldedFigures analysis={analysis} before={before} basis={basis} />
+          <AskedOr>
+            <FoldedFigures analysis={analysis} before={before} basis={basis} />
+          </AskedOr>
         </Folded>
       ) : (
         <>
@@ -173,7 +177,10 @@ export const FiguresPanel = memo(function FiguresPanel({
             <ScrollView>{figuresAndMore}</ScrollView>
           ) : large || short ? (
             // With large letters, and on a low screen, it gives way to what is edited, but for what must not be missed.
-            musts
+            <>
+              {musts}
+              <AskedOr>{null}</AskedOr>
+            </>
           ) : (
             figuresAndMore
           )}
@@ -250,39 +257,4 @@ const LiveRails = memo(function LiveRails({
 /** Whom it is not for, where there is room for one line. */
 function NamedLine({ words }: { readonly words: string }) {
   return words ? <Text className="text-14 font-bold leading-20 text-[#FFB199]">{words}</Text> : null;
-}
-
-function MoreAboutIt({
-  analysis,
-  spread,
-  partial,
-}: {
-  readonly analysis: Analysis;
-  readonly spread: SpreadAnswer;
-  /** A part of it is not read: nothing is promised of the rest. */
-  readonly partial: boolean;
-}) {
-  const cautions = cautionsView(analysis);
-  const keeping = partial ? null : keepingView(analysis);
-  const target = partial ? null : targetWords(analysis);
-  const odds = oddsWords(spread.chanceTooSalty);
-  return (
-    <View className="gap-5 pt-2">
-      {target ? (
-        <View className="gap-1">
-          <Text className="text-14 leading-20 text-panelmute">{target}</Text>
-          {odds ? <Text className="text-14 leading-20 text-panelmute">{odds}</Text> : null}
-        </View>
-      ) : null}
-      <CautionList cautions={cautions.others} />
-      {keeping ? (
-        <View className="gap-1">
-          <Text variant="heading" className="text-onpanel">
-            {keeping.title}
-          </Text>
-          <Text className="text-15 leading-22 text-panelmute">{keeping.text}</Text>
-        </View>
-      ) : null}
-    </View>
-  );
 }

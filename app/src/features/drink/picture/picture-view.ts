@@ -1,10 +1,10 @@
 import type { Analysis } from '@wellhydra/core/analyse';
 import type { DrinkDocument } from '@wellhydra/core/drink';
-import { BANDS, BAND_NAMES, type Band } from '../../../ui/bands';
+import { BAND_NAMES, type Band } from '../../../ui/bands';
 import { KIND_NAMES } from '../../../domain/drinks/kinds';
 import { yieldWords } from '../../../domain/words/yield-words';
 import { stepsView, type StepView } from '../step/steps-view';
-import { potShares } from '../stream/pot-bands';
+import { bandsIn } from '../stream/pot-bands';
 import { streamShape, type StreamShape } from '../stream/stream-shape';
 
 /** A line of words on the picture. */
@@ -64,12 +64,6 @@ const wordsOf = ({ title, details }: StepView) =>
     [title, 'step'],
     [details, 'small'],
   ] as const;
-
-/** Bands that are in the pot at any time, in the order they lie. */
-const bandsIn = ({ trace }: Analysis): readonly Band[] => {
-  const found = new Set(trace.entries.flatMap(({ pot }) => potShares(pot).map(({ band }) => band)));
-  return BANDS.filter((band) => found.has(band));
-};
 
 /** A drink as a picture to be shared: its name, its stream with the steps beside it, and what the colours are. */
 export function pictureView(document: DrinkDocument, analysis: Analysis): PictureView {

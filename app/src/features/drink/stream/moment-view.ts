@@ -11,7 +11,7 @@ export interface MomentView {
   /** Mass, volume, warmth, strength. */
   readonly facts: string;
   readonly parts: readonly { readonly band: Band; readonly name: string; readonly grams: string }[];
-  /** What left in this step, and what the plants in the pot have taken up. */
+  /** What left in this step, what the plants in the pot have taken up, and at the end what each serving takes. */
   readonly leaves: string;
   readonly spoken: string;
 }
@@ -31,6 +31,12 @@ function leavesWords({ steam_g, strained_g = 0, drawn_g = 0 }: Analysis['trace']
 const soakedWords = ({ soaked_g }: Pot): string =>
   soaked_g >= 1 ? `of the pieces ${showMass(soaked_g)} is what they have taken up` : '';
 
+/** At its end, what each glass or spoon takes of it. */
+function servedWords({ serving, trace }: Analysis, entry: Analysis['trace']['entries'][number]): string {
+  if (!serving || !(serving.servings > 0) || entry !== trace.entries.at(-1)) return '';
+  return `each serving of ${serving.text} takes ${showMass(entry.mass_g / serving.servings)}`;
+}
+
 /** The pot after a step of the batch, counted from 0; the nearest earlier one where that step was not understood. */
 export function momentView(analysis: Analysis, step: number): MomentView | null {
   const entry = analysis.trace.entries.findLast((each) => each.step <= step);
@@ -49,7 +55,7 @@ export function momentView(analysis: Analysis, step: number): MomentView | null 
   ]
     .filter(Boolean)
     .join(' · ');
-  const leaves = [leavesWords(entry), soakedWords(entry.pot)].filter(Boolean).join('; ');
+  const leaves = [leavesWords(entry), soakedWords(entry.pot), servedWords(analysis, entry)].filter(Boolean).join('; ');
   const title = `After step ${step + 1}, ${durationWords(entry.at_min)} in`;
   return {
     step,

@@ -1,3 +1,4 @@
+import type { Analysis } from '@wellhydra/core/analyse';
 import { potContents, type Pot } from '@wellhydra/core/simulate';
 import { BANDS, type Band } from '../../../ui/bands';
 
@@ -39,4 +40,10 @@ export function potShares(pot: Pot): readonly PotShare[] {
   const whole = widthOf(drawn);
   if (whole <= 0) return [];
   return BANDS.map((band) => ({ band, share: drawn[band] / whole })).filter(({ share }) => share > LEAST_SHARE);
+}
+
+/** Bands that are in the pot at any time, in the order they lie. */
+export function bandsIn({ trace }: Analysis): readonly Band[] {
+  const found = new Set(trace.entries.flatMap(({ pot }) => potShares(pot).map(({ band }) => band)));
+  return BANDS.filter((band) => found.has(band));
 }

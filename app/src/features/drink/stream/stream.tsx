@@ -1,11 +1,11 @@
 import type { Analysis } from '@wellhydra/core/analyse';
-import { memo, useId, useMemo, useState } from 'react';
+import { memo, useContext, useEffect, useId, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { BandPatterns, bandFill } from '../../../ui/band-patterns';
-import { BAND_COLOURS, type Band } from '../../../ui/bands';
-import { Text } from '../../../ui/text';
 import { useLiveAnalysis } from '../live-run';
+import { AskedMomentContext } from './asked-moment';
+import { Moment } from './moment';
 import { momentView, type MomentView } from './moment-view';
 import { OUTFLOW_FILL, OUTFLOW_OPACITY } from './outflow-fill';
 import { streamShape } from './stream-shape';
@@ -20,8 +20,9 @@ interface StreamProps {
   readonly mirrored?: boolean;
 }
 
-/** Width of what is said of a place, px. */
-const CARD_px = 236;
+/** Width of what is said of a place, px, and how far it stands from the edge. */
+const CARD_px = 228;
+const CARD_EDGE_px = 6;
 
 const rowAt = (rowEnds: readonly number[], y: number): number => {
   const row = rowEnds.findIndex((end) => y < end);
@@ -32,10 +33,18 @@ const rowAt = (rowEnds: readonly number[], y: number): number => {
 export const Stream = memo(function Stream({ analysis, rowEnds, width, room, mirrored = false }: StreamProps) {
   const [asked, setAsked] = useState<number | null>(null);
   const height = rowEnds.at(-1) ?? 0;
-  if (height === 0) return null;
   const last = rowEnds.length - 1;
   const row = asked === null ? null : Math.min(asked, last);
-  const moment = momentView(analysis, row ?? last);
+  const moment = useMemo(() => momentView(analysis, row ?? last), [analysis, row, last]);
+  const elsewhere = useContext(AskedMomentContext);
+  // Where the card would cover the steps, the panel says it.
+  const panel = room < CARD_px + CARD_EDGE_px ? elsewhere : null;
+  const told = row === null ? null : moment;
+  useEffect(() => {
+    panel?.ask(told);
+    return () => panel?.ask(null);
+  }, [panel, told]);
+  if (height === 0) return null;
   const move = (by: number) => setAsked(Math.max(0, Math.min(last, (row ?? (by > 0 ? -1 : last + 1)) + by)));
   const keys: Readonly<Record<string, () => void>> = {
     ArrowDown: () => move(1),
@@ -88,8 +97,12 @@ export const Stream = memo(function Stream({ analysis, rowEnds, width, room, mir
           />
         )}
       </View>
-      {row !== null && moment ? (
-        <MomentCard moment={moment} top={rowEnds[row]! + 2} left={mirrored ? room - CARD_px - 8 : 8} />
+      {row !== null && moment && !panel ? (
+        <MomentCard
+          moment={moment}
+          top={rowEnds[row]! + 2}
+          left={mirrored ? room - CARD_px - CARD_EDGE_px : CARD_EDGE_px}
+        />
       ) : null}
     </View>
   );
@@ -144,10 +157,6 @@ const River = memo(function River({
   return <Path d={path} fill={fill} opacity={opacity} />;
 });
 
-function Swatch({ band }: { readonly band: Band }) {
-  return <View className="h-[12px] w-[12px] rounded-[3px]" style={{ backgroundColor: BAND_COLOURS[band] }} />;
-}
-
 /** What is in the pot at the place that was asked for. */
 function MomentCard({
   moment,
@@ -163,28 +172,7 @@ function MomentCard({
       className="on-panel absolute gap-1 rounded-[12px] bg-panel p-3"
       style={{ top, left, width: CARD_px, pointerEvents: 'none' }}
     >
-      <Text variant="smallStrong" className="text-onpanel">
-        {moment.title}
-      </Text>
-      <Text variant="small" className="text-panelmute">
-        {moment.facts}
-      </Text>
-      {moment.parts.map(({ band, name, grams }) => (
-        <View key={band} className="flex-row items-center gap-2">
-          <Swatch band={band} />
-          <Text variant="small" className="flex-1 text-onpanel">
-            {name}
-          </Text>
-          <Text variant="smallStrong" className="text-onpanel">
-            {grams}
-          </Text>
-        </View>
-      ))}
-      {moment.leaves ? (
-        <Text variant="small" className="text-panelmute">
-          {moment.leaves}
-        </Text>
-      ) : null}
+      <Moment moment={moment} />
     </View>
   );
 }
