@@ -194,6 +194,14 @@ describe('two drinks side by side', () => {
     const { rails, differences } = compareView(ELDER, ELDER, USUAL_CONTEXT);
     expect([rails, differences]).toEqual([[], []]);
   });
+  test('beside one with nothing in it every step is a difference, and the last that is taken over makes it whole', () => {
+    const nothing = { ...ELDER, steps: [] };
+    const view = compareView(nothing, ELDER, USUAL_CONTEXT);
+    expect(view.steps.map(({ kind }) => kind)).toEqual(ELDER.steps.map(() => 'only-second'));
+    expect(view.differences).toHaveLength(ELDER.steps.length);
+    expect(view.bands.split(' ')).toEqual(expect.arrayContaining(['water', 'sugar', 'pieces']));
+    expect(compareView(nothing, nothing, USUAL_CONTEXT)).toMatchObject({ steps: [], rails: [], bands: '' });
+  });
   test('a step of the glass is beside no stretch of a stream', () => {
     const glass = {
       ...ELDER,

@@ -7,16 +7,25 @@ import type { Page } from '@playwright/test';
  */
 function keyboard(page: Page) {
   let pressed = 0;
+  const press = async (...keys: readonly string[]) => {
+    for (const key of keys) await page.keyboard.press(key);
+    pressed += keys.length;
+  };
+  /** A line with the Enter that ends it. */
+  const line = async (text: string) => {
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+    pressed += 1;
+  };
   return {
-    press: async (...keys: readonly string[]) => {
-      for (const key of keys) await page.keyboard.press(key);
-      pressed += keys.length;
-    },
-    /** A line with the Enter that ends it. */
-    line: async (text: string) => {
-      await page.keyboard.type(text);
-      await page.keyboard.press('Enter');
-      pressed += 1;
+    press,
+    line,
+    /** A kind by its name, begun: the keys are where its next step is typed. */
+    begin: async (kind: string) => {
+      await press('n');
+      await expect(mind(page)).toBeFocused();
+      await line(kind);
+      await expect(page.getByLabel('Next step')).toBeFocused();
     },
     pressed: () => pressed,
   };
@@ -50,11 +59,8 @@ test('infused water, by its letter', async ({ page }) => {
 });
 
 test('a dried-berry tonic with a long steep', async ({ page }) => {
-  const { press, line, pressed } = keyboard(page);
-  await press('n');
-  await expect(mind(page)).toBeFocused();
-  await line('tonic');
-  await expect(page.getByLabel('Next step')).toBeFocused();
+  const { press, begin, pressed } = keyboard(page);
+  await begin('tonic');
   await press('Escape');
   await expect(page.getByRole('button', { name: /^40 g dried elderberries/ })).toBeFocused();
   await press('s');
@@ -73,11 +79,8 @@ test('a dried-berry tonic with a long steep', async ({ page }) => {
 });
 
 test('rehydration in a hurry, and a doubled salt is caught at the key', async ({ page }) => {
-  const { press, line, pressed } = keyboard(page);
-  await press('n');
-  await expect(mind(page)).toBeFocused();
-  await line('rehydration');
-  await expect(page.getByLabel('Next step')).toBeFocused();
+  const { press, begin, pressed } = keyboard(page);
+  await begin('rehydration');
   await expect(page.getByText('Too salty to give')).toHaveCount(0);
   expect(pressed()).toBeLessThanOrEqual(2 * 2);
   await press('ArrowUp', 'ArrowUp', 'ArrowUp');
@@ -96,11 +99,8 @@ test('rehydration in a hurry, and a doubled salt is caught at the key', async ({
 });
 
 test('a sports drink with sugar or honey, side by side', async ({ page }) => {
-  const { press, line, pressed } = keyboard(page);
-  await press('n');
-  await expect(mind(page)).toBeFocused();
-  await line('sports drink');
-  await expect(page.getByLabel('Next step')).toBeFocused();
+  const { press, line, begin, pressed } = keyboard(page);
+  await begin('sports drink');
   await press('Escape', '.');
   await inDialog(page, 'More');
   await press('v');
@@ -122,11 +122,8 @@ test('a sports drink with sugar or honey, side by side', async ({ page }) => {
 });
 
 test('a syrup for keeping in jars', async ({ page }) => {
-  const { press, line, pressed } = keyboard(page);
-  await press('n');
-  await expect(mind(page)).toBeFocused();
-  await line('syrup');
-  await expect(page.getByLabel('Next step')).toBeFocused();
+  const { line, begin, pressed } = keyboard(page);
+  await begin('syrup');
   await line('process 10 min in a hot-water bath at 300 m');
   await line('store in the cool room');
   await expect(steps(page).filter({ hasText: 'Process jars 10 min' })).toBeVisible();
@@ -154,4 +151,17 @@ test('keys are on the page after each way to another, and shortcuts stay out of 
   await expect(page.getByRole('group', { name: 'Kinds' }).getByRole('button', { name: /^Sports drink/ })).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('out of the box of a drink without steps Escape leaves the keys in it', async ({ page }) => {
+  await page.keyboard.press('n');
+  await expect(mind(page)).toBeFocused();
+  await page.getByRole('checkbox', { name: 'Begin with the usual steps' }).press('Space');
+  await mind(page).focus();
+  await page.keyboard.type('tonic');
+  await page.keyboard.press('Enter');
+  const next = page.getByLabel('Next step');
+  await expect(next).toBeFocused();
+  for (const key of ['Escape', 'ArrowUp']) await page.keyboard.press(key);
+  await expect(next).toBeFocused();
 });

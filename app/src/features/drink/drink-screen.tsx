@@ -35,7 +35,6 @@ import { EditHead } from './edit/edit-head';
 import { EditKeys } from './edit/edit-keys';
 import { linesWords, nextLine } from './edit/next-line';
 import { NEXT_STEP, useEditing } from './edit/use-editing';
-import { useLeavingNext } from './edit/use-leaving-next';
 import { useStepActions } from './edit/use-step-actions';
 import { LiveRunContext, useLiveRun } from './live-run';
 import { AskedMoment, AskedMomentContext } from './stream/asked-moment';
@@ -108,6 +107,7 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
   const forRun = useMemo(() => ({ options, preparationsFor }), [options, preparationsFor]);
   const { live, analysis } = useLiveRun(document, forRun, handle.typing);
   const [opened, setOpened] = useState<string | null>(null);
+  const bands = useMemo(() => bandsIn([analysis]).join(' '), [analysis]);
   const steps = useMemo(() => stepsView(document, analysis), [document, analysis]);
   const openedView = opened === null ? undefined : steps.find(({ id }) => id === opened);
   const inHand = sheet === null || OVER_THE_PAGE.has(sheet) ? null : (sheet as Exclude<OpenSheet, 'menu' | null>);
@@ -134,15 +134,14 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
     setSheet(null);
     setOpened(step);
   }, []);
-  // One without a name has just been begun: from the keys it goes on from them.
   const [askedMoment] = useState(() => new AskedMoment());
+  // One without a name has just been begun: from the keys it goes on from them.
   const [called, setCalled] = useState(() => (document.name === '' && tool === null && wasByKeys() ? 1 : 0));
   const callNext = useCallback(() => {
     edit(NEXT_STEP);
     setCalled((before) => before + 1);
   }, [edit]);
-  const { actions, said } = useStepActions(handle, steps, edit, callNext, openStep);
-  const leaveNext = useLeavingNext(steps, edit);
+  const { actions, leaveNext, said } = useStepActions(handle, steps, edit, callNext, openStep);
   useShortcuts({ '.': openMenu });
   const goOn = useCallback(
     (at: string | null) => {
@@ -218,7 +217,7 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
                 onEdit={edit}
                 keysBelow={folded}
               />
-              {folded ? null : <StreamLegend bands={bandsIn(analysis).join(' ')} />}
+              {folded ? null : <StreamLegend bands={bands} />}
               <Composer
                 line={draft.composer}
                 onType={handle.type}

@@ -1,11 +1,12 @@
 import { Link } from 'expo-router';
 import { memo, useMemo, useRef, useState } from 'react';
-import { FlatList, Pressable, TextInput, View } from 'react-native';
+import { FlatList, Pressable, type TextInput, View } from 'react-native';
 import { LyingStream } from '../../ui/lying-stream';
 import { Text } from '../../ui/text';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import type { DrinkLine } from './drinks-view';
 import { NONE_LEFT, type LeftView } from './left-view';
+import { SearchDrinks } from './search-drinks';
 import { useDrinksList } from './use-drinks-list';
 
 /** A line's height, px: the one that is open is scrolled to by it. */
@@ -22,16 +23,7 @@ export function DrinksBeside({ current }: { readonly current: string }) {
   return (
     <View role="navigation" aria-label="Other drinks" className="w-[272px] border-r border-line bg-mist">
       <View className="p-3">
-        <TextInput
-          ref={box}
-          aria-label="Search drinks"
-          placeholder="Name, kind or ingredient"
-          placeholderTextColor="#5B706F"
-          value={search}
-          blurOnSubmit={false}
-          onChangeText={setSearch}
-          className="min-h-[44px] w-full rounded-[12px] border border-line bg-sheet px-3 font-body text-15 text-ink"
-        />
+        <SearchDrinks box={box} search={search} onSearch={setSearch} className="min-h-[44px] text-15" />
       </View>
       {isHere ? (
         <FlatList

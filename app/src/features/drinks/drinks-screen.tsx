@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import Plus from 'lucide-react-native/icons/plus';
 import { useMemo, useRef, useState, type ComponentType } from 'react';
-import { FlatList, TextInput, View } from 'react-native';
+import { FlatList, type TextInput, View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { Button } from '../../ui/button';
 import { Loading, Message } from '../../ui/page-state';
@@ -12,6 +12,7 @@ import { DrinkRow } from './drink-row';
 import { FirstUse } from './first-use';
 import { drinkRows } from './drinks-view';
 import { NONE_LEFT } from './left-view';
+import { SearchDrinks } from './search-drinks';
 import { useDrinksList } from './use-drinks-list';
 
 interface DrinksScreenProps {
@@ -64,15 +65,11 @@ export function DrinksScreen({ NewDrink }: DrinksScreenProps) {
             <Text variant="title" className="flex-1">
               Drinks
             </Text>
-            <TextInput
-              ref={searchBox}
-              aria-label="Search drinks"
-              placeholder="Name, kind or ingredient"
-              placeholderTextColor="#6B807F"
-              value={search}
-              blurOnSubmit={false}
-              onChangeText={setSearch}
-              className="order-last min-h-[48px] w-full rounded-[12px] border border-line bg-sheet px-3 font-body text-16 text-ink md:order-none md:w-[300px]"
+            <SearchDrinks
+              box={searchBox}
+              search={search}
+              onSearch={setSearch}
+              className="order-last min-h-[48px] text-16 md:order-none md:w-[300px]"
             />
             {columns > 1 ? <Button label="Check a recipe" kind="plain" onPress={() => router.push('/check')} /> : null}
             <Button label="New drink" icon={Plus} onPress={() => setChoosing(true)} />

@@ -16,6 +16,7 @@ import { qualifierWords, stepTitle } from '../../../domain/words/step-words';
 import { yieldWords } from '../../../domain/words/yield-words';
 import { WORTH_SHOWING } from '../figures/figure-measures';
 import { figuresView, sensible, type FigureView } from '../figures/figures-view';
+import { bandsIn } from '../stream/pot-bands';
 import { facingPots } from './facing-rows';
 import type { FacingRow, FacingStream } from './facing-streams';
 
@@ -23,6 +24,8 @@ import type { FacingRow, FacingStream } from './facing-streams';
 export interface CompareView {
   readonly steps: readonly FacingRow[];
   readonly streams: readonly [FacingStream, FacingStream];
+  /** Bands of either stream, as its legend takes them. */
+  readonly bands: string;
   /** What each comes to: how much, how long, until when. */
   readonly ends: readonly [EndView, EndView];
   /** Figures that differ, as the second has them, each with what it is in the first. */
@@ -150,6 +153,7 @@ export function compareView(
       second: words(is),
     })),
     streams: facingPots(rows, both, ({ atServing }) => !atServing),
+    bands: bandsIn(both).join(' '),
     ends: [endView(both[0]), endView(both[1])],
     rails: figuresView(both[1], basis, {}, both[0]).filter(({ was }) => was !== undefined),
     differences: differencesOf(first, rows, both[0], context),

@@ -9,12 +9,10 @@ import { Rail } from '../../../ui/rail';
 import { Text } from '../../../ui/text';
 import { useHasLargeText } from '../../../ui/use-large-text';
 import { useIsWide } from '../../../ui/use-layout';
-import { BANDS } from '../../../ui/bands';
 import { AskedOr } from '../figures/asked-or';
 import { LiveRunContext } from '../live-run';
 import { AskedMoment, AskedMomentContext } from '../stream/asked-moment';
 import { StreamLegend } from '../stream/legend';
-import { bandsIn } from '../stream/pot-bands';
 import type { Other } from './choose-other';
 import { compareView, type CompareView, type DifferenceView, type EndView } from './compare-view';
 import { FacingStreams } from './facing-streams';
@@ -50,7 +48,6 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
     onChange?.(taken.before, `As before: ${taken.title}`);
     setTaken(null);
   };
-  const bands = BANDS.filter((band) => view.streams.some(({ analysis }) => bandsIn(analysis).includes(band))).join(' ');
   const names = [document.name || 'This drink', other.title] as const;
   const streams = (
     <View className="gap-3">
@@ -70,7 +67,7 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
         <End view={view.ends[0]} />
         <End view={view.ends[1]} right />
       </SideBySide>
-      <StreamLegend bands={bands} />
+      <StreamLegend bands={view.bands} />
       <Button label="Compare with another" kind="plain" onPress={onAgain} className="self-start" />
     </View>
   );

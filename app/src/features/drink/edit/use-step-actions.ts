@@ -64,6 +64,16 @@ export function useStepActions(
     },
     [edit, callNext],
   );
+  const leaveNext = useCallback(
+    (way: 'up' | 'away') => {
+      const [first, last] = [latest.current[0], latest.current.at(-1)];
+      if (way === 'up' && last) return edit(last.id);
+      // Where there is no step yet the keys stay in the box: they would fall to the page.
+      edit(null);
+      return rowElement(first?.id)?.querySelector<HTMLElement>('[role=button]')?.focus();
+    },
+    [edit],
+  );
   const actions = useMemo(
     (): StepRowActions => ({
       onRewrite: rewrite,
@@ -75,5 +85,5 @@ export function useStepActions(
     }),
     [rewrite, moveIt, removeIt, besideIt, duplicateIt, onOpen],
   );
-  return { actions, said };
+  return { actions, leaveNext, said };
 }

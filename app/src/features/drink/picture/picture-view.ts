@@ -90,7 +90,7 @@ export function pictureView(document: DrinkDocument, analysis: Analysis): Pictur
     y,
   );
   const rowEnds = rows.map(({ end }) => end - top);
-  const bands = bandsIn(analysis);
+  const bands = bandsIn([analysis]);
   const legendTop = inGlass.end + 40;
   const legend = bands.map((band, at) => ({
     band,

@@ -42,8 +42,9 @@ export function potShares(pot: Pot): readonly PotShare[] {
   return BANDS.map((band) => ({ band, share: drawn[band] / whole })).filter(({ share }) => share > LEAST_SHARE);
 }
 
-/** Bands that are in the pot at any time, in the order they lie. */
-export function bandsIn({ trace }: Analysis): readonly Band[] {
-  const found = new Set(trace.entries.flatMap(({ pot }) => potShares(pot).map(({ band }) => band)));
+/** Bands that are in any of the pots at any time, in the order they lie. */
+export function bandsIn(analyses: readonly Analysis[]): readonly Band[] {
+  const pots = analyses.flatMap(({ trace }) => trace.entries.map(({ pot }) => pot));
+  const found = new Set(pots.flatMap((pot) => potShares(pot).map(({ band }) => band)));
   return BANDS.filter((band) => found.has(band));
 }
