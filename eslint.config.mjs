@@ -1,6 +1,7 @@
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import { UNSAID } from './scripts/lib/vocabulary.mjs';
 
 export default tseslint.config(
   { ignores: ['**/node_modules/**', '**/dist/**', '**/.build/**', '**/.expo/**', '.data/**', 'e2e/test-results/**'] },
@@ -17,6 +18,18 @@ export default tseslint.config(
       eqeqeq: 'error',
       'prefer-const': 'error',
     },
+  },
+  {
+    files: [
+      'app/src/**/*.{ts,tsx}',
+      'core/src/**/*.ts',
+      'contract/src/**/*.ts',
+      'server/src/**/*.ts',
+      'cli/src/**/*.ts',
+    ],
+    // What people write is read in whatever words they use.
+    ignores: ['core/src/read/**', 'server/src/accounts/common-passphrases/**'],
+    rules: { 'no-restricted-syntax': ['error', ...UNSAID] },
   },
   { files: ['app/src/**/*.{ts,tsx}'], ...hooks.configs.flat.recommended },
   {

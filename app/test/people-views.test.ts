@@ -67,7 +67,7 @@ describe('who drinks it', () => {
     expect(Wilf!.asks).toEqual([
       {
         title: 'Potassium, added: over Wilf’s line',
-        text: 'This brings it to 591 mg of 400 mg a day, from the clinic.',
+        text: 'This brings it to 591 mg, more than the 400 mg a day, from the clinic.',
       },
     ]);
     expect(Wilf!.grave).toBe(true);

@@ -16,6 +16,7 @@ import { originView } from '../src/features/drink/figures/origin-view';
 import { composerView, stepsView, wholeView } from '../src/features/drink/step/steps-view';
 import { substitutesView } from '../src/features/drink/step/substitutes-view';
 import { momentsView } from '../src/features/drink/stream/moment-view';
+import { STUMBLES } from './stumbles';
 import { steps } from './trial-drinks';
 
 const EXAMPLES = join(__dirname, '../../examples');
@@ -113,19 +114,6 @@ const SAID: readonly string[] = [...new Set([...runs().flatMap(saidOf), ...compo
 /** One of those that differ in their figures alone. */
 const kinds = new Map(SAID.map((each) => [each.replace(/[\d.,]+/g, '#'), each]));
 const LONGEST = [...kinds.values()].sort((a, b) => b.length - a.length).slice(0, 60);
-
-/** What somebody who makes drinks and never saw a laboratory stumbles over. */
-const STUMBLES: readonly (readonly [string, RegExp])[] = [
-  [
-    'a word of ours',
-    /[Rr]eckon|\bas dried\b|of it yours|[Ss]tands in for|\bnull\b|undefined|\bNaN\b|Infinity|\[object/,
-  ],
-  ['a word said twice', /\b([a-z]+) \1\b/i],
-  ['a measure of a measure', /\b(\w+) of an? \1\b|\b(\w+ of) instead of an? \2\b|\b(\w+) of (?:\w+ )?\3\b/i],
-  ['a gap or a stray sign', /\s{2,}|\s[,.;:](?:\s|$)|\(\s|\.\.|,,/],
-  ['a number that nobody measures', /\d\.\d{4}|\d{7}|\de[-+]?\d/],
-  ['one of what is several', /\b1 (?:steps|bottles|days|hours|glasses|servings)\b/],
-];
 
 test('there is much to read', () => {
   expect(SAID.length).toBeGreaterThan(600);

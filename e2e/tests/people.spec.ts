@@ -65,7 +65,7 @@ test('a glass for somebody, one that is not for them, and several at once', asyn
     .first()
     .click();
   await page.getByRole('button', { name: /^Pour for Wilf/ }).click();
-  await expect(page.getByText(/This brings it to 10\d mg of 100 mg a day, from the clinic/)).toBeVisible();
+  await expect(page.getByText(/This brings it to 10\d mg, more than the 100 mg a day, from the clinic/)).toBeVisible();
   await page.getByRole('button', { name: 'Pour it all the same' }).click();
   await expect(page.getByText('The line is crossed.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).last().click();

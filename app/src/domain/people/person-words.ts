@@ -21,10 +21,12 @@ export const FROM_WORDS: Readonly<Record<DailyLine['from'], string>> = {
   own: ', their own',
 };
 
-/** "587 mg of 400 mg a day, from the clinic"; where none is advised, that. */
-export function standingWords({ line, taken }: LineStanding): string {
-  if (line.most === 0) return `${lineAmount(line, taken)}, and none is advised${FROM_WORDS[line.from]}`;
-  return `${lineAmount(line, taken)} of ${lineAmount(line, line.most)} a day${FROM_WORDS[line.from]}`;
+/** "197 mg of 400 mg a day, from the clinic", "591 mg, more than the 400 mg a day"; where none is advised, that. */
+export function standingWords({ line, taken, crossed }: LineStanding): string {
+  const from = FROM_WORDS[line.from];
+  if (line.most === 0) return `${lineAmount(line, taken)}, and none is advised${from}`;
+  const most = `${lineAmount(line, line.most)} a day${from}`;
+  return crossed ? `${lineAmount(line, taken)}, more than the ${most}` : `${lineAmount(line, taken)} of ${most}`;
 }
 
 /** What stands beside a name: the age where it matters, and the note. */

@@ -145,7 +145,7 @@ function Gather({ draft }: { readonly draft: Draft }) {
         Have these ready
       </Text>
       <Text className="text-18 leading-26 text-onpanel">
-        {total}, about {durationWords(total_min)}, {durationWords(handsOn_min)} of it yours.
+        {total}, about {durationWords(total_min)}, your hands for {durationWords(handsOn_min)}.
       </Text>
       {running ? <Text className="text-17 text-onpanel">Another brew of this drink is under way already.</Text> : null}
       {cautions.stops.map(({ title, text }) => (

@@ -68,7 +68,7 @@ export function MeasuresScreen() {
       {shown.length === 0 ? (
         <Text className="text-mute">
           A pinch is not a pinch: from hand to hand it differs by half. Weigh yours a few times, and every drink you
-          make by hand is reckoned with your own.
+          make by hand is worked out with your own.
         </Text>
       ) : null}
       <View role="list" aria-label="My measures" className="gap-3 md:grid md:grid-cols-2">
@@ -118,8 +118,8 @@ export function MeasuresScreen() {
         <View className="gap-2">
           <Text variant="heading">Worth weighing</Text>
           <Text className="text-mute">
-            Reckoned from your drinks: each was drawn a few hundred times with the measure as hands differ, and as if it
-            were weighed. What makes them surest stands first.
+            Each of your drinks was tried a few hundred times with the measure as hands differ, and as if it were
+            weighed. What would make them surest stands first.
           </Text>
           {worth.map((each) => {
             const { ask, brings } = worthWords(each);

@@ -17,7 +17,7 @@ interface ChangeProps {
 function readMass(text: string): number | string {
   const amount = readAmount(text);
   if ('kind' in amount) return amount.message;
-  if (amount.unit.dimension !== 'mass') return 'Write a mass, such as 420 g.';
+  if (amount.unit.dimension !== 'mass') return 'Write a weight, such as 420 g.';
   return amount.value * amount.unit.size;
 }
 

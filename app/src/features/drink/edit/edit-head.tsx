@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import type { TypedAhead } from '../../../domain/drinks/typed-ahead';
 import { Text } from '../../../ui/text';
-import { useSavedWords } from '../header/top-line';
+import { SavedWords } from '../header/saved-words';
 
 interface EditHeadProps {
   readonly name: string;
@@ -20,7 +20,7 @@ export const EditHead = memo(function EditHead({ name, lines, saved, typing }: E
         {name || 'Unnamed drink'}
       </Text>
       <Text variant="small" role="status">
-        {lines} · {useSavedWords(saved, typing)}
+        {lines} · <SavedWords saved={saved} typing={typing} />
       </Text>
     </View>
   );

@@ -28,9 +28,9 @@ const CONFIDENCE = { A: 'sure', B: 'fairly sure', C: 'an estimate' } as const;
 /** Figures that do not add up, and how they are found. */
 const MODELS: Readonly<Record<string, string>> = {
   'liquid.pH':
-    'From the charge balance over all ions and acids in the drink. Plants whose acids nobody has tabulated are anchored at a printed pH, so the margin is shown beside it.',
+    'Worked out from all the salts and acids in the drink together. Where nobody has measured the acids of a plant, its printed pH is gone by, so the margin stands beside it.',
   'liquid.osmolality_mOsm_kg':
-    'Dissolved ions and sugars counted over the water, each with what it really adds. Good to about 4 % in drinks, less in syrups.',
+    'Dissolved salts and sugars counted in the water, each with what it really adds. Good to about 4 % in drinks, less in syrups.',
 };
 const ADDS_UP = 'Adds up over what went in, less what was strained off or left as steam.';
 const DRY =

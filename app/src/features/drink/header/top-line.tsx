@@ -1,13 +1,9 @@
 import { Link } from 'expo-router';
-import { memo, useSyncExternalStore } from 'react';
+import { memo } from 'react';
 import { View } from 'react-native';
 import type { TypedAhead } from '../../../domain/drinks/typed-ahead';
 import { Text } from '../../../ui/text';
-import { SAVING } from './save-state';
-
-/** Whether it is stored: what is being typed right now is not, yet. */
-export const useSavedWords = (saved: string, { watch, isAhead }: TypedAhead): string =>
-  useSyncExternalStore(watch, isAhead) ? SAVING : saved;
+import { SavedWords } from './saved-words';
 
 interface TopLineProps {
   readonly kind: string;
@@ -25,7 +21,7 @@ export const TopLine = memo(function TopLine({ kind, saved, typing }: TopLinePro
         </Text>
       </Link>
       <Text variant="small" role="status">
-        {kind} · {useSavedWords(saved, typing)}
+        {kind} · <SavedWords saved={saved} typing={typing} />
       </Text>
     </View>
   );
