@@ -30,7 +30,7 @@ module.exports = {
   forbidden: [
     only('core', []),
     only('contract', ['core']),
-    only('cli', ['core']),
+    only('cli', ['core', 'contract']),
     only('server', ['core', 'contract']),
     only('app', ['core', 'contract']),
     {

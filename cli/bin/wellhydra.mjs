@@ -16,7 +16,7 @@ const sources = (folder) =>
     .sort();
 
 const hash = createHash('sha256');
-for (const file of [...sources(join(root, 'core/src')), ...sources(join(root, 'cli/src'))])
+for (const file of ['core/src', 'contract/src', 'cli/src'].flatMap((folder) => sources(join(root, folder))))
   hash.update(file).update(readFileSync(file));
 const bundle = join(out, `wellhydra-${hash.digest('hex').slice(0, 16)}.mjs`);
 

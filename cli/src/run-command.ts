@@ -2,6 +2,7 @@ import { rowOf } from '@wellhydra/core/lookup';
 import { EXIT, WrongInput, type CommandVerb, type Surroundings } from './command';
 import { aim } from './verbs/aim';
 import { analyse } from './verbs/analyse';
+import { readArchive } from './verbs/archive';
 import { check } from './verbs/check';
 import { convertText } from './verbs/convert';
 import { exportDrink, importDrink } from './verbs/exchange';
@@ -13,6 +14,7 @@ import { listTargets } from './verbs/targets';
 const VERBS: Readonly<Record<string, CommandVerb>> = {
   aim,
   analyse,
+  archive: readArchive,
   check,
   convert: convertText,
   export: exportDrink,
@@ -26,6 +28,8 @@ const VERBS: Readonly<Record<string, CommandVerb>> = {
 export const USAGE = `Usage: wellhydra VERB ...
   analyse FILE [--range N] [--seed S]   what a drink file comes to; - reads standard input
   aim FILE                              doses for a target that can be measured
+  archive FILE [--drink NAME]           whether an archive of a kitchen is whole, and what is in it;
+                                        or one of its drinks as a drink file
   check FILE [--kind KIND]              a recipe in words: what it makes, and what is wrong with it
   convert "2/3 cup honey" --to g        an amount in another unit, with its spread
   ingredients [WORD]                    what the catalogue knows

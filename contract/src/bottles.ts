@@ -37,7 +37,7 @@ const place = () => oneOf(PLACES);
 const spot = () => text(BOTTLE_LIMITS.spot);
 
 /** What a drink is kept in: its shape as it is drawn, and what it holds to the brim. */
-const vessel = describes<Vessel>()(
+export const vessel = describes<Vessel>()(
   object({
     name: written(60),
     shape: oneOf(VESSEL_SHAPES),
@@ -102,11 +102,11 @@ export type BrewRecord = Of<typeof brewRecord>;
 export const brewPage = page('brews', brewRecord);
 export type BrewPage = Of<typeof brewPage>;
 
-const perServing = object(each(SERVING_FIGURES, figure()));
+export const perServing = object(each(SERVING_FIGURES, figure()));
 export type ServingFigures = Of<typeof perServing>;
 
 /** Something that whoever drinks of it should know, as it was said of the brew. */
-const bottleCaution = object({
+export const bottleCaution = object({
   code: written(100),
   severity: oneOf(['stop', 'warn', 'note'] as const),
   title: text(500),
@@ -116,7 +116,7 @@ const bottleCaution = object({
 export type BottleCaution = Of<typeof bottleCaution>;
 
 /** Places as the steps of a drink name them. */
-const STORED_IN = ['fridge', 'cool room', 'cupboard', 'freezer'] as const satisfies readonly KeepingPlace[];
+export const STORED_IN = ['fridge', 'cool room', 'cupboard', 'freezer'] as const satisfies readonly KeepingPlace[];
 
 /** How its brew keeps in each place, days. */
 const bottleKeeping = object({
@@ -129,7 +129,10 @@ const bottleKeeping = object({
 });
 
 /** A label that is on a bottle: since when, and what it said of what can change. */
-const bottleLabel = object({ at: timestamp(), said: text(200) });
+export const bottleLabel = object({ at: timestamp(), said: text(200) });
+
+export const stands = () =>
+  list(object({ place: place(), since: timestamp() }), { least: 1, most: BOTTLE_LIMITS.stands });
 
 export const bottleRecord = object({
   id: id(),
@@ -144,7 +147,7 @@ export const bottleRecord = object({
   /** Null of bottles of which nobody has said what they are. */
   vessel: nullable(vessel),
   /** Where it has stood, and since when; it stands at the last. */
-  stands: list(object({ place: place(), since: timestamp() }), { least: 1, most: BOTTLE_LIMITS.stands }),
+  stands: stands(),
   keeping: bottleKeeping,
   volume_mL: figure(),
   remaining_mL: Joi.number().min(0) as Schema<number>,

@@ -1,5 +1,11 @@
 import type { BrewStage } from '@wellhydra/core/brew';
-import { READING_RANGES, READ_QUANTITIES, type BrewEvent, type ReadQuantity } from '@wellhydra/core/brew-event';
+import {
+  READING_RANGES,
+  READ_QUANTITIES,
+  type BrewEvent,
+  type BrewHappening,
+  type ReadQuantity,
+} from '@wellhydra/core/brew-event';
 import Joi from 'joi';
 import { fillingFields } from './bottles';
 import { id, name, page, partId, revision, timestamp } from './common';
@@ -9,10 +15,10 @@ import { integer, list, object, oneOf, optional, text, written, type ObjectOf, t
 
 export const BREW_LIMITS = { events: 200, preparations: 40, cook: 80, text: DRINK_LIMITS.text, stored: 5000 } as const;
 
-const STAGES: readonly BrewStage[] = ['making', 'paused', 'abandoned', 'finished'];
+export const STAGES: readonly BrewStage[] = ['making', 'paused', 'abandoned', 'finished'];
 
 /** What a brew is made of and made in: it can be run without anything else. */
-const recipe = object({
+export const recipe = object({
   document: drinkDocument,
   /** Other drinks of the kitchen that its steps use. */
   preparations: list(drinkDocument, { most: BREW_LIMITS.preparations }),
@@ -80,6 +86,12 @@ function eventOf<More extends Readonly<Record<string, Schema<unknown>>>>(
     otherwise: object({ kind: oneOf(KINDS) }).unknown(),
   });
 }
+
+/** What happened, without when and by whom. */
+export const happening = Joi.alternatives().conditional('.kind', {
+  switch: KINDS.map((kind) => ({ is: kind, then: object({ kind: oneOf([kind]), ...HAPPENINGS[kind] }) })),
+  otherwise: object({ kind: oneOf(KINDS) }).unknown(),
+}) as Schema<BrewHappening>;
 
 /** Things that happened, in order; one that was sent before is left as it is. */
 export const postEvents = object({ events: list(eventOf({}), { least: 1, most: BREW_LIMITS.events }) });

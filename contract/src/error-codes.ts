@@ -17,6 +17,7 @@ export const ERROR_CODES = {
     'Somebody has bottled this brew on another device; their bottles stand on the shelf, yours were not added',
   'brew-in-use': 'Something of this brew was poured, split or thrown away; take that back first',
   'device-unplugged': 'The device is unplugged; plug it in on the kitchen page',
+  'archive-refused': 'The file is no whole archive of a kitchen; details say at which line, and nothing was changed',
   'cannot-be-made': 'The drink has steps that are not understood, or comes to nothing',
   'cross-site': 'Writing is only possible from the application itself',
   'too-many-requests': 'Too many requests; try again after the time given',

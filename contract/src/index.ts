@@ -133,6 +133,25 @@ export type {
   SaveDrink,
   VersionPage,
 } from './drinks';
+export { ArchiveFault, ArchiveReader } from './archive-reader';
+export {
+  ARCHIVE_BYTES,
+  ARCHIVE_COUNTED,
+  ARCHIVE_KINDS,
+  ARCHIVE_ROWS,
+  ARCHIVE_VERSION,
+  archiveOutcome,
+  archiveQuery,
+  archiveUndo,
+} from './kitchen-archive';
+export type {
+  ArchiveKind,
+  ArchiveMode,
+  ArchiveOutcome,
+  ArchiveQuery,
+  ArchiveRow,
+  ArchiveUndo,
+} from './kitchen-archive';
 export { MOST_LABELS, labelOrder, labelPages, labelsStuck } from './labels';
 export type { LabelOrder, LabelPage, LabelPages, LabelsStuck } from './labels';
 export { ERROR_BODY_BYTES, ERROR_CODES } from './error-codes';

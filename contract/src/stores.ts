@@ -23,7 +23,7 @@ import { LOT_LIMITS } from './field-limits';
 
 const amount_g = (): Schema<number> => Joi.number().greater(0).max(LOT_LIMITS.amount_g);
 /** What is said of a lot. */
-const lotFields = {
+export const lotFields = {
   /** Id of its ingredient. */
   ingredient: text(100),
   /** As it stands on the package: "Heather honey". */
@@ -144,13 +144,14 @@ const shoppingItem = describes<ShoppingItem>()(
     ticked: nullable(timestamp()),
   }),
 );
-const shopping = describes<ShoppingList>()(object({ items: record(id(), shoppingItem, MOST_TO_BUY) }));
+/** What is to be bought. */
+export const shoppingList = describes<ShoppingList>()(object({ items: record(id(), shoppingItem, MOST_TO_BUY) }));
 /** What is to be bought, as it is stored; null while nobody has put anything on the list. */
-export const shoppingRecord = object({ revision: integer(0), shopping: nullable(shopping) });
+export const shoppingRecord = object({ revision: integer(0), shopping: nullable(shoppingList) });
 export type ShoppingRecord = Of<typeof shoppingRecord>;
 export const saveShopping = object({
   /** Revision this edit started from; 0 while nothing was ever saved. */
   expectedRevision: expectedRevision(),
-  shopping,
+  shopping: shoppingList,
 });
 export type SaveShopping = Of<typeof saveShopping>;

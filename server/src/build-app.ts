@@ -1,6 +1,7 @@
 import compress from '@fastify/compress';
 import Fastify, { type FastifyInstance } from 'fastify';
 import { accountRoutes } from './accounts/routes';
+import { archiveRoutes } from './archive/routes';
 import { bottleRoutes } from './bottles/routes';
 import { brewNewsPlugin } from './brews/brew-news';
 import { brewRoutes } from './brews/routes';
@@ -72,6 +73,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   await app.register(healthRoutes, { prefix: '/api' });
   await app.register(accountRoutes, { prefix: '/api/accounts', config });
   await app.register(kitchenRoutes, { prefix: '/api/kitchen' });
+  await app.register(archiveRoutes, { prefix: '/api/kitchen/archive' });
   await app.register(drinkRoutes, { prefix: '/api/drinks' });
   await app.register(brewRoutes, { prefix: '/api/brews' });
   await app.register(bottleRoutes, { prefix: '/api/bottles' });

@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { forgetEndedSessions } from './accounts/session-store';
+import { forgetKeptKitchens } from './archive/kept-kitchen';
 import { buildApp } from './build-app';
 import { configFromEnvironment, type ServerConfig } from './config';
 import { keepDemoAlive } from './demo/keep-demo-alive';
@@ -26,6 +27,7 @@ async function prepareDatabase(): Promise<void> {
   await app.migrated();
   await forgetEndedSessions(app.sequelize);
   await endVisitorKitchens(app.sequelize);
+  await forgetKeptKitchens(app.sequelize);
   if (config.demo) await keepDemoAlive(app.context, new Date());
 }
 

@@ -17,6 +17,7 @@ const STATUS: Readonly<Record<ErrorCode, number>> = {
   'brew-in-use': 409,
   'device-unplugged': 409,
   'too-large': 413,
+  'archive-refused': 422,
   'cannot-be-made': 422,
   'quota-reached': 422,
   'takes-too-long': 422,

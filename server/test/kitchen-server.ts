@@ -69,7 +69,7 @@ export async function send(
   const options: InjectOptions = { method: method as 'GET', url, headers };
   if (payload !== undefined) options.payload = payload as object;
   const answer = await app.inject(options);
-  const isJson = String(answer.headers['content-type'] ?? '').includes('json');
+  const isJson = String(answer.headers['content-type'] ?? '').includes('application/json');
   return { status: answer.statusCode, json: isJson ? answer.json() : undefined, answer };
 }
 

@@ -1,12 +1,15 @@
 import type { Sequelize } from 'sequelize';
-import { defineTable, key, moment, text, uuid } from '../database/table';
+import { defineTable, key, moment, nullable, text, uuid } from '../database/table';
 
 export const defineAccounts = (sequelize: Sequelize) => ({
   accounts: defineTable(sequelize, 'accounts', {
     id: key(uuid()),
-    email: text(),
+    /** Null, as the password is, of somebody who is named and cannot sign in: a hand of an archive. */
+    email: nullable(text()),
     name: text(),
-    passwordHash: text(),
+    passwordHash: nullable(text()),
+    /** The kitchen that somebody who cannot sign in belongs to. */
+    handOf: nullable(uuid()),
   }),
   sessions: defineTable(sequelize, 'sessions', {
     tokenHash: key(text()),

@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { QueryTypes, type Model, type ModelStatic, type Sequelize, type Transaction } from 'sequelize';
+import { QueryTypes, type Sequelize } from 'sequelize';
 import { newInvitation } from '../accounts/account-service';
 import { startSession } from '../accounts/session-store';
 import type { BrewContext } from '../brews/brew-context';
 import { copyHabits, readHabits } from '../brews/habits-service';
+import { KITCHEN_PARTS, copyPart } from '../kitchen/kitchen-parts';
 import { Problem } from '../problem';
 import { dayOf, keepDemoAlive } from './keep-demo-alive';
 
@@ -11,39 +12,6 @@ import { dayOf, keepDemoAlive } from './keep-demo-alive';
 const LIVES_h = 24;
 /** So many visitors at once have a kitchen; of more, the oldest ones end early. */
 const MOST_VISITORS = 300;
-
-/** Everything of a kitchen, in the order in which one needs the other. */
-const PARTS = [
-  'drinks',
-  'drinkRevisions',
-  'brews',
-  'lots',
-  'lotChanges',
-  'brewEvents',
-  'bottles',
-  'pours',
-  'bottleChanges',
-  'tastings',
-  'photos',
-  'members',
-] as const;
-
-/** Copies all rows of one table from one kitchen to another, inside the database. */
-async function copyPart(
-  { sequelize, models }: BrewContext,
-  part: (typeof PARTS)[number],
-  { from, to }: { readonly from: string; readonly to: string },
-  transaction: Transaction,
-): Promise<void> {
-  const model: ModelStatic<Model> = models[part] as never;
-  const columns = Object.values(model.getAttributes()).map(({ field }) => field as string);
-  const others = columns.filter((column) => column !== 'kitchen_id').join(', ');
-  await sequelize.query(
-    `INSERT INTO ${model.tableName} (kitchen_id, ${others})
-     SELECT :to, ${others} FROM ${model.tableName} WHERE kitchen_id = :from`,
-    { replacements: { from, to }, transaction },
-  );
-}
 
 /** Ends kitchens of visitors whose time is over, and the oldest where there are too many. */
 export async function endVisitorKitchens(sequelize: Sequelize, most = MOST_VISITORS): Promise<void> {
@@ -109,7 +77,8 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
       },
       { transaction },
     );
-    for (const part of PARTS) await copyPart(context, part, { from: kept.id, to: id }, transaction);
+    for (const part of [...KITCHEN_PARTS, 'members'] as const)
+      await copyPart(context, part, { from: kept.id, to: id }, transaction);
     return startSession(models, id, kept.accountId, transaction);
   });
   await readHabits(context, kept.id);

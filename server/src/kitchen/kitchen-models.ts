@@ -26,6 +26,9 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     demoDay: nullable(day()),
     /** When a visitor's kitchen ends; null for every other. */
     expiresAt: nullable(moment()),
+    /** The kitchen of which this is how it was before an archive came in, and until when it is kept. */
+    keptFor: nullable(uuid()),
+    keptUntil: nullable(moment()),
     brewsMade: withDefault(integer(), 0),
     /** What the kitchen has; null while nobody has said. */
     settings: nullable(json<KitchenSettings>()),

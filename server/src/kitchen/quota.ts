@@ -1,4 +1,4 @@
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { Problem } from '../problem';
 
@@ -27,17 +27,38 @@ export async function checkCount(sequelize: Sequelize, who: SignedIn, what: Coun
     throw new Problem('quota-reached', { what, most }, `This kitchen holds ${most} ${what}, as many as it may.`);
 }
 
+const STORED =
+  'SELECT coalesce(sum(pg_column_size(document)), 0)::float AS bytes FROM drink_revisions WHERE kitchen_id = :kitchenId';
+const tooMuchStored = (most_MB: number): Problem =>
+  new Problem(
+    'quota-reached',
+    { most_MB },
+    `The versions of this kitchen's drinks fill ${most_MB} MB, as much as they may.`,
+  );
+
 /** Throws `quota-reached` where what was written of drinks fills what a kitchen may store. */
 export async function checkStored(sequelize: Sequelize, who: SignedIn): Promise<void> {
-  const [row] = await sequelize.query<{ bytes: number }>(
-    `SELECT coalesce(sum(pg_column_size(document)), 0)::float AS bytes FROM drink_revisions WHERE kitchen_id = :kitchenId`,
-    { replacements: { kitchenId: who.kitchenId }, type: QueryTypes.SELECT },
-  );
+  const [row] = await sequelize.query<{ bytes: number }>(STORED, {
+    replacements: { kitchenId: who.kitchenId },
+    type: QueryTypes.SELECT,
+  });
   const most_MB = quotaOf(who).stored_MB;
-  if ((row?.bytes ?? 0) > most_MB * 1_000_000)
-    throw new Problem(
-      'quota-reached',
-      { most_MB },
-      `The versions of this kitchen's drinks fill ${most_MB} MB, as much as they may.`,
-    );
+  if ((row?.bytes ?? 0) > most_MB * 1_000_000) throw tooMuchStored(most_MB);
+}
+
+/** Throws `quota-reached` where a kitchen holds more than it may, as after something large came in at once. */
+export async function checkWithin(sequelize: Sequelize, who: SignedIn, transaction: Transaction): Promise<void> {
+  const quota = quotaOf(who);
+  const ask = { replacements: { kitchenId: who.kitchenId }, type: QueryTypes.SELECT, transaction } as const;
+  for (const what of Object.keys(COUNTS) as Counted[]) {
+    const [row] = await sequelize.query<{ count: number }>(COUNTS[what], ask);
+    if ((row?.count ?? 0) > quota[what])
+      throw new Problem(
+        'quota-reached',
+        { what, most: quota[what] },
+        `A kitchen holds ${quota[what]} ${what} at most.`,
+      );
+  }
+  const [row] = await sequelize.query<{ bytes: number }>(STORED, ask);
+  if ((row?.bytes ?? 0) > quota.stored_MB * 1_000_000) throw tooMuchStored(quota.stored_MB);
 }

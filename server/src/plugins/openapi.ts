@@ -2,13 +2,9 @@ import swagger from '@fastify/swagger';
 import swaggerUi from '@fastify/swagger-ui';
 import { ERROR_CODES } from '@wellhydra/contract';
 import fastifyPlugin from 'fastify-plugin';
-import Joi from 'joi';
-import joiToJson from 'joi-to-json';
+import { jsonSchemaOf, type JsonSchema } from './json-schema';
 
-type JsonSchema = Record<string, unknown>;
-
-const toJson = (schema: unknown): JsonSchema =>
-  Joi.isSchema(schema) ? (joiToJson(schema as Joi.Schema, 'open-api') as JsonSchema) : (schema as JsonSchema);
+const toJson = (schema: unknown): JsonSchema => jsonSchemaOf(schema, 'open-api');
 
 const ERROR = {
   type: 'object',

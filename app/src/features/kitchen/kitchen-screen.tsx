@@ -13,6 +13,7 @@ import { useHasRoomBeside } from '../../ui/use-layout';
 import { useSignOutMutation } from '../../domain/accounts/account-endpoints';
 import { ownerLeft } from '../../state/sync/owner';
 import { forgetSession } from '../../domain/accounts/known-session';
+import { ArchivePart } from './archive/archive-part';
 import { Devices } from './devices';
 import { Equipment } from './equipment';
 import { Habits } from './habits';
@@ -92,6 +93,7 @@ export function KitchenScreen() {
               </View>
             </View>
           )}
+          <ArchivePart kitchen={kitchen.name} />
           <View className="gap-2">
             <Text variant="heading">Day and night</Text>
             <Choice label="Theme" options={THEMES} value={theme} onChange={(value) => dispatch(themeChosen(value))} />

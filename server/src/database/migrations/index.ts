@@ -16,6 +16,7 @@ import { migration as logbook } from './013-logbook';
 import { migration as shopping } from './014-shopping';
 import { migration as photos } from './015-photos';
 import { migration as bottlesUsed } from './016-bottles-used';
+import { migration as archives } from './017-archives';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -34,4 +35,5 @@ export const MIGRATIONS: readonly Migration[] = [
   shopping,
   photos,
   bottlesUsed,
+  archives,
 ];

@@ -1,0 +1,54 @@
+import type { Model, ModelStatic, Sequelize, Transaction } from 'sequelize';
+import type { Models } from '../database/models';
+
+/** Everything that a kitchen holds, table by table, in the order in which one needs the other. */
+export const KITCHEN_PARTS = [
+  'drinks',
+  'drinkRevisions',
+  'brews',
+  'lots',
+  'lotChanges',
+  'brewEvents',
+  'bottles',
+  'pours',
+  'bottleChanges',
+  'tastings',
+  'photos',
+] as const satisfies readonly (keyof Models)[];
+export type KitchenPart = (typeof KITCHEN_PARTS)[number];
+
+interface Tables {
+  readonly sequelize: Sequelize;
+  readonly models: Models;
+}
+
+/** A table of a kitchen without the types of its rows, for what is done to all of them alike. */
+export const tableOf = (models: Models, part: KitchenPart | 'members'): ModelStatic<Model> => models[part] as never;
+
+/** The columns of a table besides the kitchen, as PostgreSQL calls them. */
+export const columnsOf = (table: ModelStatic<Model>): readonly string[] =>
+  Object.values(table.getAttributes())
+    .map(({ field }) => field as string)
+    .filter((column) => column !== 'kitchen_id');
+
+/** Copies all rows of one table from one kitchen to another, inside the database. */
+export async function copyPart(
+  { sequelize, models }: Tables,
+  part: KitchenPart | 'members',
+  { from, to }: { readonly from: string; readonly to: string },
+  transaction: Transaction,
+): Promise<void> {
+  const table = tableOf(models, part);
+  const columns = columnsOf(table).join(', ');
+  await sequelize.query(
+    `INSERT INTO ${table.tableName} (kitchen_id, ${columns})
+     SELECT :to, ${columns} FROM ${table.tableName} WHERE kitchen_id = :from`,
+    { replacements: { from, to }, transaction },
+  );
+}
+
+/** Removes everything that a kitchen holds, and leaves the kitchen and its members. */
+export async function clearKitchen({ models }: Tables, kitchenId: string, transaction: Transaction): Promise<void> {
+  for (const part of [...KITCHEN_PARTS].reverse())
+    await tableOf(models, part).destroy({ where: { kitchenId }, transaction });
+}
