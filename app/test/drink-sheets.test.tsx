@@ -141,7 +141,7 @@ describe('where a figure comes from', () => {
 
   test('what does not add up says how it is found', () => {
     const { how, rows } = origin('Dissolved particles');
-    expect(how).toMatch(/counted over the water/);
+    expect(how).toMatch(/counted in the water/);
     expect(rows).toEqual([]);
   });
 

@@ -32,11 +32,11 @@ const KITCHEN = {
   name: 'Galley',
   demo: false,
   invitation: 'ABCDEFGHJK',
-  members: [{ id: 'p', name: 'Ines', email: 'ines@example.test' }],
+  members: [{ id: 'p', name: 'Ines', email: 'ines@example.test', role: 'owner' }],
 };
 const SESSION = {
   account: { id: 'p', name: 'Ines', email: 'ines@example.test' },
-  kitchen: { id: 'k', name: 'Galley', demo: false },
+  kitchen: { id: 'k', name: 'Galley', demo: false, role: 'owner' as const },
 };
 
 beforeEach(() => {
@@ -118,13 +118,14 @@ describe('a drink', () => {
 describe('the kitchen and the door', () => {
   test('members, invitation, day and night, out', async () => {
     const sent = fakeKitchen({
+      'GET /accounts/session': SESSION,
       'GET /kitchen': KITCHEN,
       'POST /kitchen/invitation': { ...KITCHEN, invitation: 'NEWNEWNEWN' },
       'POST /accounts/sign-out': 204,
     });
     const store = renderScreen(<KitchenScreen />);
     expect(await screen.findByText('ABCDEFGHJK')).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Replace it' }));
+    await user.click(await screen.findByRole('button', { name: 'Replace it' }));
     expect(await screen.findByText(/no longer works/)).toBeTruthy();
     await user.click(screen.getByRole('radio', { name: 'Night' }));
     expect(store.getState().preferences.theme).toBe('dark');

@@ -29,7 +29,7 @@ const ELDER = steps(
 const deaf = () => undefined;
 const SESSION = {
   account: { id: 'a', name: 'Tam', email: 'tam@example.test' },
-  kitchen: { id: 'k', name: 'Galley', demo: false },
+  kitchen: { id: 'k', name: 'Galley', demo: false, role: 'owner' as const },
 };
 
 describe('the sheet of a step', () => {

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { id, name } from './common';
-import { flag, list, object, optional, text, written, type Of, type Schema } from './schema';
+import { flag, list, object, oneOf, optional, text, written, type Of, type Schema } from './schema';
 
 export const PASSWORD_LENGTH = { least: 10, most: 200 } as const;
 
@@ -27,7 +27,7 @@ export const register: Joi.ObjectSchema & Schema<Register> = registerFields.xor(
 
 export const session = object({
   account: object({ id: id(), name: name(), email: shownEmail() }),
-  kitchen: object({ id: id(), name: name(), demo: flag() }),
+  kitchen: object({ id: id(), name: name(), demo: flag(), role: oneOf(['owner', 'maker'] as const) }),
 });
 export type Session = Of<typeof session>;
 
@@ -40,6 +40,8 @@ export const kitchenDetails = object({
   name: name(),
   demo: flag(),
   invitation: text(40),
-  members: list(object({ id: id(), name: name(), email: shownEmail() }), { most: 500 }),
+  members: list(object({ id: id(), name: name(), email: shownEmail(), role: oneOf(['owner', 'maker'] as const) }), {
+    most: 500,
+  }),
 });
 export type KitchenDetails = Of<typeof kitchenDetails>;

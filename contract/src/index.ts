@@ -164,6 +164,29 @@ export {
   saveKitchenSettings,
 } from './kitchen-settings';
 export type { HabitCurve, HabitsRecord, KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
+export {
+  AUDIT_KINDS,
+  ROLES,
+  auditPage,
+  changePassword,
+  changeRole,
+  deleteAccount,
+  leaveKitchen,
+  openSessions,
+  ownData,
+} from './members';
+export type {
+  AuditKind,
+  AuditLine,
+  AuditPage,
+  ChangePassword,
+  ChangeRole,
+  DeleteAccount,
+  LeaveKitchen,
+  OpenSessions,
+  OwnData,
+  Role,
+} from './members';
 export { PEOPLE_LIMITS, household, householdRecord, saveHousehold } from './people';
 export type { HouseholdRecord, SaveHousehold } from './people';
 export { PLAN_LIMITS, plan, planCalendar, planRecord, savePlan } from './plans';

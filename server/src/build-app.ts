@@ -1,5 +1,6 @@
 import compress from '@fastify/compress';
 import Fastify, { type FastifyInstance } from 'fastify';
+import { ownAccountRoutes } from './accounts/own-routes';
 import { accountRoutes } from './accounts/routes';
 import { archiveRoutes } from './archive/routes';
 import { bottleRoutes } from './bottles/routes';
@@ -13,6 +14,7 @@ import { drinkRoutes } from './drinks/routes';
 import { healthRoutes } from './health/routes';
 import { kitchenRoutes } from './kitchen/routes';
 import { errorsPlugin } from './plugins/errors';
+import { memberRoutes } from './members/routes';
 import { joiValidationPlugin } from './plugins/joi-validation';
 import { openapiPlugin } from './plugins/openapi';
 import { sameOriginPlugin } from './plugins/same-origin';
@@ -72,7 +74,9 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
 
   await app.register(healthRoutes, { prefix: '/api' });
   await app.register(accountRoutes, { prefix: '/api/accounts', config });
+  await app.register(ownAccountRoutes, { prefix: '/api/accounts' });
   await app.register(kitchenRoutes, { prefix: '/api/kitchen' });
+  await app.register(memberRoutes, { prefix: '/api/kitchen/members' });
   await app.register(archiveRoutes, { prefix: '/api/kitchen/archive' });
   await app.register(drinkRoutes, { prefix: '/api/drinks' });
   await app.register(brewRoutes, { prefix: '/api/brews' });

@@ -102,7 +102,7 @@ test('an invitation opens the kitchen, and only as long as it holds', async () =
   const { json: kitchen } = await host.send('GET', '/api/kitchen');
   const guest = await newCook(app, { invitation: kitchen.invitation.toLowerCase() });
   expect((await guest.send('GET', '/api/kitchen')).json.members).toHaveLength(2);
-  const { json: changed } = await guest.send('POST', '/api/kitchen/invitation');
+  const { json: changed } = await host.send('POST', '/api/kitchen/invitation');
   expect(changed.invitation).not.toBe(kitchen.invitation);
   await expect(newCook(app, { invitation: kitchen.invitation })).rejects.toThrow(/404/);
 });

@@ -86,6 +86,7 @@ const BODIES: Readonly<Record<string, unknown>> = {
     at: new Date().toISOString(),
   },
   'PUT /api/logbook/brews/{id}/photos/{photoId}': Buffer.from('a picture'),
+  'PUT /api/kitchen/members/{id}/role': { role: 'maker' },
   'PUT /api/bottles/{id}/place': { place: 'cupboard' },
   // An id that is taken in one kitchen is free in another: it is a lot of the stranger's own.
   'PUT /api/stores/lots/{id}': trialLot({ name: 'Mine' }),

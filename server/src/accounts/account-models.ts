@@ -1,5 +1,5 @@
 import type { Sequelize } from 'sequelize';
-import { defineTable, key, moment, nullable, text, uuid } from '../database/table';
+import { defineTable, key, moment, nullable, text, uuid, withDefault } from '../database/table';
 
 export const defineAccounts = (sequelize: Sequelize) => ({
   accounts: defineTable(sequelize, 'accounts', {
@@ -16,5 +16,7 @@ export const defineAccounts = (sequelize: Sequelize) => ({
     kitchenId: uuid(),
     accountId: uuid(),
     expiresAt: moment(),
+    /** As the browser calls itself. */
+    device: withDefault(text(), ''),
   }),
 });

@@ -1,4 +1,5 @@
 import { dictionary } from '@zxcvbn-ts/language-common';
+import { Problem } from '../problem';
 
 /** Passwords that are tried first. Source: the list of the commonest ones that ships with @zxcvbn-ts/language-common. */
 const COMMON: ReadonlySet<string> = new Set((dictionary['passwords-common'] as readonly string[]).map(String));
@@ -23,4 +24,18 @@ export function isCommonPassword(password: string, own: readonly string[]): bool
     new Set(plain).size < 4 ||
     known.some((each) => each.length > 3 && (each === plain || each === core))
   );
+}
+
+/**
+ * Throws `invalid-request` for a password that is tried first.
+ *
+ * @param at where it stands in the request
+ */
+export function refuseCommonPassword(password: string, own: readonly string[], at: string): void {
+  if (isCommonPassword(password, own))
+    throw new Problem(
+      'invalid-request',
+      [{ at, message: 'is one of the commonest' }],
+      'This password is one of those that are tried first. Four words that have nothing to do with each other are a good one.',
+    );
 }

@@ -1,5 +1,5 @@
 import { register, serverOptions, session, signIn, type Register, type SignIn } from '@wellhydra/contract';
-import type { FastifyPluginAsync } from 'fastify';
+import type { FastifyPluginAsync, FastifyRequest } from 'fastify';
 import type { ServerConfig } from '../config';
 import { sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
@@ -8,6 +8,8 @@ import { registerAccount, sessionView, signInAccount } from './account-service';
 import { endSession, findSession, startSession } from './session-store';
 
 const TAGS = ['accounts'];
+/** What the browser calls itself. */
+const deviceOf = ({ headers }: FastifyRequest): string => String(headers['user-agent'] ?? '');
 
 /** Registering, signing in and out, and opening the demo kitchen. */
 export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async (app, { config }) => {
@@ -43,7 +45,7 @@ export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async
       },
     },
     async (request, reply) => {
-      const token = await registerAccount(context, request.body);
+      const token = await registerAccount(context, request.body, deviceOf(request));
       return reply
         .code(201)
         .startSession(token)
@@ -55,7 +57,7 @@ export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async
     '/sign-in',
     { config: open, schema: { tags: TAGS, summary: 'Sign in', body: signIn, response: { 200: session } } },
     async (request, reply) => {
-      const token = await signInAccount(context, request.body, request.ip);
+      const token = await signInAccount(context, request.body, { address: request.ip, device: deviceOf(request) });
       return reply.startSession(token).send(await view(token));
     },
   );

@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import type { OpenSessions, Role } from '@wellhydra/contract';
 import type { Models } from '../database/models';
 
 /** A session ends this long after signing in. */
@@ -14,22 +15,35 @@ export interface SignedIn {
   readonly kitchenId: string;
   readonly kitchenName: string;
   readonly demo: boolean;
+  readonly role: Role;
+}
+
+/** A session as it comes in: whose it is, and that it was not seen for a while. */
+interface FoundSession extends SignedIn {
+  readonly unseen: boolean;
 }
 
 /** Only a hash of the token is stored: a leaked table opens nothing. */
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('base64url');
+
+const LONGEST_DEVICE = 200;
+interface SessionStart {
+  /** As the browser calls itself. */
+  readonly device?: string | undefined;
+  readonly transaction?: Transaction;
+}
 
 /** Starts a session and returns its token. */
 export async function startSession(
   models: Models,
   kitchenId: string,
   accountId: string,
-  transaction?: Transaction,
+  { device = '', transaction }: SessionStart = {},
 ): Promise<string> {
   const token = randomBytes(TOKEN_BYTES).toString('base64url');
   const expiresAt = new Date(Date.now() + SESSION_DAYS * 86_400_000);
   await models.sessions.create(
-    { tokenHash: hashOf(token), kitchenId, accountId, expiresAt },
+    { tokenHash: hashOf(token), kitchenId, accountId, expiresAt, device: device.slice(0, LONGEST_DEVICE) },
     { transaction: transaction ?? null },
   );
   return token;
@@ -40,16 +54,56 @@ export async function endSession(models: Models, token: string): Promise<void> {
   await models.sessions.destroy({ where: { tokenHash: hashOf(token) } });
 }
 
-/** The session with a token, unless it has ended. */
+/** The session with a token, unless it has ended. That it was seen is noted once an hour. */
 export async function findSession(sequelize: Sequelize, token: string): Promise<SignedIn | undefined> {
-  const [found] = await sequelize.query<SignedIn>(
-    `SELECT a.id AS "accountId", a.name AS "accountName", a.email,
-            k.id AS "kitchenId", k.name AS "kitchenName", (k.demo_day IS NOT NULL OR k.expires_at IS NOT NULL) AS demo
+  const replacements = { hash: hashOf(token) };
+  const [found] = await sequelize.query<FoundSession>(
+    `SELECT a.id AS "accountId", a.name AS "accountName", a.email, m.role,
+            k.id AS "kitchenId", k.name AS "kitchenName", (k.demo_day IS NOT NULL OR k.expires_at IS NOT NULL) AS demo,
+            s.seen_at < now() - interval '1 hour' AS unseen
      FROM sessions s JOIN accounts a ON a.id = s.account_id JOIN kitchens k ON k.id = s.kitchen_id
+     JOIN members m ON m.kitchen_id = s.kitchen_id AND m.account_id = s.account_id
      WHERE s.token_hash = :hash AND s.expires_at > now()`,
-    { replacements: { hash: hashOf(token) }, type: QueryTypes.SELECT },
+    { replacements, type: QueryTypes.SELECT },
   );
-  return found;
+  if (!found) return undefined;
+  const { unseen, ...who } = found;
+  if (unseen) await sequelize.query('UPDATE sessions SET seen_at = now() WHERE token_hash = :hash', { replacements });
+  return who;
+}
+
+/** Where an account is signed in to a kitchen, the one seen last first. */
+export async function listSessions(
+  sequelize: Sequelize,
+  { accountId, kitchenId }: SignedIn,
+  token: string,
+): Promise<OpenSessions['sessions']> {
+  const rows = await sequelize.query<{ id: string; device: string; since: Date; seenAt: Date; here: boolean }>(
+    `SELECT id, device, created_at AS since, seen_at AS "seenAt", token_hash = :hash AS here
+     FROM sessions WHERE account_id = :accountId AND kitchen_id = :kitchenId AND expires_at > now()
+     ORDER BY here DESC, seen_at DESC LIMIT 500`,
+    { replacements: { accountId, kitchenId, hash: hashOf(token) }, type: QueryTypes.SELECT },
+  );
+  return rows.map(({ since, seenAt, ...row }) => ({
+    ...row,
+    since: since.toISOString(),
+    seenAt: seenAt.toISOString(),
+  }));
+}
+
+/** Ends the sessions of an account in a kitchen: one by its id, or all but the one with a token. Returns how many. */
+export async function endOtherSessions(
+  sequelize: Sequelize,
+  { accountId, kitchenId }: Pick<SignedIn, 'accountId' | 'kitchenId'>,
+  which: { readonly id: string } | { readonly but: string },
+): Promise<number> {
+  const one = 'id' in which;
+  const [ended] = await sequelize.query(
+    `DELETE FROM sessions WHERE account_id = :accountId AND kitchen_id = :kitchenId
+     AND ${one ? 'id = :which' : 'token_hash <> :which'} RETURNING id`,
+    { replacements: { accountId, kitchenId, which: one ? which.id : hashOf(which.but) } },
+  );
+  return ended.length;
 }
 
 /** Removes sessions that have ended. */

@@ -9,6 +9,7 @@ import { ARCHIVE_BYTES, ArchiveFault, type ArchiveMode, type ArchiveOutcome } fr
 import { Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { checkWithin } from '../kitchen/quota';
+import { noteDeed } from '../members/audit-store';
 import { Problem } from '../problem';
 import { bringIn } from './bring-in';
 import { compareKitchens } from './compare-kitchens';
@@ -97,6 +98,7 @@ export const takeArchive = (
       await bringIn(context, kitchenId, { file, mode }, transaction);
       await checkWithin(context.sequelize, who, transaction);
       const outcome = await compareKitchens(context, { before, after: kitchenId }, transaction);
+      await noteDeed(context.models, who, 'archive-brought-in', mode, transaction);
       await (trying ? transaction.rollback() : transaction.commit());
       return outcome;
     } catch (error) {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Sequelize, Transaction } from 'sequelize';
-import { newInvitation } from '../accounts/account-service';
+import { newInvitation } from '../kitchen/invitation';
 import { KITCHEN_PARTS, clearKitchen, copyPart } from '../kitchen/kitchen-parts';
 import { Problem } from '../problem';
 import type { ArchiveContext } from './write-archive';

@@ -3,6 +3,8 @@ import { once } from 'node:events';
 import type { Readable } from 'node:stream';
 import { ARCHIVE_BYTES, archiveOutcome, archiveQuery, archiveUndo, type ArchiveQuery } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
+import { noteDeed } from '../members/audit-store';
+import { ownerOf } from '../members/member-service';
 import { Problem } from '../problem';
 import { saveArchive, takeArchive } from './archive-service';
 import { keptUntil, takeBackArchive } from './kept-kitchen';
@@ -17,6 +19,7 @@ export const archiveRoutes: FastifyPluginAsync = async (app) => {
 
   app.get('/', { schema: { tags: TAGS, summary: 'The whole kitchen as an archive (JSON Lines)' } }, (request, reply) =>
     saveArchive(context, request.signedIn().kitchenId, async (file) => {
+      await noteDeed(context.models, request.signedIn(), 'archive-saved');
       const day = new Date().toISOString().slice(0, 10);
       const lines = createReadStream(file);
       await once(lines, 'open');
@@ -44,7 +47,7 @@ export const archiveRoutes: FastifyPluginAsync = async (app) => {
       const body = request.body as Readable | undefined;
       if (typeof body?.pipe !== 'function')
         throw new Problem('invalid-request', undefined, `Send the archive itself, as ${JSON_LINES}.`);
-      return takeArchive(context, request.signedIn(), { body, ...request.query }, new Date());
+      return takeArchive(context, ownerOf(request.signedIn()), { body, ...request.query }, new Date());
     },
   );
 
@@ -73,7 +76,9 @@ export const archiveRoutes: FastifyPluginAsync = async (app) => {
       },
     },
     async (request) => {
-      await takeBackArchive(context, request.signedIn().kitchenId, new Date());
+      const who = ownerOf(request.signedIn());
+      await takeBackArchive(context, who.kitchenId, new Date());
+      await noteDeed(context.models, who, 'archive-taken-back');
       return { until: null };
     },
   );

@@ -3,7 +3,8 @@ import { hash } from '@node-rs/argon2';
 import { brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { Op } from 'sequelize';
-import { newInvitation } from '../accounts/account-service';
+import { newInvitation } from '../kitchen/invitation';
+import type { Role } from '@wellhydra/contract';
 import type { SignedIn } from '../accounts/session-store';
 import { pourFromBottle } from '../bottles/pour-service';
 import type { BrewContext } from '../brews/brew-context';
@@ -30,6 +31,9 @@ async function removeHalfMade({ models }: BrewContext): Promise<void> {
   await models.accounts.destroy({ where: { id: DEMO_MEMBERS.map(({ email }) => demoId(email)) } });
 }
 
+/** The first of them owns it. */
+const roleOf = (index: number): Role => (index === 0 ? 'owner' : 'maker');
+
 async function createKitchen({ sequelize, models }: BrewContext): Promise<readonly SignedIn[]> {
   const kitchenId = demoId('kitchen');
   // Nobody signs in to the demo with a password; it is opened with one tap.
@@ -39,22 +43,24 @@ async function createKitchen({ sequelize, models }: BrewContext): Promise<readon
       { id: kitchenId, name: DEMO_KITCHEN, invitation: newInvitation(), demoDay: null, unplugged: [] },
       { transaction },
     );
-    for (const { name, email } of DEMO_MEMBERS) {
+    for (const [index, { name, email }] of DEMO_MEMBERS.entries()) {
       await models.accounts.create({ id: demoId(email), name, email, passwordHash }, { transaction });
-      await models.members.create({ kitchenId, accountId: demoId(email) }, { transaction });
+      const role = roleOf(index);
+      await models.members.create({ kitchenId, accountId: demoId(email), role }, { transaction });
     }
   });
   return DEMO_SIGNED_IN;
 }
 
 /** The members of the demo, as they do things in it. */
-const DEMO_SIGNED_IN: readonly SignedIn[] = DEMO_MEMBERS.map(({ name, email }) => ({
+const DEMO_SIGNED_IN: readonly SignedIn[] = DEMO_MEMBERS.map(({ name, email }, index) => ({
   accountId: demoId(email),
   accountName: name,
   email,
   kitchenId: demoId('kitchen'),
   kitchenName: DEMO_KITCHEN,
   demo: true,
+  role: roleOf(index),
 }));
 
 async function createDrinks(context: BrewContext, members: readonly SignedIn[]): Promise<void> {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes, type Sequelize } from 'sequelize';
-import { newInvitation } from '../accounts/account-service';
+import { newInvitation } from '../kitchen/invitation';
 import { startSession } from '../accounts/session-store';
 import type { BrewContext } from '../brews/brew-context';
 import { copyHabits, readHabits } from '../brews/habits-service';
@@ -32,7 +32,8 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
   const template = async () => {
     const [found] = await sequelize.query<{ id: string; day: string; accountId: string }>(
       `SELECT k.id, k.demo_day::text AS day, m.account_id AS "accountId"
-       FROM kitchens k JOIN members m ON m.kitchen_id = k.id WHERE k.demo_day IS NOT NULL LIMIT 1`,
+       FROM kitchens k JOIN members m ON m.kitchen_id = k.id WHERE k.demo_day IS NOT NULL
+       ORDER BY m.role = 'owner' DESC LIMIT 1`,
       { type: QueryTypes.SELECT },
     );
     if (!found) throw new Problem('demo-off');
@@ -79,7 +80,7 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
     );
     for (const part of [...KITCHEN_PARTS, 'members'] as const)
       await copyPart(context, part, { from: kept.id, to: id }, transaction);
-    return startSession(models, id, kept.accountId, transaction);
+    return startSession(models, id, kept.accountId, { transaction });
   });
   await readHabits(context, kept.id);
   copyHabits(kept.id, id);

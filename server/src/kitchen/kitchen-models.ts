@@ -1,5 +1,5 @@
 import type { ShoppingList } from '@wellhydra/core/shopping';
-import { DEVICES, type Device, type Plan } from '@wellhydra/contract';
+import { DEVICES, type AuditKind, type Device, type Plan, type Role } from '@wellhydra/contract';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import type { Household } from '@wellhydra/core/household';
 import type { Sequelize } from 'sequelize';
@@ -48,5 +48,18 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     /** What the scale shows as nothing, g; null for the vessel alone. */
     tareG: nullable(double()),
   }),
-  members: defineTable(sequelize, 'members', { kitchenId: key(uuid()), accountId: key(uuid()) }),
+  members: defineTable(sequelize, 'members', {
+    kitchenId: key(uuid()),
+    accountId: key(uuid()),
+    role: withDefault(text<Role>(), 'maker'),
+  }),
+  auditLines: defineTable(sequelize, 'audit_lines', {
+    kitchenId: key(uuid()),
+    id: key(uuid()),
+    happenedAt: moment(),
+    kind: text<AuditKind>(),
+    /** By name: an account may go, what it did does not. */
+    doneBy: text(),
+    about: withDefault(text(), ''),
+  }),
 });

@@ -1,14 +1,16 @@
+import { randomUUID } from 'node:crypto';
 import type { KitchenDetails } from '@wellhydra/contract';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
+import { newInvitation } from './invitation';
 
 /** A kitchen with its members, in the order they joined. */
 export async function findKitchen(sequelize: Sequelize, models: Models, kitchenId: string): Promise<KitchenDetails> {
   const kitchen = await models.kitchens.findByPk(kitchenId);
   if (!kitchen) throw new Problem('not-found');
-  const members = await sequelize.query<{ id: string; name: string; email: string }>(
-    `SELECT a.id, a.name, a.email FROM members m JOIN accounts a ON a.id = m.account_id
+  const members = await sequelize.query<KitchenDetails['members'][number]>(
+    `SELECT a.id, a.name, a.email, m.role FROM members m JOIN accounts a ON a.id = m.account_id
      WHERE m.kitchen_id = :kitchenId ORDER BY m.joined_at, a.name`,
     { replacements: { kitchenId }, type: QueryTypes.SELECT },
   );
@@ -23,4 +25,16 @@ export async function findKitchen(sequelize: Sequelize, models: Models, kitchenI
 
 export async function setInvitation(models: Models, kitchenId: string, invitation: string): Promise<void> {
   await models.kitchens.update({ invitation }, { where: { id: kitchenId } });
+}
+
+/** Makes a kitchen of somebody's own. Returns its id. */
+export async function ownKitchen(
+  models: Models,
+  accountId: string,
+  name: string,
+  transaction: Transaction | null = null,
+): Promise<string> {
+  const { id } = await models.kitchens.create({ id: randomUUID(), name, invitation: newInvitation() }, { transaction });
+  await models.members.create({ kitchenId: id, accountId, role: 'owner' }, { transaction });
+  return id;
 }

@@ -10,9 +10,11 @@ import {
   type SavePlan,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
-import { newInvitation } from '../accounts/account-service';
+import { newInvitation } from './invitation';
 import type { SignedIn } from '../accounts/session-store';
 import { readHabits, resetHabits } from '../brews/habits-service';
+import { noteDeed } from '../members/audit-store';
+import { ownerOf } from '../members/member-service';
 import { readPlan, readSettings, savePlan, saveSettings } from './kitchen-documents-store';
 import { findKitchen, setInvitation } from './kitchen-store';
 
@@ -27,8 +29,10 @@ export const kitchenRoutes: FastifyPluginAsync = async (app) => {
   );
 
   app.post('/invitation', { schema: { ...schema, summary: 'Replace the invitation code' } }, async (request) => {
-    await setInvitation(app.models, request.signedIn().kitchenId, newInvitation());
-    return details(request.signedIn());
+    const who = ownerOf(request.signedIn());
+    await setInvitation(app.models, who.kitchenId, newInvitation());
+    await noteDeed(app.models, who, 'invitation-replaced');
+    return details(who);
   });
 
   const settings = { tags: ['kitchen'], response: { 200: kitchenSettingsRecord } };

@@ -15,7 +15,7 @@ import { Choice } from '../../ui/choice';
 import { Field } from '../../ui/field';
 import { Text } from '../../ui/text';
 import { useRegisterMutation, useSignInMutation } from '../../domain/accounts/account-endpoints';
-import { useEntering } from './use-entering';
+import { useEntering } from '../../domain/accounts/use-entering';
 
 interface LineProps<Values extends FieldValues> {
   readonly control: Control<Values>;
@@ -72,7 +72,7 @@ export function SignInForm() {
   const enter = useEntering();
   const submit = handleSubmit(async (values) => {
     const { data } = await signIn(values);
-    if (data) enter(data);
+    if (data) enter();
   });
   return (
     <View className="gap-4">
@@ -90,11 +90,12 @@ const JOINING: readonly { readonly value: Joining; readonly label: string }[] = 
   { value: 'invited', label: 'I have an invitation' },
 ];
 
-export function RegisterForm() {
-  const [joining, setJoining] = useState<Joining>('new');
+/** @param invitation as a link has brought it */
+export function RegisterForm({ invitation }: { readonly invitation?: string | undefined }) {
+  const [joining, setJoining] = useState<Joining>(invitation === undefined ? 'new' : 'invited');
   const { control, handleSubmit, setValue } = useForm<Register>({
     resolver: joiResolver(registerSchema),
-    defaultValues: { name: '', email: '', password: '' },
+    defaultValues: { name: '', email: '', password: '', ...(invitation === undefined ? {} : { invitation }) },
   });
   const [register, { error, isLoading }] = useRegisterMutation();
   const enter = useEntering();
@@ -104,7 +105,7 @@ export function RegisterForm() {
   };
   const submit = handleSubmit(async (values) => {
     const { data } = await register(values);
-    if (data) enter(data);
+    if (data) enter();
   });
   return (
     <View className="gap-4">

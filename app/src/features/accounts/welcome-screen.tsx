@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { failureOf } from '../../state/api';
 import { Button } from '../../ui/button';
@@ -6,7 +6,7 @@ import { Choice } from '../../ui/choice';
 import { Loading } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useEnterDemoMutation, useGetOptionsQuery } from '../../domain/accounts/account-endpoints';
-import { useEntering } from './use-entering';
+import { useEntering } from '../../domain/accounts/use-entering';
 
 // The forms bring their checking library with them; nobody needs it before signing in.
 const SignInForm = lazy(async () => ({ default: (await import('./account-forms')).SignInForm }));
@@ -18,6 +18,12 @@ const WAYS: readonly { readonly value: Way; readonly label: string }[] = [
   { value: 'register', label: 'New account' },
 ];
 
+/** The code of an invitation that came as a link; it stands where no server sees it. */
+function invitationOfLink(): string | undefined {
+  const [, code] = /^#([A-Z0-9]{4,40})$/i.exec(window.location.hash) ?? [];
+  return code;
+}
+
 /** The door. */
 export function WelcomeScreen() {
   const [way, setWay] = useState<Way | null>(null);
@@ -26,9 +32,10 @@ export function WelcomeScreen() {
   const enter = useEntering();
   const openDemo = async () => {
     const { data } = await enterDemo();
-    if (data) enter(data);
+    if (data) enter();
   };
-  const shown = way ?? (options && !options.demo ? 'register' : null);
+  const invitation = useMemo(() => invitationOfLink(), []);
+  const shown = way ?? (invitation !== undefined || (options && !options.demo) ? 'register' : null);
   return (
     <ScrollView className="flex-1 bg-mist" contentContainerClassName="min-h-full justify-center" role="main">
       <View className="w-full max-w-[460px] gap-5 self-center p-6">
@@ -62,7 +69,7 @@ export function WelcomeScreen() {
           <>
             <Choice label="Way in" options={WAYS} value={shown} onChange={setWay} />
             <Suspense fallback={<Loading what="the form" />}>
-              {shown === 'sign-in' ? <SignInForm /> : <RegisterForm />}
+              {shown === 'sign-in' ? <SignInForm /> : <RegisterForm invitation={invitation} />}
             </Suspense>
           </>
         ) : options || unreachable ? (

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { api, failureOf } from '../../state/api';
+import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { themeChosen, type Theme } from '../../state/preferences';
 import { useAppDispatch, useAppSelector } from '../../domain/store';
@@ -11,13 +11,15 @@ import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { useHasRoomBeside } from '../../ui/use-layout';
 import { useSignOutMutation } from '../../domain/accounts/account-endpoints';
-import { ownerLeft } from '../../state/sync/owner';
-import { forgetSession } from '../../domain/accounts/known-session';
+import { useEntering } from '../../domain/accounts/use-entering';
+import { useLeaving } from '../../domain/accounts/use-leaving';
+import { AccountPart } from './account/account-part';
 import { ArchivePart } from './archive/archive-part';
 import { Devices } from './devices';
 import { Equipment } from './equipment';
 import { Habits } from './habits';
-import { useGetKitchenQuery, useNewInvitationMutation } from '../../domain/kitchen/kitchen-endpoints';
+import { MembersPart } from './members/members-part';
+import { useGetKitchenQuery } from '../../domain/kitchen/kitchen-endpoints';
 
 const THEMES: readonly { readonly value: Theme; readonly label: string }[] = [
   { value: 'system', label: 'As the device' },
@@ -31,8 +33,9 @@ export function KitchenScreen() {
   const theme = useAppSelector((state) => state.preferences.theme);
   const unsent = useAppSelector((state) => Object.values(state.drafts).some((draft) => draft.unsent));
   const { data: kitchen, error, refetch } = useGetKitchenQuery();
-  const [newInvitation] = useNewInvitationMutation();
   const [signOut] = useSignOutMutation();
+  const leaving = useLeaving();
+  const enter = useEntering();
   // What it is worked out for at the left, what came of it and who is in it at the right.
   const room = useHasRoomBeside();
   const column = room ? 'min-w-0 flex-1 gap-4' : 'gap-4';
@@ -48,18 +51,7 @@ export function KitchenScreen() {
   const leave = async () => {
     const { error: failed } = await signOut();
     if (failed) return void dispatch(noticeRaised({ text: failureOf(failed).message, grave: true }));
-    forgetSession();
-    dispatch(ownerLeft());
-    dispatch(api.util.resetApiState());
-    router.replace('/welcome');
-  };
-  const replaceCode = async () => {
-    const { error: failed } = await newInvitation();
-    dispatch(
-      noticeRaised(
-        failed ? { text: failureOf(failed).message, grave: true } : { text: 'The old invitation no longer works' },
-      ),
-    );
+    leaving();
   };
   return (
     <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''} columns={room}>
@@ -70,29 +62,8 @@ export function KitchenScreen() {
         <View className={column}>
           <Habits />
           <Devices />
-          <View className="gap-1">
-            <Text variant="heading">Members</Text>
-            {kitchen.members.map(({ id, name, email }) => (
-              <View key={id} className="flex-row flex-wrap justify-between gap-2 border-b border-line py-3">
-                <Text variant="strong">{name}</Text>
-                <Text className="text-mute">{email}</Text>
-              </View>
-            ))}
-          </View>
-          {kitchen.demo ? null : (
-            <View className="gap-2">
-              <Text variant="heading">Let somebody in</Text>
-              <Text className="text-mute">
-                Whoever has this code can make an account in this kitchen and see and change everything in it.
-              </Text>
-              <View className="flex-row flex-wrap items-center gap-3">
-                <Text variant="heading" selectable>
-                  {kitchen.invitation}
-                </Text>
-                <Button label="Replace it" kind="plain" onPress={() => void replaceCode()} />
-              </View>
-            </View>
-          )}
+          <MembersPart kitchen={kitchen} onLeft={enter} />
+          {kitchen.demo ? null : <AccountPart alone={kitchen.members.length === 1} onDeleted={leaving} />}
           <ArchivePart kitchen={kitchen.name} />
           <View className="gap-2">
             <Text variant="heading">Day and night</Text>

@@ -17,6 +17,7 @@ import { migration as shopping } from './014-shopping';
 import { migration as photos } from './015-photos';
 import { migration as bottlesUsed } from './016-bottles-used';
 import { migration as archives } from './017-archives';
+import { migration as membersMigration } from './018-members';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -36,4 +37,5 @@ export const MIGRATIONS: readonly Migration[] = [
   photos,
   bottlesUsed,
   archives,
+  membersMigration,
 ];

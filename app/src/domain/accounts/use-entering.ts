@@ -1,13 +1,12 @@
-import type { Session } from '@wellhydra/contract';
 import { router } from 'expo-router';
 import { api } from '../../state/api';
-import { useAppDispatch } from '../../domain/store';
+import { useAppDispatch } from '../store';
 import { ownerLeft } from '../../state/sync/owner';
 import { forgetUnits } from '../../state/units-choice';
-import { forgetSession } from '../../domain/accounts/known-session';
+import { forgetSession } from './known-session';
 
 /** What happens once somebody is in: the page they came for, with nothing on it of whoever was in before. */
-export function useEntering(): (session: Session) => void {
+export function useEntering(): () => void {
   const dispatch = useAppDispatch();
   return () => {
     // What somebody else has left unsent stays on the device, for them.

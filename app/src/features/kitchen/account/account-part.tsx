@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
+import { useGetOwnDataMutation } from '../../../domain/accounts/own-account-endpoints';
+import { useAppDispatch } from '../../../domain/store';
+import { failureOf } from '../../../state/api';
+import { noticeRaised } from '../../../state/notices';
+import { saveFile } from '../../../state/save-file';
+import { Button } from '../../../ui/button';
+import { Text } from '../../../ui/text';
+import { DeleteAccountSheet } from './delete-account-sheet';
+import { PasswordSheet } from './password-sheet';
+import { SessionsSheet } from './sessions-sheet';
+
+interface AccountPartProps {
+  /** Nobody else is in the kitchen. */
+  readonly alone: boolean;
+  readonly onDeleted: () => void;
+}
+
+/** What one does with an account of one's own. */
+export function AccountPart({ alone, onDeleted }: AccountPartProps) {
+  const dispatch = useAppDispatch();
+  const { data: session } = useGetSessionQuery();
+  const [getOwnData] = useGetOwnDataMutation();
+  const [open, setOpen] = useState<'password' | 'sessions' | 'delete' | null>(null);
+  const close = () => setOpen(null);
+  const saveOwnData = async () => {
+    const { data, error } = await getOwnData();
+    if (!data) return void dispatch(noticeRaised({ text: failureOf(error).message, grave: true }));
+    saveFile(new Blob([`${JSON.stringify(data, null, 2)}\n`], { type: 'application/json' }), 'wellhydra-account.json');
+  };
+  return (
+    <View className="gap-2">
+      <Text variant="heading">Your account</Text>
+      <Text className="text-mute">{session?.account.email ?? ''}</Text>
+      <View className="flex-row flex-wrap gap-3">
+        <Button label="Change the password" kind="plain" onPress={() => setOpen('password')} />
+        <Button label="Where you are signed in" kind="plain" onPress={() => setOpen('sessions')} />
+        <Button label="Save what is known of you" kind="plain" onPress={() => void saveOwnData()} />
+        <Button label="Delete the account" kind="danger" onPress={() => setOpen('delete')} />
+      </View>
+      {open === 'password' ? <PasswordSheet onClose={close} /> : null}
+      {open === 'sessions' ? <SessionsSheet onClose={close} /> : null}
+      {open === 'delete' ? <DeleteAccountSheet alone={alone} onClose={close} onDeleted={onDeleted} /> : null}
+    </View>
+  );
+}

@@ -1,0 +1,86 @@
+import type { KitchenDetails } from '@wellhydra/contract';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
+import { useNewInvitationMutation } from '../../../domain/kitchen/kitchen-endpoints';
+import { useAppDispatch } from '../../../domain/store';
+import { failureOf } from '../../../state/api';
+import { noticeRaised } from '../../../state/notices';
+import { Button } from '../../../ui/button';
+import { Text } from '../../../ui/text';
+import { DeedsSheet } from './deeds-sheet';
+import { LeaveSheet } from './leave-sheet';
+import { MemberSheet } from './member-sheet';
+import { ROLE_WORDS } from './members-view';
+
+/** Behind the sign of a number: what stands there is sent to no server, and into no log. */
+const linkOf = (invitation: string): string => `${window.location.origin}/welcome#${invitation}`;
+
+interface MembersPartProps {
+  readonly kitchen: KitchenDetails;
+  /** They are in another kitchen now. */
+  readonly onLeft: () => void;
+}
+
+/** Who is in the kitchen, and how somebody else comes in. */
+export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
+  const dispatch = useAppDispatch();
+  const { data: session } = useGetSessionQuery();
+  const [newInvitation] = useNewInvitationMutation();
+  const [open, setOpen] = useState<'deeds' | 'leave' | null>(null);
+  const [shown, setShown] = useState<string | null>(null);
+  const owns = session?.kitchen.role === 'owner' && !kitchen.demo;
+  const member = kitchen.members.find(({ id }) => id === shown);
+  const say = (text: string, grave = false) => void dispatch(noticeRaised({ text, grave }));
+  const replaceCode = async () => {
+    const { error } = await newInvitation();
+    if (error) say(failureOf(error).message, true);
+    else say('The old invitation no longer works');
+  };
+  const copyLink = async () => {
+    try {
+      await navigator.clipboard.writeText(linkOf(kitchen.invitation));
+      say('The link is copied');
+    } catch {
+      say('This browser does not let it be copied. Read out the code instead.', true);
+    }
+  };
+  return (
+    <>
+      <View className="gap-1">
+        <Text variant="heading">Members</Text>
+        {kitchen.members.map(({ id, name, email, role }) => (
+          <View key={id} className="flex-row items-center justify-between gap-2 border-b border-line py-2">
+            <View className="min-w-0 shrink">
+              <Text variant="strong">{id === session?.account.id ? `${name}, you` : name}</Text>
+              <Text variant="small">{`${ROLE_WORDS[role]} · ${email}`}</Text>
+            </View>
+            {owns ? <Button label="Change" hint={`Change ${name}`} kind="quiet" onPress={() => setShown(id)} /> : null}
+          </View>
+        ))}
+        <View className="flex-row flex-wrap gap-3 pt-2">
+          <Button label="What was done here" kind="plain" onPress={() => setOpen('deeds')} />
+          {kitchen.demo ? null : <Button label="Leave this kitchen" kind="plain" onPress={() => setOpen('leave')} />}
+        </View>
+      </View>
+      {kitchen.demo ? null : (
+        <View className="gap-2">
+          <Text variant="heading">Let somebody in</Text>
+          <Text className="text-mute">
+            Whoever has this link or its code can make an account in this kitchen and make drinks in it.
+          </Text>
+          <View className="flex-row flex-wrap items-center gap-3">
+            <Text variant="heading" selectable>
+              {kitchen.invitation}
+            </Text>
+            <Button label="Copy the link" kind="plain" onPress={() => void copyLink()} />
+            {owns ? <Button label="Replace it" kind="plain" onPress={() => void replaceCode()} /> : null}
+          </View>
+        </View>
+      )}
+      {open === 'deeds' ? <DeedsSheet onClose={() => setOpen(null)} /> : null}
+      {open === 'leave' ? <LeaveSheet onClose={() => setOpen(null)} onLeft={onLeft} /> : null}
+      {member ? <MemberSheet member={member} onClose={() => setShown(null)} /> : null}
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+import type { AuditLine, Role } from '@wellhydra/contract';
+import { momentWords } from '../../../domain/words/moment-words';
+
+export const ROLE_WORDS: Readonly<Record<Role, string>> = {
+  owner: 'owns the kitchen',
+  maker: 'makes drinks here',
+};
+
+/** What was done, by whom, as a sentence. */
+const DEEDS: Readonly<Record<AuditLine['kind'], (by: string, about: string) => string>> = {
+  joined: (by) => `${by} joined`,
+  'role-changed': (by, about) => {
+    const [name, role] = about.split(/: (?=owner$|maker$)/);
+    return role === 'owner' ? `${by} made ${name} an owner` : `${by}: ${name} owns the kitchen no more`;
+  },
+  removed: (by, about) => `${by} took ${about} out of the kitchen`,
+  left: (by) => `${by} left`,
+  'invitation-replaced': (by) => `${by} replaced the invitation`,
+  'password-changed': (by) => `${by} took a new password`,
+  'signed-out-elsewhere': (by) => `${by} signed out everywhere else`,
+  'account-deleted': (by) => `${by} deleted their account`,
+  'archive-saved': (by) => `${by} saved the kitchen as a file`,
+  'archive-brought-in': (by, about) =>
+    about === 'replace' ? `${by} put a kitchen from a file in place of this one` : `${by} added a kitchen from a file`,
+  'archive-taken-back': (by) => `${by} took the file back that was brought in`,
+};
+
+export interface DeedView {
+  readonly id: string;
+  readonly words: string;
+  readonly when: string;
+}
+
+export const deedView = ({ id, at, kind, by, about }: AuditLine, now: Date): DeedView => ({
+  id,
+  words: DEEDS[kind](by, about),
+  when: momentWords(new Date(at), now),
+});
+
+/** What a browser runs on, by how it calls itself. */
+const DEVICES: readonly (readonly [RegExp, string])[] = [
+  [/iphone|mobile/i, 'A phone'],
+  [/ipad|tablet|android/i, 'A tablet'],
+  [/windows|mac os|linux|cros/i, 'A computer'],
+];
+export const deviceWords = (device: string): string =>
+  DEVICES.find(([pattern]) => pattern.test(device))?.[1] ?? 'Some device';

@@ -1,0 +1,7 @@
+import { randomBytes } from 'node:crypto';
+
+/** A code that can be read aloud: no 0/O, no 1/I. */
+export function newInvitation(): string {
+  const letters = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
+  return Array.from(randomBytes(10), (byte) => letters[byte % letters.length]).join('');
+}
