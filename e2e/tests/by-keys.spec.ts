@@ -44,6 +44,8 @@ async function inDialog(page: Page, name: string): Promise<void> {
 
 test.beforeEach(async ({ page }) => {
   await register(page, 'Ines');
+  // A letter goes nowhere before what hears it has loaded.
+  await page.waitForLoadState('networkidle');
 });
 
 test('infused water, by its letter', async ({ page }) => {
