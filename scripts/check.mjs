@@ -5,7 +5,7 @@ import { endWithWhatRuns, run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
 /**
- * Everything that has to be clean: types, lint, dependency directions, formatting, tests. `npm run check -- --no-tests`
+ * Everything that has to be clean: types, lint, dependency directions, licences, formatting, tests. `npm run check -- --no-tests`
  * leaves those out. Each is run whatever became of the others, and what is not clean is listed at the end.
  */
 
@@ -35,6 +35,7 @@ const STATIC = [
       'e2e',
     ],
   ],
+  ['Licences', [join(ROOT, 'scripts/licences.mjs')]],
   ['Formatting', [bin('prettier/bin/prettier.cjs'), '--check', '.', '--log-level', 'warn']],
 ];
 /** What is checked at the same time. */

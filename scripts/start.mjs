@@ -133,7 +133,7 @@ async function startServer(port, appFolder) {
     port,
     demo: !options['no-demo'],
     logFile: join(dataFolder, 'server.log'),
-    env: { SPOOL_FOLDER: join(dataFolder, 'spool') },
+    env: { SPOOL_FOLDER: join(dataFolder, 'spool'), OUTBOX_FOLDER: join(dataFolder, 'outbox') },
     onStarted: (stopIt) => (stopServer = stopIt),
   });
   serverRuns = true;

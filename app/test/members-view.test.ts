@@ -12,6 +12,8 @@ describe('what was done', () => {
     ['role-changed', 'Tam: the second: maker', 'Ines: Tam: the second owns the kitchen no more'],
     ['removed', 'Wilf', 'Ines took Wilf out of the kitchen'],
     ['archive-brought-in', 'replace', 'Ines put a kitchen from a file in place of this one'],
+    ['password-changed', '', 'Ines took a new password'],
+    ['password-changed', 'by mail', 'Ines took a new password by mail'],
     ['archive-brought-in', 'merge', 'Ines added a kitchen from a file'],
   ] as const)('%s %s', (kind, about, words) => expect(line(kind, about)).toBe(words));
   test('each kind is a sentence about somebody', () => {

@@ -68,7 +68,7 @@ describe('where a figure comes from', () => {
   test('what does not add up says how it is found', () => {
     const view = originView(analyseDocument(SACHET), 'litre', figure(SACHET, 'litre', 'Acidity'));
     expect(view.rows).toEqual([]);
-    expect(view.how).toMatch(/charge balance/);
+    expect(view.how).toMatch(/salts and acids in the drink together/);
   });
 });
 

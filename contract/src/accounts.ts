@@ -11,6 +11,16 @@ const shownEmail = () => text(254);
 export const signIn = object({ email: email(), password: written(PASSWORD_LENGTH.most).min(1).label('Password') });
 export type SignIn = Of<typeof signIn>;
 
+/** Asks for a mail with which a forgotten password is replaced. */
+export const requestReset = object({ email: email() });
+export type RequestReset = Of<typeof requestReset>;
+export const resetPassword = object({
+  /** As the link of the mail has it. */
+  token: text(100),
+  newPassword: written(PASSWORD_LENGTH.most).min(PASSWORD_LENGTH.least).label('New password'),
+});
+export type ResetPassword = Of<typeof resetPassword>;
+
 const registerFields = object({
   name: text(80).label('Your name'),
   email: email(),

@@ -4,6 +4,7 @@ export const ERROR_CODES = {
   'not-signed-in': 'Sign in first',
   'wrong-credentials': 'E-mail and password do not belong together',
   'email-taken': 'There is an account with this e-mail already',
+  'reset-over': 'This link was used already or is too old; ask for another one',
   'unknown-invitation': 'No kitchen has this invitation code',
   'demo-off': 'This server was started without the demo kitchen',
   'owners-only': 'Only an owner of the kitchen may do this',

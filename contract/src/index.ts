@@ -1,6 +1,15 @@
 /** What crosses HTTP: schemas, the types read off them, and error codes. */
-export { PASSWORD_LENGTH, kitchenDetails, register, serverOptions, session, signIn } from './accounts';
-export type { KitchenDetails, Register, ServerOptions, Session, SignIn } from './accounts';
+export {
+  PASSWORD_LENGTH,
+  kitchenDetails,
+  register,
+  requestReset,
+  resetPassword,
+  serverOptions,
+  session,
+  signIn,
+} from './accounts';
+export type { KitchenDetails, Register, RequestReset, ResetPassword, ServerOptions, Session, SignIn } from './accounts';
 export {
   BOTTLE_LIMITS,
   bottleChange,
@@ -140,6 +149,7 @@ export {
   ARCHIVE_KINDS,
   ARCHIVE_ROWS,
   ARCHIVE_VERSION,
+  VISITOR_ARCHIVE_BYTES,
   archiveOutcome,
   archiveQuery,
   archiveUndo,

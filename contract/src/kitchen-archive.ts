@@ -35,13 +35,16 @@ import { lotFields, shoppingList } from './stores';
  */
 
 export const ARCHIVE_VERSION = 1;
-/** Largest archive that is taken, bytes. */
+/** Largest archive that is taken, bytes; of a visitor of the demo, who may be anybody, a smaller one. */
 export const ARCHIVE_BYTES = 256 * 1024 * 1024;
+export const VISITOR_ARCHIVE_BYTES = 16 * 1024 * 1024;
 /** Longest line of one, letters: a photo with its thumbnail, or a brew with all its preparations. */
 export const ARCHIVE_LINE = 8 * 1024 * 1024;
 
+/** So many people are named in one: each becomes somebody in the kitchen it comes into. */
+const MOST_HANDS = 500;
 /** Whoever did it, by the number of their `hand` row. */
-const hand = (): Schema<number> => integer(1);
+const hand = (): Schema<number> => integer(1, MOST_HANDS);
 const grams = () => nullable(record(text(200), figure(), 500));
 const optionalDate = () => nullable(timestamp());
 const base64 = (): Schema<string> => Joi.string().base64().max(ARCHIVE_LINE) as Joi.StringSchema & Schema<string>;

@@ -2,6 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { analyseDrink } from '../src/analyse';
 import { readDrink, type Drink } from '../src/drink';
+import { markdownText } from '../src/formats/markdown-text';
 import { analysisCsv, analysisMarkdown, importRecipe, recipeOf, sentenceStep, stepSentence } from '../src/formats';
 import { randomDrink } from './random-drinks';
 import fc from './seeded';
@@ -99,8 +100,31 @@ test('CSV quotes what has to be quoted, and has every figure of a serving', () =
 test.each(examples)('%s as Markdown says its steps, cautions and keeping', (_name, drink) => {
   const analysis = analyseDrink(drink);
   const page = analysisMarkdown(analysis);
-  expect(page.startsWith(`# ${drink.name}\n`)).toBe(true);
-  for (const { title } of analysis.cautions) expect(page).toContain(title);
+  expect(page.startsWith(`# ${markdownText(drink.name)}\n`)).toBe(true);
+  for (const { title } of analysis.cautions) expect(page).toContain(markdownText(title));
   expect(page.match(/^\d+\. /gm)).toHaveLength(drink.steps.length);
   expect(page).toContain('Kitchen rule, not a laboratory test');
+});
+
+describe('what somebody has written is text in Markdown', () => {
+  test.each([
+    ['[free salt](javascript:alert(1))', '\\[free salt\\](javascript:alert(1))'],
+    ['<script>alert(1)</script>', '\\<script\\>alert(1)\\</script\\>'],
+    ['a\n\n# Own heading', 'a # Own heading'],
+    ['# Heading', '\\# Heading'],
+    ['- item', '\\- item'],
+    ['1. item', '1\\. item'],
+    ['2-3 lemons, 1.5 g salt', '2-3 lemons, 1.5 g salt'],
+    ['sea_salt | *fine*', 'sea\\_salt \\| \\*fine\\*'],
+    ['&lt;b&gt;', '\\&lt;b\\&gt;'],
+  ])('%s', (written, expected) => expect(markdownText(written)).toBe(expected));
+
+  test('a page of a drink with hostile names has no line that it was not meant to have', () => {
+    const evil = '\n# Ten litres of salt\n<img src=x onerror=alert(1)>';
+    const page = analysisMarkdown(
+      analyseDrink({ name: `Brine${evil}`, kind: 'sport', steps: [{ verb: 'add', text: '1 L water', note: evil }] }),
+    );
+    expect(page.match(/^# /gm)).toHaveLength(1);
+    expect(page).not.toMatch(/(?<!\\)<img/);
+  });
 });

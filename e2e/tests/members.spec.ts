@@ -54,7 +54,7 @@ test('a password is changed, other devices are signed out, the account is saved 
   const phone = await context.newPage();
   await phone.request.post('/api/accounts/sign-in', { data: { email, password } });
   await kitchen(page);
-  await page.getByRole('button', { name: 'Where you are signed in' }).click();
+  await page.getByRole('button', { name: 'Look where you are signed in' }).click();
   await expect(dialog(page, 'Where you are signed in').getByRole('listitem')).toHaveCount(2);
   await page.keyboard.press('Escape');
 
@@ -74,7 +74,7 @@ test('a password is changed, other devices are signed out, the account is saved 
   expect(saved.account.email).toBe(email);
 
   await page.getByRole('button', { name: 'Delete the account' }).click();
-  await expect(page.getByText('The kitchen goes with it')).toBeVisible();
+  await expect(dialog(page, 'Delete the account').getByText('The kitchen goes with it')).toBeVisible();
   await page.getByLabel('Your password').fill('kelp lantern ferry oats');
   await page.getByRole('button', { name: 'Delete it for good' }).click();
   await expect(page.getByRole('button', { name: 'New account' })).toBeVisible();
@@ -108,4 +108,18 @@ test('the demo has no account to change', async ({ page }) => {
   await kitchen(page);
   await expect(page.getByRole('heading', { name: 'Your account' })).toBeHidden();
   await expect(page.getByRole('button', { name: 'Leave this kitchen' })).toBeHidden();
+});
+
+test('a forgotten password is asked for at the door, and the link of a mail opens it there', async ({ page }) => {
+  await page.goto('/welcome');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('button', { name: 'I have forgotten it' }).click();
+  await page.getByLabel('E-mail').fill('nobody@example.test');
+  await page.getByRole('button', { name: 'Send me the link' }).click();
+  await expect(page.getByText(/^If there is an account with nobody@example\.test/)).toBeVisible();
+  await page.goto('/drinks');
+  await page.goto('/welcome#reset=abcdefghijklmnopqrstuvwxyz');
+  await page.getByLabel('New password').fill('kelp lantern ferry oats');
+  await page.getByRole('button', { name: 'Take it', exact: true }).click();
+  await expect(page.getByText(/was used already or is too old/)).toBeVisible();
 });

@@ -14,6 +14,7 @@ import { drinkRoutes } from './drinks/routes';
 import { healthRoutes } from './health/routes';
 import { kitchenRoutes } from './kitchen/routes';
 import { errorsPlugin } from './plugins/errors';
+import { mailPlugin } from './mail/mail-plugin';
 import { memberRoutes } from './members/routes';
 import { joiValidationPlugin } from './plugins/joi-validation';
 import { openapiPlugin } from './plugins/openapi';
@@ -43,6 +44,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
     http: { maxHeaderSize: HEADER_LIMIT },
     logger: {
       level: config.logLevel,
+      ...(config.logStream ? { stream: config.logStream } : {}),
       redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'],
     },
   });
@@ -68,6 +70,8 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   });
   await app.register(runsPlugin, { worker: config.runWorker, limit_ms: config.runLimit_ms });
   await app.register(brewNewsPlugin, { databaseUrl: config.databaseUrl });
+  const { mailUrl, mailFrom, outboxFolder } = config;
+  await app.register(mailPlugin, { mailUrl, mailFrom, outboxFolder });
   await app.register(sameOriginPlugin);
   await app.register(sessionPlugin);
   await app.register(openapiPlugin);

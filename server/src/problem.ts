@@ -11,6 +11,7 @@ const STATUS: Readonly<Record<ErrorCode, number>> = {
   'not-found': 404,
   'demo-off': 404,
   'unknown-invitation': 404,
+  'reset-over': 404,
   'email-taken': 409,
   'edited-elsewhere': 409,
   'already-there': 409,

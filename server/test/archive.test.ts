@@ -206,6 +206,10 @@ describe('what is no archive is refused whole, with its line', () => {
     const at = firstOf(is);
     return [fileOf(rows().map((row, index) => (index === at ? change(row) : row))), at + 1] as const;
   };
+  const manyHands = (): readonly [string, number] => {
+    const hands = Array.from({ length: 501 }, (_, n) => ({ is: 'hand', hand: n + 1, name: 'Mallory' }));
+    return [fileOf([...rows().slice(0, 2), ...hands]), 503];
+  };
   const BAD: readonly (readonly [string, () => readonly [string, number], RegExp])[] = [
     ['nothing', () => ['', 1], /empty/],
     ['something else', () => ['<html>\n', 1], /no archive of a kitchen/],
@@ -231,6 +235,7 @@ describe('what is no archive is refused whole, with its line', () => {
     ['a field too many', () => with_('drink', (row) => ({ ...row, kitchenId: randomUUID() })), /kitchenId/],
     ['a field too few', () => with_('brew', ({ batch: _, ...row }) => row), /batch/],
     ['a NUL in a text', () => with_('brew', (row) => ({ ...row, note: 'a\u0000b' })), /characters that are none/],
+    ['more people than a kitchen has', () => manyHands(), /hand/],
     ['a hand nobody named', () => with_('drink', (row) => ({ ...row, savedBy: 99 })), /hand 99/],
     [
       'a bottle of no brew',
@@ -300,6 +305,8 @@ describe('what is no archive is refused whole, with its line', () => {
       { is: 'hand', hand: 1, name: 'Ines' },
       ...many.map((each) => ({ ...each, savedBy: 1 })),
     ]);
+    const large = `${archive}${' '.repeat(17 * 1024 * 1024)}`;
+    expect((await bring(visitor, large, 'mode=merge')).json.code).toBe('too-large');
     const before = await exported(visitor);
     expect((await bring(visitor, text, 'mode=replace')).json.code).toBe('quota-reached');
     expect(await exported(visitor)).toBe(before);

@@ -6,6 +6,9 @@ import { Client } from 'pg';
 import { buildApp } from '../src/build-app';
 import type { ServerConfig } from '../src/config';
 
+/** Where mails go in tests. */
+export const testOutbox = join(tmpdir(), `wellhydra-test-outbox-${process.pid}`);
+
 /** The database that each test file's own is cloned from. */
 export const TEMPLATE = 'wellhydra_template';
 
@@ -43,6 +46,9 @@ export async function startServer(databaseUrl: string, changes: Partial<ServerCo
     port: 0,
     demo: false,
     spoolFolder: testSpool,
+    outboxFolder: testOutbox,
+    mailFrom: 'Wellhydra <wellhydra@localhost>',
+    publicUrl: 'http://localhost:4870',
     logLevel: 'silent',
     strictAnswers: true,
     requestsPerMinute: 100_000,

@@ -44,6 +44,8 @@ const OPEN = [
   '/api/accounts/register',
   '/api/accounts/sign-in',
   '/api/accounts/demo',
+  '/api/accounts/reset-request',
+  '/api/accounts/reset',
   '/api/accounts/sign-out',
 ];
 /** What a stranger would send to do the most harm. */
@@ -187,6 +189,9 @@ test('too many requests are told to wait', async () => {
     port: 0,
     demo: false,
     spoolFolder: '/nowhere',
+    outboxFolder: '/nowhere',
+    mailFrom: 'nobody@localhost',
+    publicUrl: 'http://localhost',
     logLevel: 'silent',
     strictAnswers: true,
     requestsPerMinute: 3,

@@ -4,7 +4,16 @@ import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/to
 import type { OwnerState } from './sync/owner';
 
 /** What asks or says who is in, and so belongs to nobody yet. */
-const ABOUT_SESSIONS = new Set(['getOptions', 'getSession', 'register', 'signIn', 'enterDemo', 'signOut']);
+const ABOUT_SESSIONS = new Set([
+  'getOptions',
+  'getSession',
+  'register',
+  'signIn',
+  'enterDemo',
+  'signOut',
+  'requestReset',
+  'resetPassword',
+]);
 
 /** The server, without endpoints of its own: each feature adds what it needs. */
 export const api = createApi({

@@ -1,24 +1,28 @@
 import type { Analysis } from '../analyse';
 import { KEEPING_NOTE } from '../keeping';
 import { durationWords, formatNumber, formatPortion } from '../quantity';
+import { markdownText } from './markdown-text';
 import { stepSentence } from './step-sentence';
 
-const row = (...cells: readonly string[]): string =>
-  `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`;
+const row = (...cells: readonly string[]): string => `| ${cells.join(' | ')} |`;
 
 /** A drink as a page of Markdown: steps, figures, cautions, findings, keeping. */
 export function analysisMarkdown(analysis: Analysis): string {
   const { drink, serving, perServing, liquid, trace, keeping, cautions, findings } = analysis;
   const made = liquid ? formatPortion(liquid.volume_mL, false) : formatPortion(trace.pot.mass_g, true);
   const lines = [
-    `# ${drink.name}`,
+    `# ${markdownText(drink.name)}`,
     '',
-    `${made}${serving ? `, ${formatNumber(serving.servings)} servings of ${serving.text}` : ''}. Takes ${durationWords(trace.total_min)}, ${durationWords(trace.handsOn_min)} of it by hand.`,
+    `${made}${serving ? `, ${formatNumber(serving.servings)} servings of ${markdownText(serving.text)}` : ''}. Takes ${durationWords(trace.total_min)}, ${durationWords(trace.handsOn_min)} of it by hand.`,
     '',
     '## Steps',
     '',
-    ...drink.steps.map((step, index) => `${index + 1}. ${stepSentence(step)}${step.note ? ` (${step.note})` : ''}`),
-    ...(drink.atServing ? ['', 'In each glass:', '', ...drink.atServing.map((step) => `- ${stepSentence(step)}`)] : []),
+    ...drink.steps.map(
+      (step, index) => `${index + 1}. ${markdownText(`${stepSentence(step)}${step.note ? ` (${step.note})` : ''}`)}`,
+    ),
+    ...(drink.atServing
+      ? ['', 'In each glass:', '', ...drink.atServing.map((step) => `- ${markdownText(stepSentence(step))}`)]
+      : []),
     '',
     '## In a serving',
     '',
@@ -38,14 +42,19 @@ export function analysisMarkdown(analysis: Analysis): string {
       : []),
   ];
   if (cautions.length > 0)
-    lines.push('', '## Cautions', '', ...cautions.map(({ title, text }) => `- **${title}.** ${text}`));
-  if (findings.length > 0) lines.push('', '## Found', '', ...findings.map(({ text }) => `- ${text}`));
+    lines.push(
+      '',
+      '## Cautions',
+      '',
+      ...cautions.map(({ title, text }) => `- **${markdownText(title)}.** ${markdownText(text)}`),
+    );
+  if (findings.length > 0) lines.push('', '## Found', '', ...findings.map(({ text }) => `- ${markdownText(text)}`));
   if (keeping)
     lines.push(
       '',
       '## Keeping',
       '',
-      `${formatNumber(keeping.days)} days, ${keeping.place}: ${keeping.heldBackBy.join('; ')}. ${KEEPING_NOTE}`,
+      `${formatNumber(keeping.days)} days, ${keeping.place}: ${markdownText(keeping.heldBackBy.join('; '))}. ${KEEPING_NOTE}`,
     );
   return `${lines.join('\n')}\n`;
 }

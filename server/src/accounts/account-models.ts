@@ -19,4 +19,10 @@ export const defineAccounts = (sequelize: Sequelize) => ({
     /** As the browser calls itself. */
     device: withDefault(text(), ''),
   }),
+  /** Links that came by mail, with which a forgotten password is replaced. */
+  passwordResets: defineTable(sequelize, 'password_resets', {
+    tokenHash: key(text()),
+    accountId: uuid(),
+    expiresAt: moment(),
+  }),
 });

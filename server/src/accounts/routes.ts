@@ -1,10 +1,23 @@
-import { register, serverOptions, session, signIn, type Register, type SignIn } from '@wellhydra/contract';
+import {
+  register,
+  requestReset,
+  resetPassword,
+  serverOptions,
+  session,
+  signIn,
+  type Register,
+  type RequestReset,
+  type ResetPassword,
+  type SignIn,
+} from '@wellhydra/contract';
 import type { FastifyPluginAsync, FastifyRequest } from 'fastify';
 import type { ServerConfig } from '../config';
 import { sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
 import { openVisitorKitchen } from '../demo/visitor-kitchen';
 import { registerAccount, sessionView, signInAccount } from './account-service';
+import { prepareReset, resetPassword as resetByMail } from './password-reset-service';
+import { countAddress } from './sign-in-limit';
 import { endSession, findSession, startSession } from './session-store';
 
 const TAGS = ['accounts'];
@@ -77,6 +90,33 @@ export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async
         ? await startSession(app.models, who.kitchenId, who.accountId)
         : await openVisitorKitchen(context, new Date());
       return reply.startSession(token).send(await view(token));
+    },
+  );
+
+  const limits = (request: FastifyRequest) => ({ address: request.ip, most: 10 * config.signInsPerQuarter });
+  app.post<{ Body: RequestReset }>(
+    '/reset-request',
+    {
+      config: open,
+      schema: { tags: TAGS, summary: 'Ask for a mail with a link to a new password', body: requestReset },
+    },
+    async (request, reply) => {
+      const { address, most } = limits(request);
+      await countAddress(app.sequelize, address, most);
+      // Behind the answer: neither it nor how long it takes tells whether there is such an account.
+      void prepareReset(context, { ...request.body, publicUrl: config.publicUrl })
+        .then((mail) => mail && app.sendMail(mail))
+        .catch((error: unknown) => request.log.error({ err: error }, 'a mail was not sent'));
+      return reply.code(202).send();
+    },
+  );
+
+  app.post<{ Body: ResetPassword }>(
+    '/reset',
+    { config: open, schema: { tags: TAGS, summary: 'Take a new password by the link of a mail', body: resetPassword } },
+    async (request, reply) => {
+      await resetByMail(context, request.body, limits(request));
+      return reply.code(204).send();
     },
   );
 

@@ -49,6 +49,14 @@ export async function slowAccount(sequelize: Sequelize, email: string, slowFrom:
   await pause(1000 * Math.min(SLOWED.most_s, 0.25 * 2 ** Math.min(10, attempts - slowFrom)));
 }
 
+/** Mails that one account gets in a quarter of an hour. */
+const MAILS = 3;
+
+/** Counts a mail to an account; false where it has had enough of them: nobody's letter box is filled from here. */
+export async function mayMail(sequelize: Sequelize, email: string): Promise<boolean> {
+  return (await count(sequelize, `mail:${email}`)).attempts <= MAILS;
+}
+
 /** Forgets the attempts on an account after somebody has signed in to it. */
 export async function forgetAttempts(sequelize: Sequelize, email: string): Promise<void> {
   await sequelize.query('DELETE FROM sign_in_attempts WHERE key = :key OR window_ends <= now()', {

@@ -5,7 +5,13 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { ARCHIVE_BYTES, ArchiveFault, type ArchiveMode, type ArchiveOutcome } from '@wellhydra/contract';
+import {
+  ARCHIVE_BYTES,
+  VISITOR_ARCHIVE_BYTES,
+  ArchiveFault,
+  type ArchiveMode,
+  type ArchiveOutcome,
+} from '@wellhydra/contract';
 import { Transaction } from 'sequelize';
 import type { SignedIn } from '../accounts/session-store';
 import { checkWithin } from '../kitchen/quota';
@@ -90,7 +96,11 @@ export const takeArchive = (
   now: Date,
 ): Promise<ArchiveOutcome> =>
   withFile(async (file) => {
-    await pipeline(body, atMost(ARCHIVE_BYTES), createWriteStream(file, { mode: 0o600 }));
+    await pipeline(
+      body,
+      atMost(who.demo ? VISITOR_ARCHIVE_BYTES : ARCHIVE_BYTES),
+      createWriteStream(file, { mode: 0o600 }),
+    );
     const { kitchenId } = who;
     const transaction = await context.sequelize.transaction();
     try {

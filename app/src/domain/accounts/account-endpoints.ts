@@ -1,4 +1,4 @@
-import type { Register, ServerOptions, Session, SignIn } from '@wellhydra/contract';
+import type { Register, RequestReset, ResetPassword, ServerOptions, Session, SignIn } from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 export const accountsApi = api.injectEndpoints({
@@ -10,6 +10,12 @@ export const accountsApi = api.injectEndpoints({
     }),
     signIn: build.mutation<Session, SignIn>({ query: (body) => ({ url: '/accounts/sign-in', method: 'POST', body }) }),
     enterDemo: build.mutation<Session, void>({ query: () => ({ url: '/accounts/demo', method: 'POST' }) }),
+    requestReset: build.mutation<void, RequestReset>({
+      query: (body) => ({ url: '/accounts/reset-request', method: 'POST', body }),
+    }),
+    resetPassword: build.mutation<void, ResetPassword>({
+      query: (body) => ({ url: '/accounts/reset', method: 'POST', body }),
+    }),
     signOut: build.mutation<void, void>({ query: () => ({ url: '/accounts/sign-out', method: 'POST' }) }),
   }),
 });
@@ -21,4 +27,6 @@ export const {
   useSignInMutation,
   useEnterDemoMutation,
   useSignOutMutation,
+  useRequestResetMutation,
+  useResetPasswordMutation,
 } = accountsApi;

@@ -63,7 +63,7 @@ function Refusal({ error }: { readonly error: unknown }) {
   ) : null;
 }
 
-export function SignInForm() {
+export function SignInForm({ onForgotten }: { readonly onForgotten?: () => void }) {
   const { control, handleSubmit } = useForm<SignIn>({
     resolver: joiResolver(signInSchema),
     defaultValues: { email: '', password: '' },
@@ -80,6 +80,7 @@ export function SignInForm() {
       <Line control={control} name="password" label="Password" secret autoComplete="current-password" />
       <Refusal error={error} />
       <Button label="Sign in" size="large" disabled={isLoading} onPress={() => void submit()} />
+      {onForgotten ? <Button label="I have forgotten it" kind="quiet" onPress={onForgotten} /> : null}
     </View>
   );
 }

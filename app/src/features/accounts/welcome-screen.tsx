@@ -12,16 +12,21 @@ import { useEntering } from '../../domain/accounts/use-entering';
 const SignInForm = lazy(async () => ({ default: (await import('./account-forms')).SignInForm }));
 const RegisterForm = lazy(async () => ({ default: (await import('./account-forms')).RegisterForm }));
 
+const ForgottenForm = lazy(async () => ({ default: (await import('./forgotten-form')).ForgottenForm }));
+const ResetForm = lazy(async () => ({ default: (await import('./reset-form')).ResetForm }));
+
 type Way = 'sign-in' | 'register';
 const WAYS: readonly { readonly value: Way; readonly label: string }[] = [
   { value: 'sign-in', label: 'Sign in' },
   { value: 'register', label: 'New account' },
 ];
 
-/** The code of an invitation that came as a link; it stands where no server sees it. */
-function invitationOfLink(): string | undefined {
-  const [, code] = /^#([A-Z0-9]{4,40})$/i.exec(window.location.hash) ?? [];
-  return code;
+/** What a link has brought: an invitation, or leave to take a new password. It stands where no server sees it. */
+function broughtByLink(): { readonly invitation?: string; readonly reset?: string } {
+  const { hash } = window.location;
+  const [, reset] = /^#reset=([\w-]{20,100})$/.exec(hash) ?? [];
+  const [, invitation] = /^#([A-Z0-9]{4,40})$/i.exec(hash) ?? [];
+  return { ...(reset ? { reset } : {}), ...(invitation ? { invitation } : {}) };
 }
 
 /** The door. */
@@ -34,7 +39,12 @@ export function WelcomeScreen() {
     const { data } = await enterDemo();
     if (data) enter();
   };
-  const invitation = useMemo(() => invitationOfLink(), []);
+  const { invitation, reset } = useMemo(() => broughtByLink(), []);
+  const [aside, setAside] = useState<'forgotten' | 'reset' | null>(reset === undefined ? null : 'reset');
+  const backToSignIn = () => {
+    setAside(null);
+    setWay('sign-in');
+  };
   const shown = way ?? (invitation !== undefined || (options && !options.demo) ? 'register' : null);
   return (
     <ScrollView className="flex-1 bg-mist" contentContainerClassName="min-h-full justify-center" role="main">
@@ -65,11 +75,23 @@ export function WelcomeScreen() {
             ) : null}
           </View>
         ) : null}
-        {shown ? (
+        {aside ? (
+          <Suspense fallback={<Loading what="the form" />}>
+            {aside === 'reset' && reset !== undefined ? (
+              <ResetForm token={reset} onDone={backToSignIn} />
+            ) : (
+              <ForgottenForm onBack={backToSignIn} />
+            )}
+          </Suspense>
+        ) : shown ? (
           <>
             <Choice label="Way in" options={WAYS} value={shown} onChange={setWay} />
             <Suspense fallback={<Loading what="the form" />}>
-              {shown === 'sign-in' ? <SignInForm /> : <RegisterForm invitation={invitation} />}
+              {shown === 'sign-in' ? (
+                <SignInForm onForgotten={() => setAside('forgotten')} />
+              ) : (
+                <RegisterForm invitation={invitation} />
+              )}
             </Suspense>
           </>
         ) : options || unreachable ? (

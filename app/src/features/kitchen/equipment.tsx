@@ -1,10 +1,10 @@
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { Places, Rooms, Stove, Strainers, TAP_LABELS, Vessels, Water, type PartProps } from './equipment-parts';
 import { Measures } from './measures';
+import { Row } from './row';
 import { useSettingsDraft } from '../../domain/kitchen/use-settings-draft';
 
 const n = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;
@@ -66,22 +66,19 @@ export function Equipment() {
         Every drink is worked out for these: times, steam, what fits, what water brings.
       </Text>
       {PARTS.map(({ title, says, Part }) => (
-        <View key={title} className="gap-3 border-b border-line py-2">
-          <View className="flex-row items-center justify-between gap-3">
-            <View className="flex-1">
-              <Text variant="strong">{title}</Text>
-              <Text variant="small">{says(settings)}</Text>
-            </View>
-            <Button
-              label={open === title ? 'Close' : 'Change'}
-              hint={`${open === title ? 'Close' : 'Change'} ${title.toLowerCase()}`}
-              kind="quiet"
-              expanded={open === title}
-              onPress={() => setOpen(open === title ? null : title)}
-            />
-          </View>
+        <Row
+          key={title}
+          title={title}
+          says={says(settings)}
+          expanded={open === title}
+          action={{
+            label: open === title ? 'Close' : 'Change',
+            hint: `${open === title ? 'Close' : 'Change'} ${title.toLowerCase()}`,
+            onPress: () => setOpen(open === title ? null : title),
+          }}
+        >
           {open === title ? <Part settings={settings} change={change} /> : null}
-        </View>
+        </Row>
       ))}
     </View>
   );

@@ -18,6 +18,7 @@ import { migration as photos } from './015-photos';
 import { migration as bottlesUsed } from './016-bottles-used';
 import { migration as archives } from './017-archives';
 import { migration as membersMigration } from './018-members';
+import { migration as passwordResets } from './019-password-resets';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -38,4 +39,5 @@ export const MIGRATIONS: readonly Migration[] = [
   bottlesUsed,
   archives,
   membersMigration,
+  passwordResets,
 ];

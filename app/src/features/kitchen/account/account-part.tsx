@@ -6,8 +6,8 @@ import { useAppDispatch } from '../../../domain/store';
 import { failureOf } from '../../../state/api';
 import { noticeRaised } from '../../../state/notices';
 import { saveFile } from '../../../state/save-file';
-import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
+import { Row } from '../row';
 import { DeleteAccountSheet } from './delete-account-sheet';
 import { PasswordSheet } from './password-sheet';
 import { SessionsSheet } from './sessions-sheet';
@@ -33,12 +33,27 @@ export function AccountPart({ alone, onDeleted }: AccountPartProps) {
   return (
     <View className="gap-2">
       <Text variant="heading">Your account</Text>
-      <Text className="text-mute">{session?.account.email ?? ''}</Text>
-      <View className="flex-row flex-wrap gap-3">
-        <Button label="Change the password" kind="plain" onPress={() => setOpen('password')} />
-        <Button label="Where you are signed in" kind="plain" onPress={() => setOpen('sessions')} />
-        <Button label="Save what is known of you" kind="plain" onPress={() => void saveOwnData()} />
-        <Button label="Delete the account" kind="danger" onPress={() => setOpen('delete')} />
+      <View>
+        <Row
+          title="Password"
+          says="At least 10 characters; a new one signs out everywhere else"
+          action={{ label: 'Change', hint: 'Change the password', onPress: () => setOpen('password') }}
+        />
+        <Row
+          title="Devices"
+          says="Where you are signed in"
+          action={{ label: 'Look', hint: 'Look where you are signed in', onPress: () => setOpen('sessions') }}
+        />
+        <Row
+          title="What is known of you"
+          says={session?.account.email ?? ''}
+          action={{ label: 'Save', hint: 'Save what is known of you', onPress: () => void saveOwnData() }}
+        />
+        <Row
+          title="The account"
+          says={alone ? 'The kitchen goes with it' : 'The kitchen stays with the others'}
+          action={{ label: 'Delete', hint: 'Delete the account', onPress: () => setOpen('delete') }}
+        />
       </View>
       {open === 'password' ? <PasswordSheet onClose={close} /> : null}
       {open === 'sessions' ? <SessionsSheet onClose={close} /> : null}

@@ -8,6 +8,7 @@ import { failureOf } from '../../../state/api';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
+import { Row } from '../row';
 import { DeedsSheet } from './deeds-sheet';
 import { LeaveSheet } from './leave-sheet';
 import { MemberSheet } from './member-sheet';
@@ -50,13 +51,12 @@ export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
       <View className="gap-1">
         <Text variant="heading">Members</Text>
         {kitchen.members.map(({ id, name, email, role }) => (
-          <View key={id} className="flex-row items-center justify-between gap-2 border-b border-line py-2">
-            <View className="min-w-0 shrink">
-              <Text variant="strong">{id === session?.account.id ? `${name}, you` : name}</Text>
-              <Text variant="small">{`${ROLE_WORDS[role]} · ${email}`}</Text>
-            </View>
-            {owns ? <Button label="Change" hint={`Change ${name}`} kind="quiet" onPress={() => setShown(id)} /> : null}
-          </View>
+          <Row
+            key={id}
+            title={id === session?.account.id ? `${name}, you` : name}
+            says={`${ROLE_WORDS[role]} · ${email}`}
+            {...(owns ? { action: { label: 'Change', hint: `Change ${name}`, onPress: () => setShown(id) } } : {})}
+          />
         ))}
         <View className="flex-row flex-wrap gap-3 pt-2">
           <Button label="What was done here" kind="plain" onPress={() => setOpen('deeds')} />

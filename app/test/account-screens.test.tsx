@@ -1,0 +1,141 @@
+import { screen, waitFor } from '@testing-library/react';
+import { ForgottenForm } from '../src/features/accounts/forgotten-form';
+import { ResetForm } from '../src/features/accounts/reset-form';
+import { DeleteAccountSheet } from '../src/features/kitchen/account/delete-account-sheet';
+import { PasswordSheet } from '../src/features/kitchen/account/password-sheet';
+import { SessionsSheet } from '../src/features/kitchen/account/sessions-sheet';
+import { DeedsSheet } from '../src/features/kitchen/members/deeds-sheet';
+import { MembersPart } from '../src/features/kitchen/members/members-part';
+import { fakeKitchen, renderScreen } from './fake-kitchen';
+import { user } from './user';
+
+jest.mock('expo-router', () => jest.requireActual('./router-mock').mockRouter());
+
+const press = async (name: string | RegExp) => user.click(await screen.findByRole('button', { name }));
+const type = async (label: string, text: string) => user.type(await screen.findByLabelText(label), text);
+const refusal = (code: string, message: string, status = 409) => ({ status, code, message });
+
+describe('a password that was forgotten', () => {
+  test('is asked for by e-mail, and the answer tells nothing of an account', async () => {
+    const sent = fakeKitchen({ 'POST /accounts/reset-request': 202 });
+    renderScreen(<ForgottenForm onBack={() => undefined} />);
+    await press('Send me the link');
+    expect(screen.getByText('Write your e-mail first')).toBeTruthy();
+    await type('E-mail', 'ines@example.test');
+    await press('Send me the link');
+    expect(await screen.findByText(/^If there is an account with ines@example\.test/)).toBeTruthy();
+    expect(sent).toEqual([{ key: 'POST /accounts/reset-request', body: { email: 'ines@example.test' } }]);
+  });
+  test('a link that is over says so, and what was typed stays', async () => {
+    fakeKitchen({ 'POST /accounts/reset': refusal('reset-over', 'This link was used already', 404) });
+    renderScreen(<ResetForm token="a-token" onDone={() => undefined} />);
+    await type('New password', 'kelp lantern ferry oats');
+    await press('Take it');
+    expect(await screen.findByText('This link was used already')).toBeTruthy();
+    expect((screen.getByLabelText('New password') as HTMLInputElement).value).toBe('kelp lantern ferry oats');
+  });
+});
+
+describe('an account of one’s own', () => {
+  test('a new password is taken, and a wrong old one told', async () => {
+    let tries = 0;
+    const sent = fakeKitchen({
+      'PUT /accounts/password': () =>
+        (tries += 1) === 1 ? refusal('wrong-credentials', 'This is not the password of this account.', 401) : 204,
+    });
+    const close = jest.fn();
+    renderScreen(<PasswordSheet onClose={close} />);
+    await press('Take it');
+    expect(screen.getByText('Write the password you have now')).toBeTruthy();
+    await type('Password now', 'old one');
+    await type('New password', 'kelp lantern');
+    await press('Take it');
+    expect(await screen.findByText('This is not the password of this account.')).toBeTruthy();
+    await press('Take it');
+    await waitFor(() => expect(close).toHaveBeenCalled());
+    expect(sent[1]!.body).toEqual({ password: 'old one', newPassword: 'kelp lantern' });
+  });
+  test('where one is signed in, and out there', async () => {
+    const at = '2026-11-30T08:00:00.000Z';
+    const session = { device: 'Linux; Android 15 Mobile', since: at, seenAt: at };
+    const sent = fakeKitchen({
+      'GET /accounts/sessions': {
+        sessions: [
+          { ...session, id: 'a', device: 'X11; Linux', here: true },
+          { ...session, id: 'b', here: false },
+        ],
+      },
+      'DELETE /accounts/sessions/b': 204,
+    });
+    renderScreen(<SessionsSheet onClose={() => undefined} />);
+    expect(await screen.findByText('A computer, this one')).toBeTruthy();
+    expect(screen.getByText('A phone')).toBeTruthy();
+    await press('Sign out');
+    await waitFor(() => expect(sent.map(({ key }) => key)).toContain('DELETE /accounts/sessions/b'));
+  });
+  test.each([
+    [true, 'The kitchen goes with it', false],
+    [false, 'The kitchen stays with the others', true],
+  ])('deleting it, alone in the kitchen: %s', async (alone, said, choice) => {
+    const sent = fakeKitchen({ 'POST /accounts/delete': 204 });
+    const deleted = jest.fn();
+    renderScreen(<DeleteAccountSheet alone={alone} onClose={() => undefined} onDeleted={deleted} />);
+    expect(await screen.findByText(new RegExp(said))).toBeTruthy();
+    expect(screen.queryByRole('radio', { name: 'Stays under my name' }) !== null).toBe(choice);
+    if (choice) await user.click(screen.getByRole('radio', { name: 'Was done by somebody who left' }));
+    await type('Your password', 'mine');
+    await press('Delete it for good');
+    await waitFor(() => expect(deleted).toHaveBeenCalled());
+    expect(sent[0]!.body).toEqual({ password: 'mine', keepName: !choice });
+  });
+});
+
+describe('members', () => {
+  const MEMBERS = [
+    { id: 'i', name: 'Ines', email: 'ines@example.test', role: 'owner' as const },
+    { id: 'w', name: 'Wilf', email: 'wilf@example.test', role: 'maker' as const },
+  ];
+  const KITCHEN = { id: 'k', name: 'Galley', demo: false, invitation: 'ABCDEFGHJK', members: MEMBERS };
+  const session = (id: string, role: string) => ({
+    account: { id, name: id, email: `${id}@example.test` },
+    kitchen: { id: 'k', name: 'Galley', demo: false, role },
+  });
+  const show = () => renderScreen(<MembersPart kitchen={KITCHEN} onLeft={() => undefined} />);
+
+  test('a maker changes nobody and replaces no invitation', async () => {
+    fakeKitchen({ 'GET /accounts/session': session('w', 'maker') });
+    show();
+    expect(await screen.findByText('Wilf, you')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /Change|Replace/ })).toBeNull();
+  });
+  test('an owner takes somebody out only after a second word, and the last owner is told why not', async () => {
+    const sent = fakeKitchen({
+      'GET /accounts/session': session('i', 'owner'),
+      'PUT /kitchen/members/i/role': refusal('last-owner', 'A kitchen with members needs an owner'),
+      'DELETE /kitchen/members/w': KITCHEN,
+    });
+    show();
+    await press('Change Ines');
+    await press('Owner no more');
+    expect(await screen.findByText('A kitchen with members needs an owner')).toBeTruthy();
+    await press('Close');
+    await press('Change Wilf');
+    await press('Take out of the kitchen');
+    expect(sent.map(({ key }) => key)).not.toContain('DELETE /kitchen/members/w');
+    await press('Yes, take Wilf out');
+    await waitFor(() => expect(sent.map(({ key }) => key)).toContain('DELETE /kitchen/members/w'));
+  });
+  test('what was done is read a page at a time', async () => {
+    const line = (id: string, by: string) => ({ id, at: '2026-11-30T08:00:00.000Z', kind: 'joined', by, about: '' });
+    fakeKitchen({
+      'GET /kitchen/members/audit?limit=50': { lines: [line('a', 'Wilf')], next: 'more' },
+      'GET /kitchen/members/audit?limit=50&cursor=more': { lines: [line('b', 'Tam')], next: null },
+    });
+    renderScreen(<DeedsSheet onClose={() => undefined} />);
+    expect(await screen.findByText('Wilf joined')).toBeTruthy();
+    await press('Older');
+    expect(await screen.findByText('Tam joined')).toBeTruthy();
+    await press('Newer');
+    expect(await screen.findByText('Wilf joined')).toBeTruthy();
+  });
+});
