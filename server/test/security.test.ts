@@ -44,7 +44,11 @@ test('no other site makes a browser write, on any route', async () => {
   expect(writes.length).toBeGreaterThan(30);
   for (const [method, url] of writes) {
     const address = url.replace(/\{\w+\}/g, randomUUID());
-    for (const headers of [{ origin: 'https://elsewhere.example' }, { 'sec-fetch-site': 'cross-site' }]) {
+    const elsewhere: readonly Record<string, string>[] = [
+      { origin: 'https://elsewhere.example' },
+      { 'sec-fetch-site': 'cross-site' },
+    ];
+    for (const headers of elsewhere) {
       const { json } = await send(app, method, address, undefined, { cookie: cook.cookie, ...headers });
       expect([method, url, json.code]).toEqual([method, url, 'cross-site']);
     }
