@@ -126,7 +126,14 @@ describe('members', () => {
     await waitFor(() => expect(sent.map(({ key }) => key)).toContain('DELETE /kitchen/members/w'));
   });
   test('what was done is read a page at a time', async () => {
-    const line = (id: string, by: string) => ({ id, at: '2026-11-30T08:00:00.000Z', kind: 'joined', by, about: '' });
+    const line = (id: string, by: string) => ({
+      id,
+      at: '2026-11-30T08:00:00.000Z',
+      kind: 'joined',
+      by,
+      whom: null,
+      about: '',
+    });
     fakeKitchen({
       'GET /kitchen/members/audit?limit=50': { lines: [line('a', 'Wilf')], next: 'more' },
       'GET /kitchen/members/audit?limit=50&cursor=more': { lines: [line('b', 'Tam')], next: null },

@@ -1,8 +1,8 @@
 import Joi from 'joi';
 import { id, name } from './common';
+import { PASSWORD_LENGTH } from './field-limits';
+import { ROLES } from './roles';
 import { flag, list, object, oneOf, optional, text, written, type Of, type Schema } from './schema';
-
-export const PASSWORD_LENGTH = { least: 10, most: 200 } as const;
 
 const email = (): Joi.StringSchema & Schema<string> =>
   Joi.string().trim().lowercase().email({ tlds: false }).max(254).label('E-mail');
@@ -11,13 +11,16 @@ const shownEmail = () => text(254);
 export const signIn = object({ email: email(), password: written(PASSWORD_LENGTH.most).min(1).label('Password') });
 export type SignIn = Of<typeof signIn>;
 
+/** A password that somebody takes. */
+export const newPassword = () => written(PASSWORD_LENGTH.most).min(PASSWORD_LENGTH.least).label('New password');
+
 /** Asks for a mail with which a forgotten password is replaced. */
 export const requestReset = object({ email: email() });
 export type RequestReset = Of<typeof requestReset>;
 export const resetPassword = object({
   /** As the link of the mail has it. */
   token: text(100),
-  newPassword: written(PASSWORD_LENGTH.most).min(PASSWORD_LENGTH.least).label('New password'),
+  newPassword: newPassword(),
 });
 export type ResetPassword = Of<typeof resetPassword>;
 
@@ -37,7 +40,7 @@ export const register: Joi.ObjectSchema & Schema<Register> = registerFields.xor(
 
 export const session = object({
   account: object({ id: id(), name: name(), email: shownEmail() }),
-  kitchen: object({ id: id(), name: name(), demo: flag(), role: oneOf(['owner', 'maker'] as const) }),
+  kitchen: object({ id: id(), name: name(), demo: flag(), role: oneOf(ROLES) }),
 });
 export type Session = Of<typeof session>;
 
@@ -50,7 +53,7 @@ export const kitchenDetails = object({
   name: name(),
   demo: flag(),
   invitation: text(40),
-  members: list(object({ id: id(), name: name(), email: shownEmail(), role: oneOf(['owner', 'maker'] as const) }), {
+  members: list(object({ id: id(), name: name(), email: shownEmail(), role: oneOf(ROLES) }), {
     most: 500,
   }),
 });

@@ -28,3 +28,4 @@ export const MEASURE_LIMITS = {
   weighed_g: [0.001, 100_000],
 } as const;
 export const OWN_INGREDIENT_LIMITS = { ingredients: 200, name: 80, formula: 80, word: 40 } as const;
+export const PASSWORD_LENGTH = { least: 10, most: 200 } as const;

@@ -1,14 +1,5 @@
 /** What crosses HTTP: schemas, the types read off them, and error codes. */
-export {
-  PASSWORD_LENGTH,
-  kitchenDetails,
-  register,
-  requestReset,
-  resetPassword,
-  serverOptions,
-  session,
-  signIn,
-} from './accounts';
+export { kitchenDetails, register, requestReset, resetPassword, serverOptions, session, signIn } from './accounts';
 export type { KitchenDetails, Register, RequestReset, ResetPassword, ServerOptions, Session, SignIn } from './accounts';
 export {
   BOTTLE_LIMITS,
@@ -120,7 +111,16 @@ export type {
   TastingParams,
   TriedBrews,
 } from './logbook';
-export { LOGBOOK_LIMITS, LOT_LIMITS, MEASURE_LIMITS, OWN_INGREDIENT_LIMITS, PHOTO_LIMITS } from './field-limits';
+export {
+  LOGBOOK_LIMITS,
+  LOT_LIMITS,
+  MEASURE_LIMITS,
+  OWN_INGREDIENT_LIMITS,
+  PASSWORD_LENGTH,
+  PHOTO_LIMITS,
+} from './field-limits';
+export { ROLES } from './roles';
+export type { Role } from './roles';
 export { MOMENTS, PAGE, idParams, pageQuery } from './common';
 export type { IdParams, PageQuery } from './common';
 export {
@@ -176,7 +176,6 @@ export {
 export type { HabitCurve, HabitsRecord, KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
 export {
   AUDIT_KINDS,
-  ROLES,
   auditPage,
   changePassword,
   changeRole,
@@ -195,7 +194,6 @@ export type {
   LeaveKitchen,
   OpenSessions,
   OwnData,
-  Role,
 } from './members';
 export { PEOPLE_LIMITS, household, householdRecord, saveHousehold } from './people';
 export type { HouseholdRecord, SaveHousehold } from './people';

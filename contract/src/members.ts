@@ -1,6 +1,8 @@
-import { PASSWORD_LENGTH } from './accounts';
+import { newPassword } from './accounts';
 import { id, name, page, timestamp } from './common';
-import { flag, list, object, oneOf, text, written, type Of } from './schema';
+import { PASSWORD_LENGTH } from './field-limits';
+import { ROLES } from './roles';
+import { flag, list, nullable, object, oneOf, text, written, type Of } from './schema';
 
 /** What was done to members, accounts and the kitchen as a whole. */
 export const AUDIT_KINDS = [
@@ -22,9 +24,11 @@ const auditLine = object({
   id: id(),
   at: timestamp(),
   kind: oneOf(AUDIT_KINDS),
-  /** Whose account did it, by name: they may be gone. */
+  /** Whose account did it, by name; "Somebody who left" where they took it with them. */
   by: name(),
-  /** Whom or what it was about; empty where it says enough. */
+  /** Whom it was done to; null where that is nobody else. */
+  whom: nullable(name()),
+  /** What it came to: a role, a way; empty where the kind says enough. */
   about: written(200),
 });
 export type AuditLine = Of<typeof auditLine>;
@@ -32,8 +36,6 @@ export type AuditLine = Of<typeof auditLine>;
 export const auditPage = page('lines', auditLine);
 export type AuditPage = Of<typeof auditPage>;
 
-export const ROLES = ['owner', 'maker'] as const;
-export type Role = (typeof ROLES)[number];
 export const changeRole = object({ role: oneOf(ROLES) });
 export type ChangeRole = Of<typeof changeRole>;
 
@@ -41,7 +43,6 @@ export type ChangeRole = Of<typeof changeRole>;
 export const leaveKitchen = object({ kitchenName: text(80).label('Kitchen') });
 export type LeaveKitchen = Of<typeof leaveKitchen>;
 
-const newPassword = () => written(PASSWORD_LENGTH.most).min(PASSWORD_LENGTH.least).label('New password');
 const known = () => written(PASSWORD_LENGTH.most).min(1).label('Password');
 export const changePassword = object({ password: known(), newPassword: newPassword() });
 export type ChangePassword = Of<typeof changePassword>;

@@ -4,18 +4,8 @@ import Ajv2019 from 'ajv/dist/2019';
 import type { FastifyInstance } from 'fastify';
 import { archiveSchema } from '../src/archive/archive-schema';
 import { forgetKeptKitchens } from '../src/archive/kept-kitchen';
-import { keepDemoAlive } from '../src/demo/keep-demo-alive';
-import {
-  bottledDrink,
-  cookWith,
-  cookieOf,
-  document,
-  freshDatabase,
-  newCook,
-  send,
-  startServer,
-} from './kitchen-server';
-import type { Cook } from './kitchen-server';
+import { bring, exported, fileOf, rowsOf, visitor } from './archive-files';
+import { bottledDrink, document, freshDatabase, newCook, startServer, type Cook } from './kitchen-server';
 
 /** A kitchen as one file: out, into another, and out again. */
 
@@ -23,36 +13,13 @@ let app: FastifyInstance;
 let demo: Cook;
 let archive: string;
 
-const exported = async (cook: Cook): Promise<string> => {
-  const answer = await app.inject({ method: 'GET', url: '/api/kitchen/archive', headers: { cookie: cook.cookie } });
-  expect(answer.statusCode).toBe(200);
-  return answer.body;
-};
-async function bring(cook: Cook, payload: string, query: string, type = 'application/x-ndjson') {
-  const answer = await app.inject({
-    method: 'POST',
-    url: `/api/kitchen/archive?${query}`,
-    headers: { cookie: cook.cookie, 'content-type': type },
-    payload,
-  });
-  return { status: answer.statusCode, json: answer.json() };
-}
 const undo = (cook: Cook) => cook.send('POST', '/api/kitchen/archive/undo');
-const linesOf = (text: string) => text.trimEnd().split('\n');
-const rowsOf = (text: string): any[] => linesOf(text).map((line) => JSON.parse(line));
-/** An archive again of these rows, with its count. */
-const fileOf = (rows: readonly any[]): string => {
-  const body = rows.filter(({ is }) => is !== 'end');
-  return [...body, { is: 'end', rows: body.length }].map((row) => `${JSON.stringify(row)}\n`).join('');
-};
 const changesOf = (json: any) => Object.fromEntries(json.changes.map(({ is, ...counts }: any) => [is, counts]));
 
 beforeAll(async () => {
   app = await startServer(await freshDatabase(), { demo: true });
-  await keepDemoAlive(app.context, new Date());
-  const { answer } = await send(app, 'POST', '/api/accounts/demo');
-  demo = cookWith(app, cookieOf(answer));
-  archive = await exported(demo);
+  demo = await visitor(app);
+  archive = await exported(app, demo);
 });
 afterAll(() => app.close());
 
@@ -61,17 +28,17 @@ describe('out and in again', () => {
     const kinds = new Set(rowsOf(archive).map(({ is }) => is));
     for (const kind of ARCHIVE_COUNTED.filter((each) => each !== 'photo')) expect(kinds).toContain(kind);
     const cook = await newCook(app);
-    const { status, json } = await bring(cook, archive, 'mode=replace');
+    const { status, json } = await bring(app, cook, archive, 'mode=replace');
     expect([status, json.message]).toEqual([200, undefined]);
     expect(changesOf(json).drink.added).toBe(rowsOf(archive).filter(({ is }) => is === 'drink').length);
     // The name of a kitchen is its own.
     const named = (text: string) => text.replace(/^.*\n/, '');
-    expect(named(await exported(cook))).toBe(named(archive));
+    expect(named(await exported(app, cook))).toBe(named(archive));
     // Once more into the same, and nothing is another.
-    const again = await bring(cook, archive, 'mode=replace');
+    const again = await bring(app, cook, archive, 'mode=replace');
     for (const { is, ...counts } of again.json.changes)
       expect([is, counts]).toEqual([is, { ...counts, added: 0, changed: 0, removed: 0 }]);
-    expect(named(await exported(cook))).toBe(named(archive));
+    expect(named(await exported(app, cook))).toBe(named(archive));
   });
 
   test('its lines are what the published schema says', () => {
@@ -105,13 +72,13 @@ describe('out and in again', () => {
       addedBy: (await cook.send('GET', '/api/accounts/session')).json.account.id,
       addedAt: new Date(),
     });
-    const text = await exported(cook);
+    const text = await exported(app, cook);
     const other = await newCook(app);
-    expect((await bring(other, text, 'mode=merge')).status).toBe(200);
-    expect(rowsOf(await exported(other)).slice(1)).toEqual(rowsOf(text).slice(1));
+    expect((await bring(app, other, text, 'mode=merge')).status).toBe(200);
+    expect(rowsOf(await exported(app, other)).slice(1)).toEqual(rowsOf(text).slice(1));
     // A picture that is none is no picture here either.
     const rows = rowsOf(text).map((row) => (row.is === 'photo' ? { ...row, picture: 'PHNjcmlwdD4=' } : row));
-    expect((await bring(other, fileOf(rows), 'mode=replace')).json).toMatchObject({
+    expect((await bring(app, other, fileOf(rows), 'mode=replace')).json).toMatchObject({
       code: 'archive-refused',
       message: expect.stringMatching(/photo has to be a JPEG/),
     });
@@ -122,14 +89,14 @@ describe('what it would change', () => {
   test('is told without changing anything, drinks by name', async () => {
     const cook = await newCook(app);
     await bottledDrink(cook, ['1 L water', '5 g salt'], { name: 'Own brine' });
-    const before = await exported(cook);
-    const merge = (await bring(cook, archive, 'mode=merge&try=true')).json;
-    const replace = (await bring(cook, archive, 'mode=replace&try=true')).json;
+    const before = await exported(app, cook);
+    const merge = (await bring(app, cook, archive, 'mode=merge&try=true')).json;
+    const replace = (await bring(app, cook, archive, 'mode=replace&try=true')).json;
     expect([changesOf(merge).drink.removed, changesOf(replace).drink.removed]).toEqual([0, 1]);
     expect([merge.drinks.removed, replace.drinks.removed]).toEqual([[], ['Own brine']]);
     expect(merge.drinks.added).toContain('Fogbank elderberry syrup');
     expect(merge.documents).toContain('settings');
-    expect(await exported(cook)).toBe(before);
+    expect(await exported(app, cook)).toBe(before);
     expect((await cook.send('GET', '/api/kitchen/archive/undo')).json).toEqual({ until: null });
   });
 
@@ -137,7 +104,7 @@ describe('what it would change', () => {
     const cook = await newCook(app);
     const { ids } = await bottledDrink(cook, ['1 L water', '5 g salt'], { name: 'Own brine' });
     const other = await newCook(app);
-    await bring(other, await exported(cook), 'mode=merge');
+    await bring(app, other, await exported(app, cook), 'mode=merge');
     await other.send('PUT', `/api/drinks/${ids.drink}`, {
       expectedRevision: 1,
       document: document(['1 L water', '6 g salt'], { name: 'Their brine' }),
@@ -149,7 +116,7 @@ describe('what it would change', () => {
       bottles: [{ id: randomUUID(), volume_mL: 500, place: 'fridge' }],
     });
     await bottledDrink(cook, ['1 L water', '7 g salt'], { name: 'Own brine' });
-    const { json } = await bring(cook, await exported(other), 'mode=merge');
+    const { json } = await bring(app, cook, await exported(app, other), 'mode=merge');
     expect(changesOf(json)).toMatchObject({
       drink: { added: 0, changed: 0, removed: 0, same: 2 },
       brew: { added: 1, changed: 0, same: 2 },
@@ -165,18 +132,18 @@ describe('taking it back', () => {
   test('the kitchen is what it was, to the byte, and once only', async () => {
     const cook = await newCook(app);
     await bottledDrink(cook, ['1 L water', '5 g salt'], { name: 'Own brine' });
-    const before = await exported(cook);
-    await bring(cook, archive, 'mode=replace');
+    const before = await exported(app, cook);
+    await bring(app, cook, archive, 'mode=replace');
     const { json } = await cook.send('GET', '/api/kitchen/archive/undo');
     expect(Date.parse(json.until)).toBeGreaterThan(Date.now() + 6 * 86_400_000);
     expect((await undo(cook)).status).toBe(200);
-    expect(await exported(cook)).toBe(before);
+    expect(await exported(app, cook)).toBe(before);
     expect((await undo(cook)).status).toBe(404);
   });
 
   test('documents that are open elsewhere are not written over unseen', async () => {
     const cook = await newCook(app);
-    await bring(cook, archive, 'mode=replace');
+    await bring(app, cook, archive, 'mode=replace');
     const { settings, revision } = (await cook.send('GET', '/api/kitchen/settings')).json;
     await undo(cook);
     const late = await cook.send('PUT', '/api/kitchen/settings', { expectedRevision: revision, settings });
@@ -185,7 +152,7 @@ describe('taking it back', () => {
 
   test('what is kept goes after its days', async () => {
     const cook = await newCook(app);
-    await bring(cook, archive, 'mode=merge');
+    await bring(app, cook, archive, 'mode=merge');
     await app.sequelize.query(
       `UPDATE kitchens SET kept_until = now() - interval '1 minute' WHERE kept_for IS NOT NULL`,
     );
@@ -196,119 +163,5 @@ describe('taking it back', () => {
         where: { keptFor: (await cook.send('GET', '/api/accounts/session')).json.kitchen.id },
       }),
     ).toBe(0);
-  });
-});
-
-describe('what is no archive is refused whole, with its line', () => {
-  const rows = () => rowsOf(archive);
-  const firstOf = (is: string) => rows().findIndex((row) => row.is === is);
-  const with_ = (is: string, change: (row: any) => any) => {
-    const at = firstOf(is);
-    return [fileOf(rows().map((row, index) => (index === at ? change(row) : row))), at + 1] as const;
-  };
-  const manyHands = (): readonly [string, number] => {
-    const hands = Array.from({ length: 501 }, (_, n) => ({ is: 'hand', hand: n + 1, name: 'Mallory' }));
-    return [fileOf([...rows().slice(0, 2), ...hands]), 503];
-  };
-  const BAD: readonly (readonly [string, () => readonly [string, number], RegExp])[] = [
-    ['nothing', () => ['', 1], /empty/],
-    ['something else', () => ['<html>\n', 1], /no archive of a kitchen/],
-    ['JSON of something else', () => ['{"steps":[]}\n', 1], /no archive of a kitchen/],
-    ['one of a later version', () => with_('kitchen-archive', (row) => ({ ...row, version: 2 })), /version/],
-    ['half of one', () => [linesOf(archive).slice(0, 40).join('\n'), 40], /not whole/],
-    [
-      'one cut within a line',
-      () => [archive.slice(0, archive.indexOf('"drink-version"') + 200), 0],
-      /not JSON, or is cut off/,
-    ],
-    [
-      'one with a row taken out',
-      () => [linesOf(archive).toSpliced(firstOf('bottle'), 1).join('\n'), 0],
-      /rows before its end|does not go/,
-    ],
-    [
-      'one with something behind its end',
-      () => [`${archive}{"is":"hand","hand":1,"name":"Mallory"}\n`, 0],
-      /behind the end/,
-    ],
-    ['a row of an unknown kind', () => with_('drink', (row) => ({ ...row, is: 'sessions' })), /"is" has to be one of/],
-    ['a field too many', () => with_('drink', (row) => ({ ...row, kitchenId: randomUUID() })), /kitchenId/],
-    ['a field too few', () => with_('brew', ({ batch: _, ...row }) => row), /batch/],
-    ['a NUL in a text', () => with_('brew', (row) => ({ ...row, note: 'a\u0000b' })), /characters that are none/],
-    ['more people than a kitchen has', () => manyHands(), /hand/],
-    ['a hand nobody named', () => with_('drink', (row) => ({ ...row, savedBy: 99 })), /hand 99/],
-    [
-      'a bottle of no brew',
-      () => with_('bottle', (row) => ({ ...row, brewId: randomUUID() })),
-      /does not go with the others/,
-    ],
-    [
-      'a bottle with more than it holds',
-      () => with_('bottle', (row) => ({ ...row, volume_mL: 1, remaining_mL: 900 })),
-      /does not go with the others/,
-    ],
-    [
-      'the same drink twice',
-      () => {
-        const at = firstOf('drink');
-        return [fileOf(rows().toSpliced(at, 0, rows()[at])), at + 1];
-      },
-      /does not go with the others/,
-    ],
-    [
-      'rows in another order',
-      () => {
-        const at = firstOf('brew');
-        const all = rows();
-        const [drink] = all.splice(firstOf('drink'), 1);
-        return [fileOf(all.toSpliced(at, 0, drink)), 0];
-      },
-      /cannot stand behind|does not go|hand/,
-    ],
-    [
-      'a line that never ends',
-      () => [`{"is":"kitchen-archive","version":1,"name":"${'a'.repeat(9_000_000)}"}\n`, 1],
-      /longer than 8 MB/,
-    ],
-    [
-      'a drink of ten thousand steps',
-      () =>
-        with_('drink', (row) => ({
-          ...row,
-          document: { ...row.document, steps: Array.from({ length: 10_000 }, () => ({})) },
-        })),
-      /more than 1000 rows/,
-    ],
-  ];
-  test.each(BAD)('%s', async (_what, make, message) => {
-    const cook = await newCook(app);
-    const before = await exported(cook);
-    const [text, line] = make();
-    const { status, json } = await bring(cook, text, 'mode=replace');
-    expect([status, json.code, json.message]).toEqual([422, 'archive-refused', expect.stringMatching(message)]);
-    if (line > 0) expect(Math.abs(json.details.line - line)).toBeLessThanOrEqual(rows().length > line ? 40 : 0);
-    expect(await exported(cook)).toBe(before);
-  });
-
-  test('another type, another mode, nobody, and more than a kitchen may hold', async () => {
-    const cook = await newCook(app);
-    expect((await bring(cook, '{}', 'mode=merge', 'application/json')).json.code).toBe('invalid-request');
-    expect((await bring(cook, archive, 'mode=mix')).json.code).toBe('invalid-request');
-    expect((await send(app, 'GET', '/api/kitchen/archive')).status).toBe(401);
-    const visitor = cookWith(app, cookieOf((await send(app, 'POST', '/api/accounts/demo')).answer));
-    const [, kitchen] = rows();
-    const drink = rows()[firstOf('drink')];
-    const many = Array.from({ length: 90 }, () => ({ ...drink, id: randomUUID() }));
-    const text = fileOf([
-      rows()[0],
-      kitchen,
-      { is: 'hand', hand: 1, name: 'Ines' },
-      ...many.map((each) => ({ ...each, savedBy: 1 })),
-    ]);
-    const large = `${archive}${' '.repeat(17 * 1024 * 1024)}`;
-    expect((await bring(visitor, large, 'mode=merge')).json.code).toBe('too-large');
-    const before = await exported(visitor);
-    expect((await bring(visitor, text, 'mode=replace')).json.code).toBe('quota-reached');
-    expect(await exported(visitor)).toBe(before);
   });
 });

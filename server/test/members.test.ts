@@ -25,10 +25,10 @@ const PASSWORD = 'a long enough password';
 const sessionOf = async (cook: Cook) => (await cook.send('GET', '/api/accounts/session')).json;
 const kitchenOf = async (cook: Cook) => (await cook.send('GET', '/api/kitchen')).json;
 const linesOf = async (cook: Cook) =>
-  (await cook.send('GET', '/api/kitchen/members/audit')).json.lines.map(({ kind, by, about }: any) => [
+  (await cook.send('GET', '/api/kitchen/members/audit')).json.lines.map(({ kind, by, whom, about }: any) => [
     kind,
     by,
-    about,
+    whom ? `${whom}: ${about}` : about,
   ]);
 
 /** An owner, and a maker of the same kitchen. */
@@ -224,6 +224,20 @@ describe('an account of one’s own', () => {
         ).status,
       ).toBe(201);
     }
+  });
+
+  test('of two members of one name, only the one who goes is somebody who left; what was done to them is, too', async () => {
+    const owner = await newCook(app, { name: 'Tam' });
+    const { invitation } = await kitchenOf(owner);
+    const other = await newCook(app, { name: 'Tam', invitation });
+    const { account } = await sessionOf(other);
+    await owner.send('PUT', `/api/kitchen/members/${account.id}/role`, { role: 'owner' });
+    await other.send('POST', '/api/accounts/delete', { password: PASSWORD, keepName: false });
+    expect(await linesOf(owner)).toEqual([
+      ['account-deleted', 'Somebody who left', ''],
+      ['role-changed', 'Tam', 'Somebody who left: owner'],
+      ['joined', 'Somebody who left', ''],
+    ]);
   });
 
   test('with the last member the kitchen goes, with all that is in it; the last owner hands over first', async () => {

@@ -66,3 +66,6 @@ export function failureOf(error: unknown): Failure {
     return { code: 'offline', message: 'The server does not answer. Check the connection and try again.' };
   return { code: 'unexpected', message: 'Something went wrong on the server. Try again in a moment.' };
 }
+
+/** What is said of the error of a request; null where there is none. */
+export const refusalOf = (error: unknown): string | null => (error === undefined ? null : failureOf(error).message);

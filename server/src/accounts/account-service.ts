@@ -53,7 +53,7 @@ export async function registerAccount(
       }
       const kitchenId = await invitedTo(models, invitation, transaction);
       await models.members.create({ kitchenId, accountId: account.id }, { transaction });
-      await noteDeed(models, { kitchenId, accountName: registration.name }, 'joined', '', transaction);
+      await noteDeed(models, { kitchenId, accountId: account.id }, 'joined', {}, transaction);
       return startSession(models, kitchenId, account.id, { device, transaction });
     });
   } catch (error) {

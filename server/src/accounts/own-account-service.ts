@@ -1,7 +1,7 @@
 import { hash, verify } from '@node-rs/argon2';
-import type { ChangePassword, DeleteAccount, OwnData } from '@wellhydra/contract';
+import { PAGE, type ChangePassword, type DeleteAccount, type OwnData } from '@wellhydra/contract';
 import { QueryTypes } from 'sequelize';
-import { noteDeed } from '../members/audit-store';
+import { listDeeds, noteDeed } from '../members/audit-store';
 import { ownAccountOf, type MemberContext } from '../members/member-service';
 import { Problem } from '../problem';
 import { refuseCommonPassword } from './common-passwords';
@@ -66,15 +66,9 @@ export async function deleteOwnAccount(
     } else {
       if (!others.some(({ role }) => role === 'owner')) throw new Problem('last-owner');
       await models.members.destroy({ where: { kitchenId, accountId }, transaction });
-      const name = keepName ? who.accountName : LEFT;
-      await noteDeed(models, { kitchenId, accountName: name }, 'account-deleted', '', transaction);
-      if (!keepName)
-        await models.auditLines.update(
-          { doneBy: LEFT },
-          { where: { kitchenId, doneBy: who.accountName }, transaction },
-        );
+      await noteDeed(models, who, 'account-deleted', {}, transaction);
     }
-    // Rows of other kitchens it worked in name it still: it stays as somebody who cannot sign in.
+    // What it did names it still: it stays as somebody who cannot sign in.
     await models.accounts.update(
       {
         email: null,
@@ -91,21 +85,15 @@ export async function deleteOwnAccount(
 export async function ownDataOf(context: MemberContext, who: SignedIn, token: string): Promise<OwnData> {
   ownAccountOf(who);
   const { sequelize } = context;
-  const ask = { replacements: { ...who }, type: QueryTypes.SELECT } as const;
   const [row] = await sequelize.query<{ since: Date; joinedAt: Date }>(
     `SELECT a.created_at AS since, m.joined_at AS "joinedAt" FROM accounts a
      JOIN members m ON m.account_id = a.id AND m.kitchen_id = :kitchenId WHERE a.id = :accountId`,
-    ask,
-  );
-  const audit = await sequelize.query<Omit<OwnData['audit'][number], 'at'> & { at: Date }>(
-    `SELECT id, happened_at AS at, kind, done_by AS by, about FROM audit_lines
-     WHERE kitchen_id = :kitchenId AND done_by = :accountName ORDER BY happened_at DESC LIMIT 500`,
-    ask,
+    { replacements: { ...who }, type: QueryTypes.SELECT },
   );
   return {
     account: { id: who.accountId, name: who.accountName, email: who.email, since: row!.since.toISOString() },
     kitchen: { id: who.kitchenId, name: who.kitchenName, role: who.role, joinedAt: row!.joinedAt.toISOString() },
     sessions: await listSessions(sequelize, who, token),
-    audit: audit.map((line) => ({ ...line, at: line.at.toISOString() })),
+    audit: (await listDeeds(sequelize, who.kitchenId, { limit: PAGE.most }, who.accountId)).lines,
   };
 }

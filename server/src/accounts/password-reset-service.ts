@@ -1,4 +1,3 @@
-import { createHash, randomBytes } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import type { RequestReset, ResetPassword } from '@wellhydra/contract';
 import { Op } from 'sequelize';
@@ -7,12 +6,11 @@ import { noteDeed } from '../members/audit-store';
 import type { MemberContext } from '../members/member-service';
 import { Problem } from '../problem';
 import { refuseCommonPassword } from './common-passwords';
+import { hashOfToken, newToken } from './secret-token';
 import { countAddress, mayMail } from './sign-in-limit';
 
 /** A link holds so long, min. */
 const HOLDS_min = 60;
-const TOKEN_BYTES = 32;
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('base64url');
 
 interface Asked extends RequestReset {
   /** As the server is called from outside; never what a request says of it: a link would lead wherever that leads. */
@@ -26,10 +24,10 @@ export async function prepareReset(
 ): Promise<Mail | null> {
   const account = await models.accounts.findOne({ where: { email }, attributes: ['id', 'name'] });
   if (!account || !(await mayMail(sequelize, email))) return null;
-  const token = randomBytes(TOKEN_BYTES).toString('base64url');
+  const token = newToken();
   const expiresAt = new Date(Date.now() + HOLDS_min * 60_000);
   await models.passwordResets.destroy({ where: { expiresAt: { [Op.lte]: new Date() } } });
-  await models.passwordResets.create({ tokenHash: hashOf(token), accountId: account.id, expiresAt });
+  await models.passwordResets.create({ tokenHash: hashOfToken(token), accountId: account.id, expiresAt });
   return {
     to: email,
     subject: 'A new password for Wellhydra',
@@ -54,7 +52,7 @@ export async function resetPassword(
   { address, most }: { readonly address: string; readonly most: number },
 ): Promise<void> {
   await countAddress(sequelize, address, most);
-  const found = await models.passwordResets.findByPk(hashOf(token));
+  const found = await models.passwordResets.findByPk(hashOfToken(token));
   if (!found || found.expiresAt <= new Date()) throw new Problem('reset-over');
   const { accountId } = found;
   const account = await models.accounts.findByPk(accountId, { rejectOnEmpty: true });
@@ -62,13 +60,13 @@ export async function resetPassword(
   const passwordHash = await hash(newPassword);
   await sequelize.transaction(async (transaction) => {
     // Of two who have the same link, one is first.
-    const taken = await models.passwordResets.destroy({ where: { tokenHash: hashOf(token) }, transaction });
+    const taken = await models.passwordResets.destroy({ where: { tokenHash: hashOfToken(token) }, transaction });
     if (taken === 0) throw new Problem('reset-over');
     await models.passwordResets.destroy({ where: { accountId }, transaction });
     await models.accounts.update({ passwordHash }, { where: { id: accountId }, transaction });
     await models.sessions.destroy({ where: { accountId }, transaction });
     const members = await models.members.findAll({ where: { accountId }, transaction });
     for (const { kitchenId } of members)
-      await noteDeed(models, { kitchenId, accountName: account.name }, 'password-changed', 'by mail', transaction);
+      await noteDeed(models, { kitchenId, accountId }, 'password-changed', { about: 'by mail' }, transaction);
   });
 }

@@ -12,7 +12,7 @@ import {
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync, FastifyRequest } from 'fastify';
 import type { ServerConfig } from '../config';
-import { sessionToken } from '../plugins/session';
+import { deviceOf, sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
 import { openVisitorKitchen } from '../demo/visitor-kitchen';
 import { registerAccount, sessionView, signInAccount } from './account-service';
@@ -21,8 +21,6 @@ import { countAddress } from './sign-in-limit';
 import { endSession, findSession, startSession } from './session-store';
 
 const TAGS = ['accounts'];
-/** What the browser calls itself. */
-const deviceOf = ({ headers }: FastifyRequest): string => String(headers['user-agent'] ?? '');
 
 /** Registering, signing in and out, and opening the demo kitchen. */
 export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async (app, { config }) => {

@@ -1,11 +1,10 @@
-import { createHash, randomBytes } from 'node:crypto';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { OpenSessions, Role } from '@wellhydra/contract';
 import type { Models } from '../database/models';
+import { hashOfToken, newToken } from './secret-token';
 
 /** A session ends this long after signing in. */
 export const SESSION_DAYS = 60;
-const TOKEN_BYTES = 32;
 
 /** Who is signed in, and into which kitchen. */
 export interface SignedIn {
@@ -23,9 +22,6 @@ interface FoundSession extends SignedIn {
   readonly unseen: boolean;
 }
 
-/** Only a hash of the token is stored: a leaked table opens nothing. */
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('base64url');
-
 const LONGEST_DEVICE = 200;
 interface SessionStart {
   /** As the browser calls itself. */
@@ -40,10 +36,10 @@ export async function startSession(
   accountId: string,
   { device = '', transaction }: SessionStart = {},
 ): Promise<string> {
-  const token = randomBytes(TOKEN_BYTES).toString('base64url');
+  const token = newToken();
   const expiresAt = new Date(Date.now() + SESSION_DAYS * 86_400_000);
   await models.sessions.create(
-    { tokenHash: hashOf(token), kitchenId, accountId, expiresAt, device: device.slice(0, LONGEST_DEVICE) },
+    { tokenHash: hashOfToken(token), kitchenId, accountId, expiresAt, device: device.slice(0, LONGEST_DEVICE) },
     { transaction: transaction ?? null },
   );
   return token;
@@ -51,12 +47,12 @@ export async function startSession(
 
 /** Ends a session; nothing happens when there is none. */
 export async function endSession(models: Models, token: string): Promise<void> {
-  await models.sessions.destroy({ where: { tokenHash: hashOf(token) } });
+  await models.sessions.destroy({ where: { tokenHash: hashOfToken(token) } });
 }
 
 /** The session with a token, unless it has ended. That it was seen is noted once an hour. */
 export async function findSession(sequelize: Sequelize, token: string): Promise<SignedIn | undefined> {
-  const replacements = { hash: hashOf(token) };
+  const replacements = { hash: hashOfToken(token) };
   const [found] = await sequelize.query<FoundSession>(
     `SELECT a.id AS "accountId", a.name AS "accountName", a.email, m.role,
             k.id AS "kitchenId", k.name AS "kitchenName", (k.demo_day IS NOT NULL OR k.expires_at IS NOT NULL) AS demo,
@@ -82,7 +78,7 @@ export async function listSessions(
     `SELECT id, device, created_at AS since, seen_at AS "seenAt", token_hash = :hash AS here
      FROM sessions WHERE account_id = :accountId AND kitchen_id = :kitchenId AND expires_at > now()
      ORDER BY here DESC, seen_at DESC LIMIT 500`,
-    { replacements: { accountId, kitchenId, hash: hashOf(token) }, type: QueryTypes.SELECT },
+    { replacements: { accountId, kitchenId, hash: hashOfToken(token) }, type: QueryTypes.SELECT },
   );
   return rows.map(({ since, seenAt, ...row }) => ({
     ...row,
@@ -101,7 +97,7 @@ export async function endOtherSessions(
   const [ended] = await sequelize.query(
     `DELETE FROM sessions WHERE account_id = :accountId AND kitchen_id = :kitchenId
      AND ${one ? 'id = :which' : 'token_hash <> :which'} RETURNING id`,
-    { replacements: { accountId, kitchenId, which: one ? which.id : hashOf(which.but) } },
+    { replacements: { accountId, kitchenId, which: one ? which.id : hashOfToken(which.but) } },
   );
   return ended.length;
 }

@@ -55,6 +55,7 @@ const IN_FILE: Readonly<Record<string, string>> = {
   amountG: 'amount_g',
   remainingG: 'remaining_g',
   purityPct: 'purity_pct',
+  tareG: 'tare_g',
   ph: 'pH',
 };
 const IN_TABLE: Readonly<Record<string, string>> = Object.fromEntries(

@@ -84,6 +84,9 @@ export interface Arriving {
   readonly try?: boolean | undefined;
 }
 
+/** Throws away what was only tried. */
+class OnlyTried extends Error {}
+
 /**
  * Brings an archive into a kitchen, or tells what that would change: both do the same work, and a try is thrown away.
  *
@@ -102,18 +105,19 @@ export const takeArchive = (
       createWriteStream(file, { mode: 0o600 }),
     );
     const { kitchenId } = who;
-    const transaction = await context.sequelize.transaction();
+    let outcome: ArchiveOutcome | undefined;
     try {
-      const before = await keepKitchen(context, kitchenId, now, transaction);
-      await bringIn(context, kitchenId, { file, mode }, transaction);
-      await checkWithin(context.sequelize, who, transaction);
-      const outcome = await compareKitchens(context, { before, after: kitchenId }, transaction);
-      await noteDeed(context.models, who, 'archive-brought-in', mode, transaction);
-      await (trying ? transaction.rollback() : transaction.commit());
-      return outcome;
+      await context.sequelize.transaction(async (transaction) => {
+        const before = await keepKitchen(context, kitchenId, now, transaction);
+        await bringIn(context, kitchenId, { file, mode }, transaction);
+        await checkWithin(context.sequelize, who, transaction);
+        outcome = await compareKitchens(context, { before, after: kitchenId }, transaction);
+        if (trying) throw new OnlyTried();
+        await noteDeed(context.models, who, 'archive-brought-in', { about: mode }, transaction);
+      });
     } catch (error) {
-      await transaction.rollback();
       if (error instanceof ArchiveFault) throw new Problem('archive-refused', { line: error.line }, error.message);
-      throw error;
+      if (!(error instanceof OnlyTried)) throw error;
     }
+    return outcome!;
   });

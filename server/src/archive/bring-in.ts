@@ -2,7 +2,7 @@ import { createReadStream } from 'node:fs';
 import { createInterface } from 'node:readline';
 import { ArchiveFault, ArchiveReader, type ArchiveKind, type ArchiveMode, type ArchiveRow } from '@wellhydra/contract';
 import { BaseError, type Transaction } from 'sequelize';
-import { clearKitchen, tableOf } from '../kitchen/kitchen-parts';
+import { clearKitchen, laterRevisions, tableOf } from '../kitchen/kitchen-parts';
 import { ARCHIVE_PARTS, BYTES, inTable, type ArchivePart } from './archive-parts';
 import { HandsOfArchive } from './hands-of-archive';
 import { mergedDocuments, type KitchenDocuments } from './merge-documents';
@@ -52,6 +52,15 @@ function freeBatch(batch: string, taken: Set<string>): string {
   taken.add(free);
   return free;
 }
+
+/** A row of the file under the names that its table has for it. */
+const tableFields = ({ is: _, ...row }: ArchiveRow): Row =>
+  Object.fromEntries(
+    Object.entries(row).map(([field, value]) => [
+      inTable(field),
+      BYTES.has(field) ? Buffer.from(value as string, 'base64') : value,
+    ]),
+  );
 
 /** Takes the rows of an archive into a kitchen, in batches, each in the order of the file. */
 class Arrival {
@@ -108,13 +117,10 @@ class Arrival {
     return out;
   }
 
-  private tableRow({ is, ...row }: ArchiveRow, { hand }: ArchivePart): Row {
-    const fields = Object.entries(row).map(([field, value]) => {
-      if (field === hand) return [field, this.hands.accountOf(value as number)];
-      return [inTable(field), BYTES.has(field) ? Buffer.from(value as string, 'base64') : value];
-    });
-    const made: Record<string, unknown> = { kitchenId: this.kitchenId, ...Object.fromEntries(fields) };
-    if (is === 'brew') {
+  private tableRow(row: ArchiveRow, { hand }: ArchivePart): Row {
+    const made: Record<string, unknown> = { ...tableFields(row), kitchenId: this.kitchenId };
+    if (hand) made[hand] = this.hands.accountOf(row[hand] as number);
+    if (row.is === 'brew') {
       made.batch = freeBatch(row.batch as string, this.there.batches);
       // Its drink stands here in versions of its own; as it was made is in the brew.
       const revision = this.there.revisions.get(row.drinkId as string);
@@ -134,6 +140,24 @@ const JPEG = Buffer.from([0xff, 0xd8, 0xff]);
 const isJpeg = (base64: unknown): boolean =>
   Buffer.from(String(base64).slice(0, 8), 'base64').subarray(0, 3).equals(JPEG);
 
+/** A photo is sent to browsers as a JPEG: it has to be one. */
+function checkPhoto({ picture, thumbnail }: ArchiveRow, line: number): void {
+  if (!isJpeg(picture) || !isJpeg(thumbnail)) throw new ArchiveFault(line, 'a photo has to be a JPEG.');
+}
+
+/** Takes what a kitchen has one of. */
+async function takeDocuments(
+  { models }: ArchiveContext,
+  kitchenId: string,
+  { row, mode }: { readonly row: ArchiveRow; readonly mode: ArchiveMode },
+  transaction: Transaction,
+): Promise<void> {
+  const kitchen = await models.kitchens.findByPk(kitchenId, { transaction, rejectOnEmpty: true });
+  const theirs = tableFields(row) as unknown as KitchenDocuments;
+  const next = mode === 'merge' ? mergedDocuments(kitchen, theirs) : theirs;
+  await kitchen.update({ ...next, ...laterRevisions(kitchen) }, { transaction });
+}
+
 /**
  * Brings the rows of an archive into a kitchen, within a transaction: whoever throws it away has changed nothing.
  *
@@ -146,7 +170,6 @@ export async function bringIn(
   { file, mode }: { readonly file: string; readonly mode: ArchiveMode },
   transaction: Transaction,
 ): Promise<void> {
-  const { models } = context;
   if (mode === 'replace') await clearKitchen(context, kitchenId, transaction);
   const there = mode === 'merge' ? await whatIsThere(context, kitchenId, transaction) : nothingThere();
   const hands = await HandsOfArchive.of(context, kitchenId, transaction);
@@ -160,26 +183,9 @@ export async function bringIn(
     if (row.is === 'hand') {
       await hands.take(row.name as string);
     } else if (row.is === 'kitchen') {
-      const now = await models.kitchens.findByPk(kitchenId, { transaction, rejectOnEmpty: true });
-      const {
-        is: _,
-        tare_g,
-        ...documents
-      } = row as unknown as KitchenDocuments & { is: string; tare_g: number | null };
-      const next = mode === 'merge' ? mergedDocuments(now, documents) : { ...documents, tareG: tare_g };
-      await now.update(
-        {
-          ...next,
-          settingsRevision: now.settingsRevision + 1,
-          planRevision: now.planRevision + 1,
-          peopleRevision: now.peopleRevision + 1,
-          shoppingRevision: now.shoppingRevision + 1,
-        },
-        { transaction },
-      );
+      await takeDocuments(context, kitchenId, { row, mode }, transaction);
     } else {
-      if (row.is === 'photo' && !(isJpeg(row.picture) && isJpeg(row.thumbnail)))
-        throw new ArchiveFault(line, 'a photo has to be a JPEG.');
+      if (row.is === 'photo') checkPhoto(row, line);
       await arrival.take(row, line);
     }
   }

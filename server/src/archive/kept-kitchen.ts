@@ -1,25 +1,21 @@
 import { randomUUID } from 'node:crypto';
 import type { Sequelize, Transaction } from 'sequelize';
 import { newInvitation } from '../kitchen/invitation';
-import { KITCHEN_PARTS, clearKitchen, copyPart } from '../kitchen/kitchen-parts';
+import {
+  KITCHEN_DOCUMENTS,
+  KITCHEN_PARTS,
+  clearKitchen,
+  copyPart,
+  fieldsOf,
+  laterRevisions,
+} from '../kitchen/kitchen-parts';
 import { Problem } from '../problem';
 import type { ArchiveContext } from './write-archive';
 
 /** How a kitchen was before an archive came in is kept so long, days. */
 const KEPT_days = 7;
 
-const DOCUMENTS = [
-  'name',
-  'brewsMade',
-  'settings',
-  'plan',
-  'people',
-  'shopping',
-  'habitsSince',
-  'unplugged',
-  'tareG',
-] as const;
-const REVISIONS = ['settingsRevision', 'planRevision', 'peopleRevision', 'shoppingRevision'] as const;
+const KEPT = ['name', ...KITCHEN_DOCUMENTS] as const;
 
 /** Keeps a kitchen as it is, as one without members; what was kept of it before goes. Returns its id. */
 export async function keepKitchen(
@@ -33,13 +29,9 @@ export async function keepKitchen(
   // Whoever else brings something into it waits here.
   const kitchen = await models.kitchens.findByPk(kitchenId, { transaction, lock: true, rejectOnEmpty: true });
   const id = randomUUID();
-  const documents = Object.fromEntries(DOCUMENTS.map((each) => [each, kitchen[each]])) as Pick<
-    typeof kitchen,
-    (typeof DOCUMENTS)[number]
-  >;
   const keptUntil = new Date(now.getTime() + KEPT_days * 86_400_000);
   await models.kitchens.create(
-    { ...documents, id, invitation: newInvitation(), keptFor: kitchenId, keptUntil },
+    { ...fieldsOf(kitchen, KEPT), id, invitation: newInvitation(), keptFor: kitchenId, keptUntil },
     { transaction },
   );
   for (const part of KITCHEN_PARTS) await copyPart(context, part, { from: kitchenId, to: id }, transaction);
@@ -65,13 +57,7 @@ export async function takeBackArchive(context: ArchiveContext, kitchenId: string
     if (!kept?.keptUntil || kept.keptUntil <= now) throw new Problem('not-found');
     await clearKitchen(context, kitchenId, transaction);
     for (const part of KITCHEN_PARTS) await copyPart(context, part, { from: kept.id, to: kitchenId }, transaction);
-    await kitchen.update(
-      {
-        ...Object.fromEntries(DOCUMENTS.map((each) => [each, kept[each]])),
-        ...Object.fromEntries(REVISIONS.map((each) => [each, kitchen[each] + 1])),
-      },
-      { transaction },
-    );
+    await kitchen.update({ ...fieldsOf(kept, KEPT), ...laterRevisions(kitchen) }, { transaction });
     await kept.destroy({ transaction });
   });
 }

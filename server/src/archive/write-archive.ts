@@ -1,7 +1,7 @@
 import { ARCHIVE_VERSION, type ArchiveKind } from '@wellhydra/contract';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { Models } from '../database/models';
-import { tableOf } from '../kitchen/kitchen-parts';
+import { KITCHEN_DOCUMENTS, fieldsOf, tableOf } from '../kitchen/kitchen-parts';
 import { Problem } from '../problem';
 import { ARCHIVE_PARTS, BYTES, inFile, type ArchivePart } from './archive-parts';
 
@@ -11,20 +11,26 @@ export interface ArchiveContext {
 }
 type Row = Readonly<Record<string, unknown>>;
 
-const DOCUMENTS = ['settings', 'plan', 'shopping', 'people', 'habitsSince', 'brewsMade', 'unplugged'] as const;
-
 /** Whoever is named in an archive, numbered as they first appear: no id and no e-mail of anybody goes into it. */
 class Hands {
   private readonly numbers = new Map<string, number>();
-  constructor(private readonly names: ReadonlyMap<string, string>) {}
+  constructor(
+    private readonly models: Models,
+    private readonly transaction: Transaction,
+  ) {}
 
   /** The number of an account, with the row that names it where it is the first time. */
-  numberOf(accountId: string): { readonly hand: number; readonly row: Row | null } {
+  async numberOf(accountId: string): Promise<{ readonly hand: number; readonly row: Row | null }> {
     const known = this.numbers.get(accountId);
     if (known !== undefined) return { hand: known, row: null };
+    const account = await this.models.accounts.findByPk(accountId, {
+      attributes: ['name'],
+      transaction: this.transaction,
+      rejectOnEmpty: true,
+    });
     const hand = this.numbers.size + 1;
     this.numbers.set(accountId, hand);
-    return { hand, row: { is: 'hand', hand, name: this.names.get(accountId) ?? 'Somebody' } };
+    return { hand, row: { is: 'hand', hand, name: account.name } };
   }
 }
 
@@ -74,40 +80,21 @@ export async function* archiveLines(
   kitchenId: string,
   transaction: Transaction,
 ): AsyncGenerator<string> {
-  const { models, sequelize } = context;
+  const { models } = context;
   const kitchen = await models.kitchens.findByPk(kitchenId, { raw: true, transaction });
   if (!kitchen) throw new Problem('not-found');
-  const named = new Set<string>();
-  for (const { part, hand } of ARCHIVE_PARTS) {
-    if (!hand) continue;
-    const column = tableOf(models, part).getAttributes()[hand]!.field as string;
-    const [found] = await sequelize.query(
-      `SELECT DISTINCT ${column} AS id FROM ${tableOf(models, part).tableName} WHERE kitchen_id = :kitchenId`,
-      { replacements: { kitchenId }, transaction },
-    );
-    for (const { id } of found as readonly { id: string }[]) named.add(id);
-  }
-  const accounts = await models.accounts.findAll({
-    where: { id: [...named] },
-    attributes: ['id', 'name'],
-    raw: true,
-    transaction,
-  });
-  const hands = new Hands(new Map(accounts.map(({ id, name }) => [id, name])));
+  const hands = new Hands(models, transaction);
   let rows = 0;
   const line = (row: Row): string => {
     rows += 1;
     return `${JSON.stringify(row)}\n`;
   };
   yield line({ is: 'kitchen-archive', version: ARCHIVE_VERSION, name: kitchen.name });
-  yield line({
-    is: 'kitchen',
-    ...Object.fromEntries(DOCUMENTS.map((each) => [each, kitchen[each]])),
-    tare_g: kitchen.tareG,
-  });
+  const documents = Object.entries(fieldsOf(kitchen, KITCHEN_DOCUMENTS)).map(([name, value]) => [inFile(name), value]);
+  yield line({ is: 'kitchen', ...Object.fromEntries(documents) });
   for (const part of ARCHIVE_PARTS)
     for await (const row of rowsOf(context, part, kitchenId, transaction)) {
-      const by = part.hand ? hands.numberOf(row[part.hand] as string) : null;
+      const by = part.hand ? await hands.numberOf(row[part.hand] as string) : null;
       if (by?.row) yield line(by.row);
       yield line(fileRow(part.is, row, part, by?.hand ?? null));
     }

@@ -4,9 +4,10 @@ import { newInvitation } from '../kitchen/invitation';
 import { startSession } from '../accounts/session-store';
 import type { BrewContext } from '../brews/brew-context';
 import { copyHabits, readHabits } from '../brews/habits-service';
-import { KITCHEN_PARTS, copyPart } from '../kitchen/kitchen-parts';
+import { KITCHEN_DOCUMENTS, KITCHEN_PARTS, KITCHEN_REVISIONS, copyPart, fieldsOf } from '../kitchen/kitchen-parts';
 import { Problem } from '../problem';
-import { dayOf, keepDemoAlive } from './keep-demo-alive';
+import { keepDemoAlive } from './keep-demo-alive';
+import { dayOf } from './move-demo-dates';
 
 /** A visitor's kitchen ends after this time, h. */
 const LIVES_h = 24;
@@ -48,30 +49,11 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
   const id = randomUUID();
   const token = await sequelize.transaction(async (transaction) => {
     const original = await models.kitchens.findOne({ where: { id: kept.id }, transaction, rejectOnEmpty: true });
-    const {
-      name,
-      brewsMade,
-      settings,
-      settingsRevision,
-      people,
-      peopleRevision,
-      habitsSince,
-      shopping,
-      shoppingRevision,
-    } = original;
     const expiresAt = new Date(now.getTime() + LIVES_h * 3_600_000);
     await models.kitchens.create(
       {
+        ...fieldsOf(original, ['name', ...KITCHEN_DOCUMENTS, ...KITCHEN_REVISIONS]),
         id,
-        name,
-        brewsMade,
-        settings,
-        settingsRevision,
-        people,
-        peopleRevision,
-        shopping,
-        shoppingRevision,
-        habitsSince,
         expiresAt,
         invitation: newInvitation(),
         unplugged: [],

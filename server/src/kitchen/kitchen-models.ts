@@ -58,8 +58,9 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     id: key(uuid()),
     happenedAt: moment(),
     kind: text<AuditKind>(),
-    /** By name: an account may go, what it did does not. */
-    doneBy: text(),
+    doneBy: uuid(),
+    /** Whom it was done to; null where that is nobody else. */
+    doneTo: nullable(uuid()),
     about: withDefault(text(), ''),
   }),
 });

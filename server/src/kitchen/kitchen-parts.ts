@@ -17,6 +17,30 @@ export const KITCHEN_PARTS = [
 ] as const satisfies readonly (keyof Models)[];
 export type KitchenPart = (typeof KITCHEN_PARTS)[number];
 
+/** What a kitchen has one of, in its own row, and the revisions of those that people edit. */
+export const KITCHEN_DOCUMENTS = [
+  'settings',
+  'plan',
+  'shopping',
+  'people',
+  'habitsSince',
+  'brewsMade',
+  'unplugged',
+  'tareG',
+] as const;
+export const KITCHEN_REVISIONS = ['settingsRevision', 'planRevision', 'peopleRevision', 'shoppingRevision'] as const;
+
+/** Some fields of a row. */
+export const fieldsOf = <Row, Name extends keyof Row>(row: Row, names: readonly Name[]): Pick<Row, Name> =>
+  Object.fromEntries(names.map((name) => [name, row[name]])) as Pick<Row, Name>;
+
+/** Revisions after those that a kitchen has: whoever still edits an older document is told so. */
+export const laterRevisions = (kitchen: Readonly<Record<(typeof KITCHEN_REVISIONS)[number], number>>) =>
+  Object.fromEntries(KITCHEN_REVISIONS.map((name) => [name, kitchen[name] + 1])) as Record<
+    (typeof KITCHEN_REVISIONS)[number],
+    number
+  >;
+
 interface Tables {
   readonly sequelize: Sequelize;
   readonly models: Models;

@@ -27,9 +27,8 @@ export function ownAccountOf(who: SignedIn): SignedIn {
 async function memberOf({ models }: MemberContext, kitchenId: string, accountId: string, transaction: Transaction) {
   await models.kitchens.findByPk(kitchenId, { attributes: ['id'], lock: true, transaction });
   const member = await models.members.findOne({ where: { kitchenId, accountId }, transaction });
-  const account = await models.accounts.findByPk(accountId, { attributes: ['name'], transaction });
-  if (!member || !account) throw new Problem('not-found');
-  return { member, name: account.name };
+  if (!member) throw new Problem('not-found');
+  return member;
 }
 
 /** Throws `last-owner` where no owner would be left. */
@@ -54,11 +53,11 @@ export async function changeMemberRole(
   ownAccountOf(ownerOf(who));
   const { kitchenId } = who;
   await context.sequelize.transaction(async (transaction) => {
-    const { member, name } = await memberOf(context, kitchenId, accountId, transaction);
+    const member = await memberOf(context, kitchenId, accountId, transaction);
     if (member.role === role) return;
     await mindLastOwner(context, kitchenId, member.role, transaction);
     await member.update({ role }, { transaction });
-    await noteDeed(context.models, who, 'role-changed', `${name}: ${role}`, transaction);
+    await noteDeed(context.models, who, 'role-changed', { doneTo: accountId, about: role }, transaction);
   });
 }
 
@@ -67,12 +66,12 @@ export async function removeMember(context: MemberContext, who: SignedIn, accoun
   ownAccountOf(ownerOf(who));
   const { kitchenId } = who;
   await context.sequelize.transaction(async (transaction) => {
-    const { member, name } = await memberOf(context, kitchenId, accountId, transaction);
+    const member = await memberOf(context, kitchenId, accountId, transaction);
     await mindLastOwner(context, kitchenId, member.role, transaction);
     await member.destroy({ transaction });
     // The code they may have written down opens nothing any more.
     await context.models.kitchens.update({ invitation: newInvitation() }, { where: { id: kitchenId }, transaction });
-    await noteDeed(context.models, who, 'removed', name, transaction);
+    await noteDeed(context.models, who, 'removed', { doneTo: accountId }, transaction);
   });
 }
 
@@ -86,10 +85,10 @@ export async function leaveForOwnKitchen(
   const { kitchenId, accountId } = who;
   const { sequelize, models } = context;
   return sequelize.transaction(async (transaction) => {
-    const { member } = await memberOf(context, kitchenId, accountId, transaction);
+    const member = await memberOf(context, kitchenId, accountId, transaction);
     await mindLastOwner(context, kitchenId, member.role, transaction);
     await member.destroy({ transaction });
-    await noteDeed(models, who, 'left', '', transaction);
+    await noteDeed(models, who, 'left', {}, transaction);
     const own = await ownKitchen(models, accountId, kitchenName, transaction);
     return startSession(models, own, accountId, { device, transaction });
   });

@@ -15,6 +15,7 @@ import type { FastifyPluginAsync } from 'fastify';
 import { sessionView } from '../accounts/account-service';
 import { findSession, type SignedIn } from '../accounts/session-store';
 import { findKitchen } from '../kitchen/kitchen-store';
+import { deviceOf } from '../plugins/session';
 import { Problem } from '../problem';
 import { listDeeds } from './audit-store';
 import { changeMemberRole, leaveForOwnKitchen, removeMember } from './member-service';
@@ -54,8 +55,10 @@ export const memberRoutes: FastifyPluginAsync = async (app) => {
       },
     },
     async (request, reply) => {
-      const device = String(request.headers['user-agent'] ?? '');
-      const token = await leaveForOwnKitchen(context, request.signedIn(), { ...request.body, device });
+      const token = await leaveForOwnKitchen(context, request.signedIn(), {
+        ...request.body,
+        device: deviceOf(request),
+      });
       const who = await findSession(app.sequelize, token);
       if (!who) throw new Problem('not-signed-in');
       return reply.startSession(token).send(sessionView(who));

@@ -28,6 +28,9 @@ export function sessionToken(request: FastifyRequest): string | undefined {
   return request.cookies[COOKIE];
 }
 
+/** What the browser of a request calls itself. */
+export const deviceOf = ({ headers }: FastifyRequest): string => String(headers['user-agent'] ?? '');
+
 /** Sessions in the database behind a cookie that scripts cannot read. Every route needs one unless it says otherwise. */
 export const sessionPlugin = fastifyPlugin(
   async (app) => {

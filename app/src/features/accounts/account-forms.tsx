@@ -1,19 +1,19 @@
 import { joiResolver } from '@hookform/resolvers/joi';
 import {
-  PASSWORD_LENGTH,
   register as registerSchema,
   signIn as signInSchema,
   type Register,
   type SignIn,
 } from '@wellhydra/contract/accounts';
+import { PASSWORD_LENGTH } from '@wellhydra/contract/field-limits';
 import { useState } from 'react';
 import { Controller, useForm, type Control, type FieldValues, type Path } from 'react-hook-form';
 import { View } from 'react-native';
-import { failureOf } from '../../state/api';
+import { refusalOf } from '../../state/api';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { Field } from '../../ui/field';
-import { Text } from '../../ui/text';
+import { Refusal } from '../../ui/refusal';
 import { useRegisterMutation, useSignInMutation } from '../../domain/accounts/account-endpoints';
 import { useEntering } from '../../domain/accounts/use-entering';
 
@@ -55,14 +55,6 @@ function Line<Values extends FieldValues>({
   );
 }
 
-function Refusal({ error }: { readonly error: unknown }) {
-  return error ? (
-    <Text role="alert" className="text-heat">
-      {failureOf(error).message}
-    </Text>
-  ) : null;
-}
-
 export function SignInForm({ onForgotten }: { readonly onForgotten?: () => void }) {
   const { control, handleSubmit } = useForm<SignIn>({
     resolver: joiResolver(signInSchema),
@@ -78,7 +70,7 @@ export function SignInForm({ onForgotten }: { readonly onForgotten?: () => void 
     <View className="gap-4">
       <Line control={control} name="email" label="E-mail" autoComplete="email" />
       <Line control={control} name="password" label="Password" secret autoComplete="current-password" />
-      <Refusal error={error} />
+      <Refusal message={refusalOf(error)} />
       <Button label="Sign in" size="large" disabled={isLoading} onPress={() => void submit()} />
       {onForgotten ? <Button label="I have forgotten it" kind="quiet" onPress={onForgotten} /> : null}
     </View>
@@ -131,7 +123,7 @@ export function RegisterForm({ invitation }: { readonly invitation?: string | un
           help="Whoever is in the kitchen finds it under Kitchen."
         />
       )}
-      <Refusal error={error} />
+      <Refusal message={refusalOf(error)} />
       <Button label="Make account" size="large" disabled={isLoading} onPress={() => void submit()} />
     </View>
   );

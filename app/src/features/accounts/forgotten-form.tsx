@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useRequestResetMutation } from '../../domain/accounts/account-endpoints';
-import { failureOf } from '../../state/api';
+import { refusalOf } from '../../state/api';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
+import { Refusal } from '../../ui/refusal';
 import { Text } from '../../ui/text';
 
 /** Asks for a mail with a link to a new password. */
@@ -30,11 +31,7 @@ export function ForgottenForm({ onBack }: { readonly onBack: () => void }) {
         autoCapitalize="none"
         inputMode="email"
       />
-      {error ? (
-        <Text role="alert" className="text-heat">
-          {failureOf(error).message}
-        </Text>
-      ) : null}
+      <Refusal message={refusalOf(error)} />
       <Button
         label="Send me the link"
         size="large"

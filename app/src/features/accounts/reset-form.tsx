@@ -1,11 +1,11 @@
-import { PASSWORD_LENGTH } from '@wellhydra/contract/accounts';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useResetPasswordMutation } from '../../domain/accounts/account-endpoints';
-import { failureOf } from '../../state/api';
+import { refusalOf } from '../../state/api';
 import { Button } from '../../ui/button';
-import { Field } from '../../ui/field';
+import { Refusal } from '../../ui/refusal';
 import { Text } from '../../ui/text';
+import { NewPasswordField, newPasswordTrouble } from './new-password-field';
 
 interface ResetFormProps {
   readonly token: string;
@@ -26,24 +26,12 @@ export function ResetForm({ token, onDone }: ResetFormProps) {
   return (
     <View className="gap-4">
       <Text variant="heading">A new password</Text>
-      <Field
-        label="New password"
-        value={newPassword}
-        onChangeText={setNewPassword}
-        secureTextEntry
-        autoCapitalize="none"
-        autoComplete="new-password"
-        help={`At least ${PASSWORD_LENGTH.least} characters. Four words that have nothing to do with each other are a good one.`}
-      />
-      {error ? (
-        <Text role="alert" className="text-heat">
-          {failureOf(error).message}
-        </Text>
-      ) : null}
+      <NewPasswordField value={newPassword} onChange={setNewPassword} />
+      <Refusal message={refusalOf(error)} />
       <Button
         label="Take it"
         size="large"
-        why={newPassword.length < PASSWORD_LENGTH.least ? `It has ${PASSWORD_LENGTH.least} characters at least` : null}
+        why={newPasswordTrouble(newPassword)}
         disabled={isLoading}
         onPress={() => void reset({ token, newPassword })}
       />

@@ -1,9 +1,10 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { failureOf } from '../../state/api';
+import { failureOf, refusalOf } from '../../state/api';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { Loading } from '../../ui/page-state';
+import { Refusal } from '../../ui/refusal';
 import { Text } from '../../ui/text';
 import { useEnterDemoMutation, useGetOptionsQuery } from '../../domain/accounts/account-endpoints';
 import { useEntering } from '../../domain/accounts/use-entering';
@@ -68,11 +69,7 @@ export function WelcomeScreen() {
             <Text variant="small">
               Skerry Light, the galley of an invented bird-ringing station. Everything in it is made up.
             </Text>
-            {error ? (
-              <Text role="alert" className="text-heat">
-                {failureOf(error).message}
-              </Text>
-            ) : null}
+            <Refusal message={refusalOf(error)} />
           </View>
         ) : null}
         {aside ? (

@@ -22,7 +22,8 @@ export const migration: Migration = {
       id uuid NOT NULL,
       happened_at timestamptz NOT NULL,
       kind text NOT NULL,
-      done_by text NOT NULL,
+      done_by uuid NOT NULL REFERENCES accounts,
+      done_to uuid REFERENCES accounts,
       about text NOT NULL DEFAULT '',
       PRIMARY KEY (kitchen_id, id)
     );

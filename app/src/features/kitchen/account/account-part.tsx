@@ -36,7 +36,7 @@ export function AccountPart({ alone, onDeleted }: AccountPartProps) {
       <View>
         <Row
           title="Password"
-          says="At least 10 characters; a new one signs out everywhere else"
+          says="A new one signs out everywhere else"
           action={{ label: 'Change', hint: 'Change the password', onPress: () => setOpen('password') }}
         />
         <Row

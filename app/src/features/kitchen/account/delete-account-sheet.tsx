@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { useDeleteAccountMutation } from '../../../domain/accounts/own-account-endpoints';
-import { failureOf } from '../../../state/api';
+import { refusalOf } from '../../../state/api';
 import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
 import { Field } from '../../../ui/field';
 import { Sheet } from '../../../ui/sheet';
 import { StopNote } from '../../../ui/stop-note';
+import { Refusal } from '../../../ui/refusal';
 import { Text } from '../../../ui/text';
 
 type Name = 'keep' | 'forget';
@@ -51,11 +52,7 @@ export function DeleteAccountSheet({ alone, onClose, onDeleted }: DeleteAccountS
         autoCapitalize="none"
         autoComplete="current-password"
       />
-      {error ? (
-        <Text role="alert" className="text-heat">
-          {failureOf(error).message}
-        </Text>
-      ) : null}
+      <Refusal message={refusalOf(error)} />
       <Button
         label="Delete it for good"
         kind="danger"

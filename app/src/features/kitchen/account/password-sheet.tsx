@@ -1,14 +1,13 @@
 import { useState } from 'react';
 import { useChangePasswordMutation } from '../../../domain/accounts/own-account-endpoints';
 import { useAppDispatch } from '../../../domain/store';
-import { failureOf } from '../../../state/api';
+import { refusalOf } from '../../../state/api';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/field';
 import { Sheet } from '../../../ui/sheet';
-import { Text } from '../../../ui/text';
-
-const LEAST = 10;
+import { NewPasswordField, newPasswordTrouble } from '../../accounts/new-password-field';
+import { Refusal } from '../../../ui/refusal';
 
 /** Takes a new password. */
 export function PasswordSheet({ onClose }: { readonly onClose: () => void }) {
@@ -16,12 +15,7 @@ export function PasswordSheet({ onClose }: { readonly onClose: () => void }) {
   const [password, setPassword] = useState('');
   const [newPassword, setNewPassword] = useState('');
   const [change, { error, isLoading }] = useChangePasswordMutation();
-  const why =
-    password === ''
-      ? 'Write the password you have now'
-      : newPassword.length < LEAST
-        ? `The new one has ${LEAST} letters at least`
-        : null;
+  const why = password === '' ? 'Write the password you have now' : newPasswordTrouble(newPassword);
   const take = async () => {
     const answer = await change({ password, newPassword });
     if (answer.error) return;
@@ -38,20 +32,8 @@ export function PasswordSheet({ onClose }: { readonly onClose: () => void }) {
         autoCapitalize="none"
         autoComplete="current-password"
       />
-      <Field
-        label="New password"
-        value={newPassword}
-        onChangeText={setNewPassword}
-        secureTextEntry
-        autoCapitalize="none"
-        autoComplete="new-password"
-        help={`At least ${LEAST} characters. Four words that have nothing to do with each other are a good one.`}
-      />
-      {error ? (
-        <Text role="alert" className="text-heat">
-          {failureOf(error).message}
-        </Text>
-      ) : null}
+      <NewPasswordField value={newPassword} onChange={setNewPassword} />
+      <Refusal message={refusalOf(error)} />
       <Button label="Take it" size="large" why={why} disabled={isLoading} onPress={() => void take()} />
     </Sheet>
   );

@@ -5,10 +5,11 @@ import {
   useSignOutElsewhereMutation,
 } from '../../../domain/accounts/own-account-endpoints';
 import { momentWords } from '../../../domain/words/moment-words';
-import { failureOf } from '../../../state/api';
+import { refusalOf } from '../../../state/api';
 import { Button } from '../../../ui/button';
 import { Loading } from '../../../ui/page-state';
 import { Sheet } from '../../../ui/sheet';
+import { Refusal } from '../../../ui/refusal';
 import { Text } from '../../../ui/text';
 import { deviceWords } from '../members/members-view';
 
@@ -22,11 +23,7 @@ export function SessionsSheet({ onClose }: { readonly onClose: () => void }) {
   const others = data ? data.sessions.length - 1 : 0;
   return (
     <Sheet title="Where you are signed in" open onClose={onClose}>
-      {error ? (
-        <Text role="alert" className="text-heat">
-          {failureOf(error).message}
-        </Text>
-      ) : null}
+      <Refusal message={refusalOf(error)} />
       {!data && !unread ? <Loading what="the devices" /> : null}
       <View role="list" aria-label="Where you are signed in">
         {data?.sessions.map(({ id, device, since, seenAt, here }) => (

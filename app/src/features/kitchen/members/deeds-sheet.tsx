@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useListDeedsQuery } from '../../../domain/kitchen/member-endpoints';
-import { failureOf } from '../../../state/api';
+import { refusalOf } from '../../../state/api';
 import { Button } from '../../../ui/button';
 import { Loading } from '../../../ui/page-state';
+import { Refusal } from '../../../ui/refusal';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
 import { deedView } from './members-view';
@@ -16,7 +17,7 @@ export function DeedsSheet({ onClose }: { readonly onClose: () => void }) {
   return (
     <Sheet title="What was done here" open onClose={onClose}>
       <Text className="text-mute">Who came and went, who owns the kitchen, passwords, and kitchens from files.</Text>
-      {error ? <Text role="alert">{failureOf(error).message}</Text> : null}
+      <Refusal message={refusalOf(error)} />
       {!data && !error ? <Loading what="the lines" /> : null}
       {data?.lines.length === 0 ? <Text>Nothing yet.</Text> : null}
       <View role="list" aria-label="What was done">

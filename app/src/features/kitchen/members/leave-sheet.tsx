@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { useLeaveKitchenMutation } from '../../../domain/kitchen/member-endpoints';
-import { failureOf } from '../../../state/api';
+import { refusalOf } from '../../../state/api';
 import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/field';
 import { Sheet } from '../../../ui/sheet';
+import { Refusal } from '../../../ui/refusal';
 import { Text } from '../../../ui/text';
 
 interface LeaveSheetProps {
@@ -26,11 +27,7 @@ export function LeaveSheet({ onClose, onLeft }: LeaveSheetProps) {
         kitchen as a file first.
       </Text>
       <Field label="Name of your new kitchen" value={name} onChangeText={setName} maxLength={80} />
-      {error ? (
-        <Text role="alert" className="text-heat">
-          {failureOf(error).message}
-        </Text>
-      ) : null}
+      <Refusal message={refusalOf(error)} />
       <Button
         label="Leave"
         kind="danger"

@@ -1,9 +1,10 @@
 import type { KitchenDetails } from '@wellhydra/contract';
 import { useState } from 'react';
 import { useChangeRoleMutation, useRemoveMemberMutation } from '../../../domain/kitchen/member-endpoints';
-import { failureOf } from '../../../state/api';
+import { refusalOf } from '../../../state/api';
 import { Button } from '../../../ui/button';
 import { Sheet } from '../../../ui/sheet';
+import { Refusal } from '../../../ui/refusal';
 import { Text } from '../../../ui/text';
 import { ROLE_WORDS } from './members-view';
 
@@ -28,11 +29,7 @@ export function MemberSheet({ member: { id, name, role }, onClose }: MemberSheet
         Owners say who is in, and bring kitchens in from files. To hand the kitchen over, make somebody an owner, and
         then yourself one no more.
       </Text>
-      {error ? (
-        <Text role="alert" className="text-heat">
-          {failureOf(error).message}
-        </Text>
-      ) : null}
+      <Refusal message={refusalOf(error)} />
       <Button
         label={role === 'owner' ? 'Owner no more' : 'Make an owner'}
         kind="plain"

@@ -6,23 +6,23 @@ export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   maker: 'makes drinks here',
 };
 
+type Deed = Pick<AuditLine, 'by' | 'about'> & { readonly whom: string };
+
 /** What was done, by whom, as a sentence. */
-const DEEDS: Readonly<Record<AuditLine['kind'], (by: string, about: string) => string>> = {
-  joined: (by) => `${by} joined`,
-  'role-changed': (by, about) => {
-    const [name, role] = about.split(/: (?=owner$|maker$)/);
-    return role === 'owner' ? `${by} made ${name} an owner` : `${by}: ${name} owns the kitchen no more`;
-  },
-  removed: (by, about) => `${by} took ${about} out of the kitchen`,
-  left: (by) => `${by} left`,
-  'invitation-replaced': (by) => `${by} replaced the invitation`,
-  'password-changed': (by, about) => `${by} took a new password${about ? ` ${about}` : ''}`,
-  'signed-out-elsewhere': (by) => `${by} signed out everywhere else`,
-  'account-deleted': (by) => `${by} deleted their account`,
-  'archive-saved': (by) => `${by} saved the kitchen as a file`,
-  'archive-brought-in': (by, about) =>
+const DEEDS: Readonly<Record<AuditLine['kind'], (deed: Deed) => string>> = {
+  joined: ({ by }) => `${by} joined`,
+  'role-changed': ({ by, whom, about }) =>
+    about === 'owner' ? `${by} made ${whom} an owner` : `${by}: ${whom} owns the kitchen no more`,
+  removed: ({ by, whom }) => `${by} took ${whom} out of the kitchen`,
+  left: ({ by }) => `${by} left`,
+  'invitation-replaced': ({ by }) => `${by} replaced the invitation`,
+  'password-changed': ({ by, about }) => `${by} took a new password${about ? ` ${about}` : ''}`,
+  'signed-out-elsewhere': ({ by }) => `${by} signed out everywhere else`,
+  'account-deleted': ({ by }) => `${by} deleted their account`,
+  'archive-saved': ({ by }) => `${by} saved the kitchen as a file`,
+  'archive-brought-in': ({ by, about }) =>
     about === 'replace' ? `${by} put a kitchen from a file in place of this one` : `${by} added a kitchen from a file`,
-  'archive-taken-back': (by) => `${by} took the file back that was brought in`,
+  'archive-taken-back': ({ by }) => `${by} took the file back that was brought in`,
 };
 
 export interface DeedView {
@@ -31,9 +31,9 @@ export interface DeedView {
   readonly when: string;
 }
 
-export const deedView = ({ id, at, kind, by, about }: AuditLine, now: Date): DeedView => ({
+export const deedView = ({ id, at, kind, by, whom, about }: AuditLine, now: Date): DeedView => ({
   id,
-  words: DEEDS[kind](by, about),
+  words: DEEDS[kind]({ by, whom: whom ?? by, about }),
   when: momentWords(new Date(at), now),
 });
 
