@@ -7,6 +7,7 @@ const FEATURES = [
   'kitchen',
   'bottles',
   'people',
+  'drinker',
   'measures',
   'drink',
   'check',

@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { ForgottenForm } from '../src/features/accounts/forgotten-form';
 import { ResetForm } from '../src/features/accounts/reset-form';
 import { DeleteAccountSheet } from '../src/features/kitchen/account/delete-account-sheet';
@@ -91,11 +91,20 @@ describe('an account of one’s own', () => {
 });
 
 describe('members', () => {
+  const PIA = '11111111-1111-4111-8111-111111111111';
   const MEMBERS = [
-    { id: 'i', name: 'Ines', email: 'ines@example.test', role: 'owner' as const },
-    { id: 'w', name: 'Wilf', email: 'wilf@example.test', role: 'maker' as const },
+    { id: 'i', name: 'Ines', email: 'ines@example.test', role: 'owner' as const, personId: null },
+    { id: 'w', name: 'Wilf', email: 'wilf@example.test', role: 'maker' as const, personId: null },
+    { id: 't', name: 'Tam', email: 'tam@example.test', role: 'drinker' as const, personId: PIA },
   ];
-  const KITCHEN = { id: 'k', name: 'Galley', demo: false, invitation: 'ABCDEFGHJK', members: MEMBERS };
+  const KITCHEN = {
+    id: 'k',
+    name: 'Galley',
+    demo: false,
+    invitation: 'ABCDEFGHJK',
+    drinkerInvitation: 'KLMNPQRSTU',
+    members: MEMBERS,
+  };
   const session = (id: string, role: string) => ({
     account: { id, name: id, email: `${id}@example.test` },
     kitchen: { id: 'k', name: 'Galley', demo: false, role },
@@ -116,7 +125,7 @@ describe('members', () => {
     });
     show();
     await press('Change Ines');
-    await press('Owner no more');
+    await user.click(screen.getByRole('radio', { name: 'Maker' }));
     expect(await screen.findByText('A kitchen with members needs an owner')).toBeTruthy();
     await press('Close');
     await press('Change Wilf');
@@ -124,6 +133,30 @@ describe('members', () => {
     expect(sent.map(({ key }) => key)).not.toContain('DELETE /kitchen/members/w');
     await press('Yes, take Wilf out');
     await waitFor(() => expect(sent.map(({ key }) => key)).toContain('DELETE /kitchen/members/w'));
+  });
+  test('which of the people a drinker is is asked of drinkers alone, and can be said to be nobody', async () => {
+    const person = { name: 'Pia', note: '', born: null, group: 'adult', weight_kg: null, facts: {}, lines: {} };
+    const sent = fakeKitchen({
+      'GET /accounts/session': session('i', 'owner'),
+      'GET /people': {
+        revision: 1,
+        people: { people: { [PIA]: person }, spoonPlans: {}, sweatTests: {}, sheets: {} },
+      },
+      'PUT /kitchen/members/t/role': KITCHEN,
+    });
+    show();
+    await press('Change Wilf');
+    expect(screen.queryByLabelText(/^Which of the people/)).toBeNull();
+    await press('Close');
+    await press('Change Tam');
+    const which = await screen.findByLabelText('Which of the people Tam is');
+    expect(await within(which).findByText('Pia')).toBeTruthy();
+    await user.selectOptions(which, '');
+    await waitFor(() =>
+      expect(sent.filter(({ key }) => key === 'PUT /kitchen/members/t/role').map(({ body }) => body)).toEqual([
+        { role: 'drinker', personId: null },
+      ]),
+    );
   });
   test('what was done is read a page at a time', async () => {
     const line = (id: string, by: string) => ({

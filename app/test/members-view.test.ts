@@ -8,8 +8,8 @@ const line = (kind: (typeof AUDIT_KINDS)[number], whom: string | null = null, ab
 
 describe('what was done', () => {
   test.each([
-    ['role-changed', 'Wilf', 'owner', 'Ines made Wilf an owner'],
-    ['role-changed', 'Tam: the second', 'maker', 'Ines: Tam: the second owns the kitchen no more'],
+    ['role-changed', 'Wilf', 'owner', 'Ines: Wilf owns the kitchen from now on'],
+    ['role-changed', 'Tam: the second', 'maker', 'Ines: Tam: the second makes drinks here from now on'],
     ['removed', 'Wilf', '', 'Ines took Wilf out of the kitchen'],
     ['archive-brought-in', null, 'replace', 'Ines put a kitchen from a file in place of this one'],
     ['password-changed', null, '', 'Ines took a new password'],

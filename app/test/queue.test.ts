@@ -242,7 +242,7 @@ test('what an earlier version of the application has left unsent is taken over, 
   );
   const session = (account: string, kitchen: string) => ({
     account: { id: account, name: account, email: '' },
-    kitchen: { id: kitchen, name: kitchen, demo: false, role: 'owner' as const },
+    kitchen: { id: kitchen, name: kitchen, demo: false, role: 'owner' as const, personId: null },
   });
   await enter(session('wilf', 'harbour'), tab().dispatch, () => true);
   await idle();

@@ -125,8 +125,8 @@ describe('the kitchen and the door', () => {
     });
     const store = renderScreen(<KitchenScreen />);
     expect(await screen.findByText('ABCDEFGHJK')).toBeTruthy();
-    await user.click(await screen.findByRole('button', { name: 'Replace it' }));
-    expect(await screen.findByText(/no longer works/)).toBeTruthy();
+    await user.click(await screen.findByRole('button', { name: 'Replace both' }));
+    expect(await screen.findByText(/no longer work/)).toBeTruthy();
     await user.click(screen.getByRole('radio', { name: 'Night' }));
     expect(store.getState().preferences.theme).toBe('dark');
     expect(document.documentElement.classList.contains('dark')).toBe(true);

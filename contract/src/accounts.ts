@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { id, name } from './common';
 import { PASSWORD_LENGTH } from './field-limits';
 import { ROLES } from './roles';
-import { flag, list, object, oneOf, optional, text, written, type Of, type Schema } from './schema';
+import { flag, list, nullable, object, oneOf, optional, text, written, type Of, type Schema } from './schema';
 
 const email = (): Joi.StringSchema & Schema<string> =>
   Joi.string().trim().lowercase().email({ tlds: false }).max(254).label('E-mail');
@@ -40,7 +40,8 @@ export const register: Joi.ObjectSchema & Schema<Register> = registerFields.xor(
 
 export const session = object({
   account: object({ id: id(), name: name(), email: shownEmail() }),
-  kitchen: object({ id: id(), name: name(), demo: flag(), role: oneOf(ROLES) }),
+  /** `personId`: which of the people of the kitchen a drinker is; null of everybody else. */
+  kitchen: object({ id: id(), name: name(), demo: flag(), role: oneOf(ROLES), personId: nullable(id()) }),
 });
 export type Session = Of<typeof session>;
 
@@ -52,8 +53,10 @@ export const kitchenDetails = object({
   id: id(),
   name: name(),
   demo: flag(),
+  /** The code that lets makers in, and the one that lets drinkers in. */
   invitation: text(40),
-  members: list(object({ id: id(), name: name(), email: shownEmail(), role: oneOf(ROLES) }), {
+  drinkerInvitation: text(40),
+  members: list(object({ id: id(), name: name(), email: shownEmail(), role: oneOf(ROLES), personId: nullable(id()) }), {
     most: 500,
   }),
 });

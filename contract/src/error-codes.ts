@@ -8,6 +8,7 @@ export const ERROR_CODES = {
   'unknown-invitation': 'No kitchen has this invitation code',
   'demo-off': 'This server was started without the demo kitchen',
   'owners-only': 'Only an owner of the kitchen may do this',
+  'makers-only': 'This is for those who make drinks in this kitchen; an owner can make you one of them',
   'last-owner': 'A kitchen with members needs an owner; make somebody else one first',
   'not-in-demo': 'The demo has no account of your own; make one first',
   'not-found': 'There is no such thing in this kitchen',

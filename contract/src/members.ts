@@ -2,7 +2,7 @@ import { newPassword } from './accounts';
 import { id, name, page, timestamp } from './common';
 import { PASSWORD_LENGTH } from './field-limits';
 import { ROLES } from './roles';
-import { flag, list, nullable, object, oneOf, text, written, type Of } from './schema';
+import { flag, list, nullable, object, oneOf, optional, text, written, type Of } from './schema';
 
 /** What was done to members, accounts and the kitchen as a whole. */
 export const AUDIT_KINDS = [
@@ -36,7 +36,8 @@ export type AuditLine = Of<typeof auditLine>;
 export const auditPage = page('lines', auditLine);
 export type AuditPage = Of<typeof auditPage>;
 
-export const changeRole = object({ role: oneOf(ROLES) });
+/** `personId`: which of the people of the kitchen a drinker is; nobody yet where it is not said. */
+export const changeRole = object({ role: oneOf(ROLES), personId: optional(nullable(id())) });
 export type ChangeRole = Of<typeof changeRole>;
 
 /** Somebody who leaves has a kitchen of their own from then on. */

@@ -1,3 +1,3 @@
-/** What members of a kitchen may do: whoever owns it says who is in it, too. */
-export const ROLES = ['owner', 'maker'] as const;
+/** What members of a kitchen may do: owners say who is in it, makers make drinks, drinkers see bottles and what is theirs. */
+export const ROLES = ['owner', 'maker', 'drinker'] as const;
 export type Role = (typeof ROLES)[number];

@@ -1,6 +1,7 @@
 import {
   HOUSEHOLD_LIMITS,
   NOBODY,
+  householdOf,
   ageOf,
   ageWords,
   madeForOf,
@@ -151,40 +152,39 @@ test('a plant in the drink counts as dried plant, summed over pours', () => {
   expect(plants_g['ginger']).toBeLessThanOrEqual(4);
 });
 
+const PLAN = {
+  drinkId: 'd',
+  amount_mL: 5,
+  begins: NOW.toISOString(),
+  phases: [],
+  from_min: 480,
+  to_min: 1200,
+  ended: null,
+};
+const SWEAT = {
+  before_kg: 70,
+  after_kg: 69,
+  drunk_mL: 0,
+  urine_mL: 0,
+  minutes: 60,
+  clothes: 'none',
+  marks: 'none',
+  at: NOW.toISOString(),
+} as const;
+const SHEET = { begins: NOW.toISOString(), entries: {}, signs: {}, ended: null };
+const TWO: Household = {
+  people: { wren: aged(5), tam: aged(90) },
+  spoonPlans: {
+    both: { ...PLAN, people: { wren: true, tam: true }, skipped: { 'wren@x': true, 'tam@x': true } },
+    one: { ...PLAN, people: { wren: true }, skipped: {} },
+  },
+  sweatTests: { a: { ...SWEAT, personId: 'wren' }, b: { ...SWEAT, personId: 'tam' } },
+  sheets: { a: { ...SHEET, personId: 'wren' }, b: { ...SHEET, personId: 'tam' } },
+  madeFor: { alone: { wren: true }, both: { wren: true, tam: true } },
+};
+
 test('with a person goes all that was kept of them', () => {
-  const [wren, tam] = [aged(5), aged(90)];
-  const plan = {
-    drinkId: 'd',
-    amount_mL: 5,
-    begins: NOW.toISOString(),
-    phases: [],
-    from_min: 480,
-    to_min: 1200,
-    ended: null,
-  };
-  const test_ = {
-    before_kg: 70,
-    after_kg: 69,
-    drunk_mL: 0,
-    urine_mL: 0,
-    minutes: 60,
-    clothes: 'none',
-    marks: 'none',
-    at: NOW.toISOString(),
-  } as const;
-  const sheet = { begins: NOW.toISOString(), entries: {}, signs: {}, ended: null };
-  const household: Household = {
-    ...NOBODY,
-    people: { wren, tam },
-    spoonPlans: {
-      both: { ...plan, people: { wren: true, tam: true }, skipped: { 'wren@x': true, 'tam@x': true } },
-      one: { ...plan, people: { wren: true }, skipped: {} },
-    },
-    sweatTests: { a: { ...test_, personId: 'wren' }, b: { ...test_, personId: 'tam' } },
-    sheets: { a: { ...sheet, personId: 'wren' }, b: { ...sheet, personId: 'tam' } },
-    madeFor: { alone: { wren: true }, both: { wren: true, tam: true } },
-  };
-  const left = withoutPerson(household, 'wren');
+  const left = withoutPerson(TWO, 'wren');
   expect(JSON.stringify(left)).not.toContain('wren');
   expect(Object.keys(left.spoonPlans)).toEqual(['both']);
   expect([Object.keys(left.people), Object.keys(left.sweatTests), Object.keys(left.sheets)]).toEqual([
@@ -193,6 +193,16 @@ test('with a person goes all that was kept of them', () => {
     ['b'],
   ]);
   expect(left.madeFor).toEqual({ both: { tam: true } });
+});
+
+test('of a household one person sees themselves, and of what is shared their own part', () => {
+  expect(householdOf(TWO, 'tam')).toEqual({
+    people: { tam: TWO.people.tam },
+    spoonPlans: { both: { ...PLAN, people: { tam: true }, skipped: { 'tam@x': true } } },
+    sweatTests: { b: TWO.sweatTests.b },
+    sheets: { b: TWO.sheets.b },
+  });
+  expect([householdOf(TWO, null), householdOf(TWO, 'gone')]).toEqual([NOBODY, NOBODY]);
 });
 
 test('whom a drink is made for, as long as they are there; for nobody it is for everybody', () => {

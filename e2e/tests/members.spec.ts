@@ -13,7 +13,7 @@ const dialog = (page: Page, name: string) => page.getByRole('dialog', { name });
 test('somebody comes in by a link, is made an owner, and takes the first one out', async ({ page, browser }, info) => {
   await register(page, 'Ines');
   await kitchen(page);
-  const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).textContent())!;
+  const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).first().textContent())!;
 
   const context = await browser.newContext();
   const other = await context.newPage();
@@ -30,7 +30,10 @@ test('somebody comes in by a link, is made an owner, and takes the first one out
 
   await page.reload();
   await page.getByRole('button', { name: 'Change Wilf' }).click();
-  await page.getByRole('button', { name: 'Make an owner' }).click();
+  const role = dialog(page, 'Wilf').getByRole('radiogroup', { name: 'What Wilf does here' });
+  await role.getByRole('radio', { name: 'Owner' }).click();
+  await expect(role.getByRole('radio', { name: 'Owner' })).toBeChecked();
+  await page.keyboard.press('Escape');
   await expect(dialog(page, 'Wilf')).toBeHidden();
   await other.reload();
   await other.getByRole('button', { name: 'Change Ines' }).click();

@@ -6,6 +6,7 @@ const STATUS: Readonly<Record<ErrorCode, number>> = {
   'wrong-credentials': 401,
   'cross-site': 403,
   'owners-only': 403,
+  'makers-only': 403,
   'not-in-demo': 403,
   'last-owner': 409,
   'not-found': 404,

@@ -139,7 +139,12 @@ describe('the demo kitchen', () => {
   test('a start that was killed half way is made good by the next', async () => {
     const app = await startServer(await freshDatabase(), { demo: true });
     await app.migrated();
-    await app.models.kitchens.create({ id: demoId('kitchen'), name: 'Half', invitation: 'HALF' });
+    await app.models.kitchens.create({
+      id: demoId('kitchen'),
+      name: 'Half',
+      invitation: 'HALF',
+      drinkerInvitation: 'HALF-FULL',
+    });
     await keepDemoAlive(app.context, new Date());
     expect(await app.models.drinks.count({ where: { kitchenId: demoId('kitchen') } })).toBe(
       Object.keys(DEMO_DRINKS).length,

@@ -99,3 +99,28 @@ export function withoutPerson(household: Household, id: string): Household {
     ),
   };
 }
+
+const only = <T>(rows: Readonly<Record<string, T>>, stays: (row: T, id: string) => boolean) =>
+  without(rows, (row, id) => !stays(row, id));
+
+/** What a household has of one person, and nothing of anybody else; nobody where there is no such person. */
+export function householdOf(household: Household, id: string | null): Household {
+  const person = id === null ? undefined : household.people[id];
+  if (id === null || !person) return NOBODY;
+  const plans = only(household.spoonPlans, ({ people }) => people[id] === true);
+  return {
+    people: { [id]: person },
+    spoonPlans: Object.fromEntries(
+      Object.entries(plans).map(([planId, plan]) => [
+        planId,
+        {
+          ...plan,
+          people: { [id]: true as const },
+          skipped: only(plan.skipped, (_so, key) => key.startsWith(`${id}@`)),
+        },
+      ]),
+    ),
+    sweatTests: only(household.sweatTests, ({ personId }) => personId === id),
+    sheets: only(household.sheets, ({ personId }) => personId === id),
+  };
+}

@@ -3,7 +3,7 @@ export { AGE_GROUPS, BIRTH_MONTH, ageOf, ageWords } from './age';
 export type { Age, AgeGroup } from './age';
 export { FACTS, FACT_CODES, MEDICINES } from './fact';
 export type { FactAbout, FactCode } from './fact';
-export { HOUSEHOLD_LIMITS, NOBODY, madeForOf, withMadeFor, withRow, withoutPerson } from './household';
+export { HOUSEHOLD_LIMITS, NOBODY, householdOf, madeForOf, withMadeFor, withRow, withoutPerson } from './household';
 export type { Household, MadeFor } from './household';
 export { is, personAt, under } from './person';
 export type { OwnLine, Person, PersonNow } from './person';

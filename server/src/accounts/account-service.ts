@@ -1,7 +1,7 @@
 import { randomBytes, randomUUID } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import type { Register, Session, SignIn } from '@wellhydra/contract';
-import { UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
+import type { Register, Role, Session, SignIn } from '@wellhydra/contract';
+import { Op, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
 import { ownKitchen } from '../kitchen/kitchen-store';
@@ -20,15 +20,21 @@ export interface AccountContext {
 export function sessionView(who: SignedIn): Session {
   return {
     account: { id: who.accountId, name: who.accountName, email: who.email },
-    kitchen: { id: who.kitchenId, name: who.kitchenName, demo: who.demo, role: who.role },
+    kitchen: { id: who.kitchenId, name: who.kitchenName, demo: who.demo, role: who.role, personId: who.personId },
   };
 }
 
-/** The kitchen that an invitation leads to. */
-async function invitedTo(models: Models, invitation: string, transaction: Transaction): Promise<string> {
-  const kitchen = await models.kitchens.findOne({ where: { invitation: invitation.toUpperCase() }, transaction });
+/** The kitchen that an invitation leads to, and as what. */
+async function invitedTo(
+  models: Models,
+  invitation: string,
+  transaction: Transaction,
+): Promise<{ readonly kitchenId: string; readonly role: Role }> {
+  const code = invitation.toUpperCase();
+  const where = { [Op.or]: [{ invitation: code }, { drinkerInvitation: code }] };
+  const kitchen = await models.kitchens.findOne({ where, transaction });
   if (!kitchen || kitchen.demoDay || kitchen.expiresAt || kitchen.keptFor) throw new Problem('unknown-invitation');
-  return kitchen.id;
+  return { kitchenId: kitchen.id, role: kitchen.invitation === code ? 'maker' : 'drinker' };
 }
 
 /** Creates an account and its kitchen, or joins one; returns the token of a session. */
@@ -51,9 +57,10 @@ export async function registerAccount(
         const own = await ownKitchen(models, account.id, kitchenName as string, transaction);
         return startSession(models, own, account.id, { device, transaction });
       }
-      const kitchenId = await invitedTo(models, invitation, transaction);
-      await models.members.create({ kitchenId, accountId: account.id }, { transaction });
-      await noteDeed(models, { kitchenId, accountId: account.id }, 'joined', {}, transaction);
+      const { kitchenId, role } = await invitedTo(models, invitation, transaction);
+      await models.members.create({ kitchenId, accountId: account.id, role }, { transaction });
+      const about = role === 'drinker' ? { about: role } : {};
+      await noteDeed(models, { kitchenId, accountId: account.id }, 'joined', about, transaction);
       return startSession(models, kitchenId, account.id, { device, transaction });
     });
   } catch (error) {

@@ -10,7 +10,7 @@ import {
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync, FastifyRequest } from 'fastify';
 import { ownAccountOf } from '../members/member-service';
-import { sessionToken } from '../plugins/session';
+import { FOR_DRINKERS, sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
 import { changeOwnPassword, deleteOwnAccount, ownDataOf, signOutElsewhere } from './own-account-service';
 import { endOtherSessions, listSessions } from './session-store';
@@ -25,7 +25,10 @@ export const ownAccountRoutes: FastifyPluginAsync = async (app) => {
 
   app.get(
     '/sessions',
-    { schema: { tags: TAGS, summary: 'Where one is signed in', response: { 200: openSessions } } },
+    {
+      config: FOR_DRINKERS,
+      schema: { tags: TAGS, summary: 'Where one is signed in', response: { 200: openSessions } },
+    },
     async (request) => {
       const who = ownAccountOf(request.signedIn());
       return { sessions: await listSessions(app.sequelize, who, tokenOf(request)) };
@@ -34,7 +37,7 @@ export const ownAccountRoutes: FastifyPluginAsync = async (app) => {
 
   app.delete<{ Params: IdParams }>(
     '/sessions/:id',
-    { schema: { tags: TAGS, summary: 'Sign out on one device', params: idParams } },
+    { config: FOR_DRINKERS, schema: { tags: TAGS, summary: 'Sign out on one device', params: idParams } },
     async (request, reply) => {
       const who = ownAccountOf(request.signedIn());
       if ((await endOtherSessions(app.sequelize, who, request.params)) === 0) throw new Problem('not-found');
@@ -44,7 +47,7 @@ export const ownAccountRoutes: FastifyPluginAsync = async (app) => {
 
   app.post(
     '/sign-out-elsewhere',
-    { schema: { tags: TAGS, summary: 'Sign out everywhere but here' } },
+    { config: FOR_DRINKERS, schema: { tags: TAGS, summary: 'Sign out everywhere but here' } },
     async (request, reply) => {
       await signOutElsewhere(context, request.signedIn(), tokenOf(request));
       return reply.code(204).send();
@@ -53,7 +56,10 @@ export const ownAccountRoutes: FastifyPluginAsync = async (app) => {
 
   app.put<{ Body: ChangePassword }>(
     '/password',
-    { schema: { tags: TAGS, summary: 'Take a new password; every other session ends', body: changePassword } },
+    {
+      config: FOR_DRINKERS,
+      schema: { tags: TAGS, summary: 'Take a new password; every other session ends', body: changePassword },
+    },
     async (request, reply) => {
       await changeOwnPassword(context, request.signedIn(), request.body, tokenOf(request));
       return reply.code(204).send();
@@ -62,13 +68,14 @@ export const ownAccountRoutes: FastifyPluginAsync = async (app) => {
 
   app.get(
     '/own-data',
-    { schema: { tags: TAGS, summary: 'What is known of one', response: { 200: ownData } } },
+    { config: FOR_DRINKERS, schema: { tags: TAGS, summary: 'What is known of one', response: { 200: ownData } } },
     (request) => ownDataOf(context, request.signedIn(), tokenOf(request)),
   );
 
   app.post<{ Body: DeleteAccount }>(
     '/delete',
     {
+      config: FOR_DRINKERS,
       schema: { tags: TAGS, summary: 'Delete the account, and with its last member the kitchen', body: deleteAccount },
     },
     async (request, reply) => {

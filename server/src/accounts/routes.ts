@@ -12,7 +12,7 @@ import {
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync, FastifyRequest } from 'fastify';
 import type { ServerConfig } from '../config';
-import { deviceOf, sessionToken } from '../plugins/session';
+import { FOR_DRINKERS, deviceOf, sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
 import { openVisitorKitchen } from '../demo/visitor-kitchen';
 import { registerAccount, sessionView, signInAccount } from './account-service';
@@ -40,7 +40,7 @@ export const accountRoutes: FastifyPluginAsync<{ config: ServerConfig }> = async
 
   app.get(
     '/session',
-    { schema: { tags: TAGS, summary: 'Who is signed in', response: { 200: session } } },
+    { config: FOR_DRINKERS, schema: { tags: TAGS, summary: 'Who is signed in', response: { 200: session } } },
     async (request) => sessionView(request.signedIn()),
   );
 

@@ -15,6 +15,8 @@ export interface SignedIn {
   readonly kitchenName: string;
   readonly demo: boolean;
   readonly role: Role;
+  /** Which of the people of the kitchen a drinker is; null where nobody has said, and of everybody else. */
+  readonly personId: string | null;
 }
 
 /** A session as it comes in: whose it is, and that it was not seen for a while. */
@@ -54,7 +56,7 @@ export async function endSession(models: Models, token: string): Promise<void> {
 export async function findSession(sequelize: Sequelize, token: string): Promise<SignedIn | undefined> {
   const replacements = { hash: hashOfToken(token) };
   const [found] = await sequelize.query<FoundSession>(
-    `SELECT a.id AS "accountId", a.name AS "accountName", a.email, m.role,
+    `SELECT a.id AS "accountId", a.name AS "accountName", a.email, m.role, m.person_id AS "personId",
             k.id AS "kitchenId", k.name AS "kitchenName", (k.demo_day IS NOT NULL OR k.expires_at IS NOT NULL) AS demo,
             s.seen_at < now() - interval '1 hour' AS unseen
      FROM sessions s JOIN accounts a ON a.id = s.account_id JOIN kitchens k ON k.id = s.kitchen_id

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Sequelize, Transaction } from 'sequelize';
-import { newInvitation } from '../kitchen/invitation';
+import { newInvitations } from '../kitchen/invitation';
 import {
   KITCHEN_DOCUMENTS,
   KITCHEN_PARTS,
@@ -31,7 +31,7 @@ export async function keepKitchen(
   const id = randomUUID();
   const keptUntil = new Date(now.getTime() + KEPT_days * 86_400_000);
   await models.kitchens.create(
-    { ...fieldsOf(kitchen, KEPT), id, invitation: newInvitation(), keptFor: kitchenId, keptUntil },
+    { ...fieldsOf(kitchen, KEPT), id, ...newInvitations(), keptFor: kitchenId, keptUntil },
     { transaction },
   );
   for (const part of KITCHEN_PARTS) await copyPart(context, part, { from: kitchenId, to: id }, transaction);

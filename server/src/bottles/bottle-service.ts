@@ -33,10 +33,14 @@ async function withFacts(
   return bottles.map((bottle) => ({ ...bottle, facts: bottle.facts ?? known.get(bottle.brewId) ?? null }));
 }
 
+/** A bottle as somebody may see it: a label names for whom it is not, and that is nothing for a drinker. */
+const seenBy = ({ role }: SignedIn, bottle: BottleRecord): BottleRecord =>
+  role === 'drinker' ? { ...bottle, label: null } : bottle;
+
 /** One bottle. */
 export async function readKnownBottle(context: BrewContext, who: SignedIn, id: string): Promise<BottleRecord> {
   const [bottle] = await withFacts(context, who.kitchenId, [await readBottle(context, who, id)]);
-  return bottle as BottleRecord;
+  return seenBy(who, bottle as BottleRecord);
 }
 
 /** Several bottles, in the order in which they are asked for; throws `not-found` where one is not there. */
@@ -51,13 +55,10 @@ export async function readKnownBottles(
 }
 
 /** Bottles that are not empty. */
-export async function listKnownBottles(
-  context: BrewContext,
-  { kitchenId }: SignedIn,
-  asked: PageQuery,
-): Promise<BottlePage> {
-  const page = await listBottles(context.sequelize, kitchenId, asked);
-  return { ...page, bottles: await withFacts(context, kitchenId, page.bottles) };
+export async function listKnownBottles(context: BrewContext, who: SignedIn, asked: PageQuery): Promise<BottlePage> {
+  const page = await listBottles(context.sequelize, who.kitchenId, asked);
+  const bottles = await withFacts(context, who.kitchenId, page.bottles);
+  return { ...page, bottles: bottles.map((bottle) => seenBy(who, bottle)) };
 }
 
 /** Changes a bottle while nobody else does; nothing, where the change comes to nothing. */

@@ -5,7 +5,7 @@ import type { SignedIn } from '../accounts/session-store';
 import type { BrewContext } from '../brews/brew-context';
 import { readSettings } from '../kitchen/kitchen-documents-store';
 import { Problem } from '../problem';
-import { changed, leftAfter, readBottle } from './bottle-service';
+import { changed, leftAfter, readKnownBottle } from './bottle-service';
 import { openedSince } from './opened-since';
 import { addPour } from './pour-store';
 
@@ -29,13 +29,21 @@ async function broughtBy(
   throw new Problem('invalid-request', [{ at: `body.additions.${read.line}`, message: read.message }], read.message);
 }
 
+/** Who a pour is for: of a drinker always themselves. */
+function drinkerOf({ role, personId }: SignedIn, meant: string | null): string | null {
+  if (role !== 'drinker') return meant;
+  if (meant !== null && meant !== personId) throw new Problem('makers-only');
+  return personId;
+}
+
 /** Takes a serving off a bottle; sending it again changes nothing. */
 export async function pourFromBottle(
   context: BrewContext,
   who: SignedIn,
   ids: PourIds,
-  { volume_mL, personId = null, additions = [], ...pour }: Pour,
+  { volume_mL, personId: meant = null, additions = [], ...pour }: Pour,
 ): Promise<BottleRecord> {
+  const personId = drinkerOf(who, meant);
   // Reckoned before the bottle is locked: while it is, nothing may be waited for.
   const brought = await broughtBy(context, who, additions);
   await changed(context, who, ids.id, async (bottle, transaction) => {
@@ -46,7 +54,7 @@ export async function pourFromBottle(
     const openedAt = bottle.openedAt && bottle.openedAt < pouredAt ? bottle.openedAt : pouredAt;
     return { remainingMl: leftAfter(bottle, volume_mL), openedAt };
   });
-  return readBottle(context, who, ids.id);
+  return readKnownBottle(context, who, ids.id);
 }
 
 /** Takes a pour back: the drink is in the bottle again, and closed if it was only opened for that. */
@@ -54,7 +62,8 @@ export async function undoPour(context: BrewContext, who: SignedIn, ids: PourIds
   const { models } = context;
   await changed(context, who, ids.id, async (bottle, transaction) => {
     const pour = await models.pours.findOne({ where: pourKey(who, ids), transaction });
-    if (!pour) throw new Problem('not-found');
+    // A drinker takes back what they have poured themselves.
+    if (!pour || (who.role === 'drinker' && pour.pouredBy !== who.accountId)) throw new Problem('not-found');
     if (pour.undoneAt) return undefined;
     await pour.update({ undoneAt: new Date() }, { transaction });
     return {
@@ -62,5 +71,5 @@ export async function undoPour(context: BrewContext, who: SignedIn, ids: PourIds
       openedAt: await openedSince(models, { kitchenId: who.kitchenId, bottleId: ids.id }, transaction),
     };
   });
-  return readBottle(context, who, ids.id);
+  return readKnownBottle(context, who, ids.id);
 }

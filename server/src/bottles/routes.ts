@@ -18,6 +18,7 @@ import {
   type PourParams,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
+import { FOR_DRINKERS } from '../plugins/session';
 import { listKnownBottles, moveBottleTo, readBottle, readKnownBottle } from './bottle-service';
 import { changeBottle, undoChange } from './change-service';
 import { pourFromBottle, undoPour } from './pour-service';
@@ -33,6 +34,7 @@ export const bottleRoutes: FastifyPluginAsync = async (app) => {
   app.get<{ Querystring: PageQuery }>(
     '/',
     {
+      config: FOR_DRINKERS,
       schema: {
         tags: TAGS,
         summary: 'Bottles that are not empty, the first to be used up first',
@@ -63,7 +65,7 @@ export const bottleRoutes: FastifyPluginAsync = async (app) => {
 
   app.get<{ Params: IdParams }>(
     '/:id',
-    { schema: { tags: TAGS, summary: 'One bottle', params: idParams, response: answer } },
+    { config: FOR_DRINKERS, schema: { tags: TAGS, summary: 'One bottle', params: idParams, response: answer } },
     (request) => readKnownBottle(context, request.signedIn(), request.params.id),
   );
 
@@ -83,13 +85,19 @@ export const bottleRoutes: FastifyPluginAsync = async (app) => {
 
   app.put<{ Params: PourParams; Body: Pour }>(
     '/:id/pours/:pourId',
-    { schema: { tags: TAGS, summary: 'Pour from a bottle', params: pourParams, body: pour, response: answer } },
+    {
+      config: FOR_DRINKERS,
+      schema: { tags: TAGS, summary: 'Pour from a bottle', params: pourParams, body: pour, response: answer },
+    },
     (request) => pourFromBottle(context, request.signedIn(), request.params, request.body),
   );
 
   app.delete<{ Params: PourParams }>(
     '/:id/pours/:pourId',
-    { schema: { tags: TAGS, summary: 'Take a pour back', params: pourParams, response: answer } },
+    {
+      config: FOR_DRINKERS,
+      schema: { tags: TAGS, summary: 'Take a pour back', params: pourParams, response: answer },
+    },
     (request) => undoPour(context, request.signedIn(), request.params),
   );
 

@@ -3,7 +3,7 @@ import { hash } from '@node-rs/argon2';
 import { brewState, runBrew, type BrewEvent } from '@wellhydra/core/brew';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { Op } from 'sequelize';
-import { newInvitation } from '../kitchen/invitation';
+import { newInvitations } from '../kitchen/invitation';
 import type { Role } from '@wellhydra/contract';
 import type { SignedIn } from '../accounts/session-store';
 import { pourFromBottle } from '../bottles/pour-service';
@@ -38,7 +38,7 @@ async function createKitchen({ sequelize, models }: BrewContext): Promise<readon
   const passwordHash = await hash(randomBytes(24).toString('hex'));
   await sequelize.transaction(async (transaction) => {
     await models.kitchens.create(
-      { id: kitchenId, name: DEMO_KITCHEN, invitation: newInvitation(), demoDay: null, unplugged: [] },
+      { id: kitchenId, name: DEMO_KITCHEN, ...newInvitations(), demoDay: null, unplugged: [] },
       { transaction },
     );
     for (const [index, { name, email }] of DEMO_MEMBERS.entries()) {
@@ -59,6 +59,7 @@ const DEMO_SIGNED_IN: readonly SignedIn[] = DEMO_MEMBERS.map(({ name, email }, i
   kitchenName: DEMO_KITCHEN,
   demo: true,
   role: roleOf(index),
+  personId: null,
 }));
 
 async function createDrinks(context: BrewContext, members: readonly SignedIn[]): Promise<void> {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { QueryTypes, type Sequelize } from 'sequelize';
-import { newInvitation } from '../kitchen/invitation';
+import { newInvitations } from '../kitchen/invitation';
 import { startSession } from '../accounts/session-store';
 import type { BrewContext } from '../brews/brew-context';
 import { copyHabits, readHabits } from '../brews/habits-service';
@@ -55,7 +55,7 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
         ...fieldsOf(original, ['name', ...KITCHEN_DOCUMENTS, ...KITCHEN_REVISIONS]),
         id,
         expiresAt,
-        invitation: newInvitation(),
+        ...newInvitations(),
         unplugged: [],
       },
       { transaction },

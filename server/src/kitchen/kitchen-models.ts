@@ -22,6 +22,8 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     id: key(uuid()),
     name: text(),
     invitation: text(),
+    /** The code that lets in those who drink what others make. */
+    drinkerInvitation: text(),
     /** The day the demo data is dated from; null for every real kitchen. */
     demoDay: nullable(day()),
     /** When a visitor's kitchen ends; null for every other. */
@@ -52,6 +54,8 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     kitchenId: key(uuid()),
     accountId: key(uuid()),
     role: withDefault(text<Role>(), 'maker'),
+    /** Which of the people of the kitchen a drinker is; null while nobody has said, and of everybody else. */
+    personId: nullable(uuid()),
   }),
   auditLines: defineTable(sequelize, 'audit_lines', {
     kitchenId: key(uuid()),

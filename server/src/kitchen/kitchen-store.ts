@@ -3,14 +3,14 @@ import type { KitchenDetails } from '@wellhydra/contract';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { Models } from '../database/models';
 import { Problem } from '../problem';
-import { newInvitation } from './invitation';
+import { newInvitations } from './invitation';
 
 /** A kitchen with its members, in the order they joined. */
 export async function findKitchen(sequelize: Sequelize, models: Models, kitchenId: string): Promise<KitchenDetails> {
   const kitchen = await models.kitchens.findByPk(kitchenId);
   if (!kitchen) throw new Problem('not-found');
   const members = await sequelize.query<KitchenDetails['members'][number]>(
-    `SELECT a.id, a.name, a.email, m.role FROM members m JOIN accounts a ON a.id = m.account_id
+    `SELECT a.id, a.name, a.email, m.role, m.person_id AS "personId" FROM members m JOIN accounts a ON a.id = m.account_id
      WHERE m.kitchen_id = :kitchenId ORDER BY m.joined_at, a.name`,
     { replacements: { kitchenId }, type: QueryTypes.SELECT },
   );
@@ -19,12 +19,18 @@ export async function findKitchen(sequelize: Sequelize, models: Models, kitchenI
     name: kitchen.name,
     demo: kitchen.demoDay !== null || kitchen.expiresAt !== null,
     invitation: kitchen.invitation,
+    drinkerInvitation: kitchen.drinkerInvitation,
     members,
   };
 }
 
-export async function setInvitation(models: Models, kitchenId: string, invitation: string): Promise<void> {
-  await models.kitchens.update({ invitation }, { where: { id: kitchenId } });
+/** Gives a kitchen new codes: whoever has written down an old one comes in by it no more. */
+export async function replaceInvitations(
+  models: Models,
+  kitchenId: string,
+  transaction: Transaction | null = null,
+): Promise<void> {
+  await models.kitchens.update(newInvitations(), { where: { id: kitchenId }, transaction });
 }
 
 /** Makes a kitchen of somebody's own. Returns its id. */
@@ -34,7 +40,7 @@ export async function ownKitchen(
   name: string,
   transaction: Transaction | null = null,
 ): Promise<string> {
-  const { id } = await models.kitchens.create({ id: randomUUID(), name, invitation: newInvitation() }, { transaction });
+  const { id } = await models.kitchens.create({ id: randomUUID(), name, ...newInvitations() }, { transaction });
   await models.members.create({ kitchenId: id, accountId, role: 'owner' }, { transaction });
   return id;
 }

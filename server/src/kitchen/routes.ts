@@ -10,13 +10,12 @@ import {
   type SavePlan,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
-import { newInvitation } from './invitation';
 import type { SignedIn } from '../accounts/session-store';
 import { readHabits, resetHabits } from '../brews/habits-service';
 import { noteDeed } from '../members/audit-store';
 import { ownerOf } from '../members/member-service';
 import { readPlan, readSettings, savePlan, saveSettings } from './kitchen-documents-store';
-import { findKitchen, setInvitation } from './kitchen-store';
+import { findKitchen, replaceInvitations } from './kitchen-store';
 
 /** The kitchen one is signed into: its members, and the code that lets another one in. */
 export const kitchenRoutes: FastifyPluginAsync = async (app) => {
@@ -28,9 +27,9 @@ export const kitchenRoutes: FastifyPluginAsync = async (app) => {
     details(request.signedIn()),
   );
 
-  app.post('/invitation', { schema: { ...schema, summary: 'Replace the invitation code' } }, async (request) => {
+  app.post('/invitation', { schema: { ...schema, summary: 'Replace the invitation codes' } }, async (request) => {
     const who = ownerOf(request.signedIn());
-    await setInvitation(app.models, who.kitchenId, newInvitation());
+    await replaceInvitations(app.models, who.kitchenId);
     await noteDeed(app.models, who, 'invitation-replaced');
     return details(who);
   });

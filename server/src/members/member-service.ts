@@ -1,9 +1,8 @@
-import type { Role } from '@wellhydra/contract';
+import type { ChangeRole, Role } from '@wellhydra/contract';
 import type { Sequelize, Transaction } from 'sequelize';
 import { startSession, type SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
-import { newInvitation } from '../kitchen/invitation';
-import { ownKitchen } from '../kitchen/kitchen-store';
+import { ownKitchen, replaceInvitations } from '../kitchen/kitchen-store';
 import { Problem } from '../problem';
 import { noteDeed } from './audit-store';
 
@@ -43,21 +42,29 @@ async function mindLastOwner(
   if (owners < 2) throw new Problem('last-owner');
 }
 
-/** Makes a member an owner or a maker: handing a kitchen over is making somebody else an owner, then oneself a maker. */
+/**
+ * Makes a member an owner, a maker or a drinker, and says which of the people a drinker is: handing a kitchen over is
+ * making somebody else an owner, then oneself a maker.
+ */
 export async function changeMemberRole(
   context: MemberContext,
   who: SignedIn,
   accountId: string,
-  role: Role,
+  { role, personId }: ChangeRole,
 ): Promise<void> {
   ownAccountOf(ownerOf(who));
   const { kitchenId } = who;
   await context.sequelize.transaction(async (transaction) => {
     const member = await memberOf(context, kitchenId, accountId, transaction);
-    if (member.role === role) return;
-    await mindLastOwner(context, kitchenId, member.role, transaction);
-    await member.update({ role }, { transaction });
-    await noteDeed(context.models, who, 'role-changed', { doneTo: accountId, about: role }, transaction);
+    // Which of the people somebody is stands as long as they are a drinker and nothing else is said.
+    const person = role === 'drinker' ? (personId === undefined ? member.personId : personId) : null;
+    if (member.role === role && member.personId === person) return;
+    if (role !== member.role) await mindLastOwner(context, kitchenId, member.role, transaction);
+    const changed = member.role !== role;
+    await member.update({ role, personId: person }, { transaction });
+    // Another part of the people is theirs to see: to their devices it is a newer one.
+    await context.models.kitchens.increment('peopleRevision', { where: { id: kitchenId }, transaction });
+    if (changed) await noteDeed(context.models, who, 'role-changed', { doneTo: accountId, about: role }, transaction);
   });
 }
 
@@ -70,7 +77,7 @@ export async function removeMember(context: MemberContext, who: SignedIn, accoun
     await mindLastOwner(context, kitchenId, member.role, transaction);
     await member.destroy({ transaction });
     // The code they may have written down opens nothing any more.
-    await context.models.kitchens.update({ invitation: newInvitation() }, { where: { id: kitchenId }, transaction });
+    await replaceInvitations(context.models, kitchenId, transaction);
     await noteDeed(context.models, who, 'removed', { doneTo: accountId }, transaction);
   });
 }

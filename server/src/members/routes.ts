@@ -15,7 +15,7 @@ import type { FastifyPluginAsync } from 'fastify';
 import { sessionView } from '../accounts/account-service';
 import { findSession, type SignedIn } from '../accounts/session-store';
 import { findKitchen } from '../kitchen/kitchen-store';
-import { deviceOf } from '../plugins/session';
+import { FOR_DRINKERS, deviceOf } from '../plugins/session';
 import { Problem } from '../problem';
 import { listDeeds } from './audit-store';
 import { changeMemberRole, leaveForOwnKitchen, removeMember } from './member-service';
@@ -28,9 +28,16 @@ export const memberRoutes: FastifyPluginAsync = async (app) => {
 
   app.put<{ Params: IdParams; Body: ChangeRole }>(
     '/:id/role',
-    { schema: { ...schema, summary: 'Make a member an owner or a maker', params: idParams, body: changeRole } },
+    {
+      schema: {
+        ...schema,
+        summary: 'Make a member an owner, a maker or a drinker',
+        params: idParams,
+        body: changeRole,
+      },
+    },
     async (request) => {
-      await changeMemberRole(context, request.signedIn(), request.params.id, request.body.role);
+      await changeMemberRole(context, request.signedIn(), request.params.id, request.body);
       return details(request.signedIn());
     },
   );
@@ -47,6 +54,7 @@ export const memberRoutes: FastifyPluginAsync = async (app) => {
   app.post<{ Body: LeaveKitchen }>(
     '/leave',
     {
+      config: FOR_DRINKERS,
       schema: {
         ...schema,
         summary: 'Leave the kitchen for a new one of one’s own',

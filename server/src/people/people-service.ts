@@ -1,9 +1,24 @@
-import type { HouseholdRecord, SaveHousehold } from '@wellhydra/contract';
+import type { DrunkQuery, HouseholdRecord, SaveHousehold } from '@wellhydra/contract';
+import { NOBODY, householdOf } from '@wellhydra/core/household';
 import type { SignedIn } from '../accounts/session-store';
 import { forgetDrinkers } from '../bottles/pour-store';
 import type { BottleContext } from '../bottles/bottle-service';
 import { forgetTasters } from '../logbook/tasting-store';
 import { readPeople, savePeople } from '../kitchen/kitchen-documents-store';
+
+/** The people of the kitchen as somebody may see them: a drinker themselves alone. */
+export async function readPeopleFor({ models }: BottleContext, who: SignedIn): Promise<HouseholdRecord> {
+  const record = await readPeople(models, who.kitchenId);
+  if (who.role !== 'drinker') return record;
+  return { ...record, people: householdOf(record.people ?? NOBODY, who.personId) };
+}
+
+/** What is asked of the pours, as far as somebody may see it; null where that is nothing. */
+export function drunkSeenBy(who: SignedIn, asked: DrunkQuery): DrunkQuery | null {
+  if (who.role !== 'drinker') return asked;
+  if (who.personId === null || (asked.personId ?? who.personId) !== who.personId) return null;
+  return { ...asked, personId: who.personId };
+}
 
 /**
  * Stores who drinks what is made; of whoever is no longer there, no pour says any more that it was theirs, and no tasting

@@ -9,8 +9,8 @@ import {
 import type { FastifyPluginAsync } from 'fastify';
 import { listDrunk } from '../bottles/pour-store';
 import { knowFacts } from '../brews/known-facts';
-import { readPeople } from '../kitchen/kitchen-documents-store';
-import { saveHouseholdOf } from './people-service';
+import { FOR_DRINKERS } from '../plugins/session';
+import { drunkSeenBy, readPeopleFor, saveHouseholdOf } from './people-service';
 
 const TAGS = ['people'];
 
@@ -19,8 +19,17 @@ export const peopleRoutes: FastifyPluginAsync = async (app) => {
   const { context } = app;
   const answer = { 200: householdRecord };
 
-  app.get('/', { schema: { tags: TAGS, summary: 'The people of the kitchen', response: answer } }, (request) =>
-    readPeople(app.models, request.signedIn().kitchenId),
+  app.get(
+    '/',
+    {
+      config: FOR_DRINKERS,
+      schema: {
+        tags: TAGS,
+        summary: 'The people of the kitchen; of them a drinker sees what is theirs',
+        response: answer,
+      },
+    },
+    (request) => readPeopleFor(context, request.signedIn()),
   );
 
   app.put<{ Body: SaveHousehold }>(
@@ -32,16 +41,20 @@ export const peopleRoutes: FastifyPluginAsync = async (app) => {
   app.get<{ Querystring: DrunkQuery }>(
     '/pours',
     {
+      config: FOR_DRINKERS,
       schema: {
         tags: TAGS,
-        summary: 'What people drank, the newest first',
+        summary: 'What people drank, the newest first; a drinker sees what they had',
         querystring: drunkQuery,
         response: { 200: drunkPage },
       },
     },
     async (request) => {
-      const { kitchenId } = request.signedIn();
-      const page = await listDrunk(app.sequelize, kitchenId, request.query);
+      const who = request.signedIn();
+      const { kitchenId } = who;
+      const asked = drunkSeenBy(who, request.query);
+      if (!asked) return { pours: [], brews: {}, next: null };
+      const page = await listDrunk(app.sequelize, kitchenId, asked);
       const unknown = Object.entries(page.brews).flatMap(([id, { facts }]) => (facts ? [] : [id]));
       const known = await knowFacts(context, kitchenId, unknown);
       const brews = Object.entries(page.brews).map(([id, brew]) => [

@@ -20,8 +20,13 @@ declare module 'fastify' {
   interface FastifyContextConfig {
     /** True for the few routes that work without signing in. */
     readonly open?: boolean;
+    /** True for the few routes that are for drinkers, too: each of them tells only what is theirs. */
+    readonly drinkers?: boolean;
   }
 }
+
+/** The configuration of a route that is for drinkers, too. */
+export const FOR_DRINKERS = { drinkers: true } as const;
 
 /** The token of a request, if it has one. */
 export function sessionToken(request: FastifyRequest): string | undefined {
@@ -50,7 +55,7 @@ export const sessionPlugin = fastifyPlugin(
     });
     app.addHook('onRequest', async (request) => {
       if (!request.url.startsWith('/api/') || request.url.startsWith('/api/docs') || request.is404) return;
-      const { open } = request.routeOptions.config;
+      const { open, drinkers } = request.routeOptions.config;
       const token = sessionToken(request);
       // Also for signing in: its tables have to be there.
       if (!open || request.method === 'POST') await app.migrated();
@@ -58,6 +63,8 @@ export const sessionPlugin = fastifyPlugin(
         request.session = await findSession(app.sequelize, token);
       }
       if (!open && !request.session) throw new Problem('not-signed-in');
+      // Whatever is added is for those who make drinks until it says otherwise.
+      if (request.session?.role === 'drinker' && !drinkers) throw new Problem('makers-only');
       const meant = request.headers[OWNER_HEADER];
       const { accountId, kitchenId } = request.session ?? {};
       // What one account has done must not be stored for another, whoever's cookie is on the device by now.

@@ -1,11 +1,11 @@
-import type { AuditPage, KitchenDetails, Role, Session } from '@wellhydra/contract';
+import type { AuditPage, ChangeRole, KitchenDetails, Session } from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 /** Who is in the kitchen, and what was done to that. */
 export const memberApi = api.injectEndpoints({
   endpoints: (build) => ({
-    changeRole: build.mutation<KitchenDetails, { readonly id: string; readonly role: Role }>({
-      query: ({ id, role }) => ({ url: `/kitchen/members/${id}/role`, method: 'PUT', body: { role } }),
+    changeRole: build.mutation<KitchenDetails, ChangeRole & { readonly id: string }>({
+      query: ({ id, ...body }) => ({ url: `/kitchen/members/${id}/role`, method: 'PUT', body }),
       invalidatesTags: ['Kitchen', 'Session'],
     }),
     removeMember: build.mutation<KitchenDetails, string>({

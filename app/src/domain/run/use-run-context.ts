@@ -1,15 +1,17 @@
 import { DEFAULT_SETTINGS, settingsFor } from '@wellhydra/core/kitchen';
 import { useMemo } from 'react';
 import { useGetSessionQuery } from '../accounts/account-endpoints';
+import { useDrinksOnly } from '../accounts/use-drinks-only';
 import { useListDrinksQuery } from '../drinks/drink-endpoints';
 import { useGetHabitsQuery, useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
 import { runContext, type RunContext } from './run-context';
 
 /** What drinks are run with in this kitchen, as it has learned to know itself; the usual one until the server has said. */
 export function useRunContext(): RunContext {
-  const { data: stored } = useGetSettingsQuery();
-  const { data: learned } = useGetHabitsQuery();
-  const { data: list } = useListDrinksQuery();
+  const skip = useDrinksOnly();
+  const { data: stored } = useGetSettingsQuery(undefined, { skip });
+  const { data: learned } = useGetHabitsQuery(undefined, { skip });
+  const { data: list } = useListDrinksQuery(undefined, { skip });
   const { data: session } = useGetSessionQuery();
   const member = session?.account.id ?? null;
   const stands = stored?.settings ?? null;

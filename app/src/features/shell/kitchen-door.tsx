@@ -7,6 +7,7 @@ import { enter } from '../../state/sync/enter';
 import { Loading, Message } from '../../ui/page-state';
 import { useGetSessionQuery } from '../../domain/accounts/account-endpoints';
 import { useKnownSession } from '../../domain/accounts/known-session';
+import { DrinkerShell } from './drinker-shell';
 import { Shell } from './shell';
 
 /**
@@ -36,6 +37,7 @@ export function KitchenDoor() {
     window.addEventListener('online', sendWaiting);
     return () => window.removeEventListener('online', sendWaiting);
   }, [inside, sendWaiting]);
+  if (inside && session?.kitchen.role === 'drinker') return <DrinkerShell />;
   if (inside) return <Shell />;
   if (session || isFetching || !failure) return <Loading what="the kitchen" />;
   if (failure.code === 'not-signed-in') return <Redirect href="/welcome" />;

@@ -8,6 +8,7 @@ import { Loading } from '../../ui/page-state';
  */
 const secondLoad = () => import('./second-load');
 const LOADERS = {
+  drinker: async () => ({ default: (await secondLoad()).DrinkerScreen }),
   drink: async () => ({ default: (await secondLoad()).DrinkScreen }),
   check: async () => ({ default: (await secondLoad()).CheckScreen }),
   shelf: async () => ({ default: (await secondLoad()).ShelfScreen }),
@@ -48,6 +49,7 @@ function screen<Props extends object>(load: () => Promise<{ default: ComponentTy
   };
 }
 
+export const LazyDrinkerScreen = screen(LOADERS.drinker, 'the bottles');
 export const LazyDrinkScreen = screen(LOADERS.drink, 'the drink');
 export const LazyDrinksBeside = screen(LOADERS.drinksBeside, 'drinks');
 export const LazyCheckScreen = screen(LOADERS.check, 'the check');

@@ -5,6 +5,7 @@
 export { BottleScreen } from '../bottles/bottle-screen';
 export { ShelfScreen } from '../bottles/shelf/shelf-screen';
 export { CheckScreen } from '../check/check-screen';
+export { DrinkerScreen } from '../drinker/drinker-screen';
 export { DrinkScreen } from '../drink/drink-screen';
 export { DrinksBeside } from '../drinks/drinks-beside';
 export { NewDrinkSheet } from '../drinks/new-drink/new-drink-sheet';

@@ -1,6 +1,7 @@
 import { usePathname } from 'expo-router';
 import { useState } from 'react';
 import { useAppSelector } from '../../domain/store';
+import { useDrinksOnly } from '../../domain/accounts/use-drinks-only';
 import { lastUnits, rememberUnits, type Units } from '../../state/units-choice';
 import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
 
@@ -13,7 +14,7 @@ const CHOSEN_AT = '/kitchen';
  */
 export function useShownUnits(): Units {
   const path = usePathname();
-  const { data } = useGetSettingsQuery();
+  const { data } = useGetSettingsQuery(undefined, { skip: useDrinksOnly() });
   const draft = useAppSelector((state) => state.settingsDraft);
   const told = draft?.mine.units ?? (data && (data.settings?.units ?? 'metric'));
   const [shown, setShown] = useState(() => ({ units: lastUnits(), path }));

@@ -19,6 +19,7 @@ import { migration as bottlesUsed } from './016-bottles-used';
 import { migration as archives } from './017-archives';
 import { migration as membersMigration } from './018-members';
 import { migration as passwordResets } from './019-password-resets';
+import { migration as drinkers } from './020-drinkers';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -40,4 +41,5 @@ export const MIGRATIONS: readonly Migration[] = [
   archives,
   membersMigration,
   passwordResets,
+  drinkers,
 ];

@@ -33,14 +33,14 @@ export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
   const owns = session?.kitchen.role === 'owner' && !kitchen.demo;
   const member = kitchen.members.find(({ id }) => id === shown);
   const say = (text: string, grave = false) => void dispatch(noticeRaised({ text, grave }));
-  const replaceCode = async () => {
+  const replaceCodes = async () => {
     const { error } = await newInvitation();
     if (error) say(failureOf(error).message, true);
-    else say('The old invitation no longer works');
+    else say('The old invitations no longer work');
   };
-  const copyLink = async () => {
+  const copyLink = async (code: string) => {
     try {
-      await navigator.clipboard.writeText(linkOf(kitchen.invitation));
+      await navigator.clipboard.writeText(linkOf(code));
       say('The link is copied');
     } catch {
       say('This browser does not let it be copied. Read out the code instead.', true);
@@ -64,18 +64,17 @@ export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
         </View>
       </View>
       {kitchen.demo ? null : (
-        <View className="gap-2">
+        <View className="gap-1">
           <Text variant="heading">Let somebody in</Text>
-          <Text className="text-mute">
-            Whoever has this link or its code can make an account in this kitchen and make drinks in it.
+          <Invitation title="To make drinks" code={kitchen.invitation} onCopy={copyLink} />
+          <Invitation title="To drink what is made" code={kitchen.drinkerInvitation} onCopy={copyLink} />
+          <Text variant="small" className="pt-2">
+            Whoever has such a link or its code can make an account in this kitchen. Drinkers see the bottles, and what
+            is theirs.
           </Text>
-          <View className="flex-row flex-wrap items-center gap-3">
-            <Text variant="heading" selectable>
-              {kitchen.invitation}
-            </Text>
-            <Button label="Copy the link" kind="plain" onPress={() => void copyLink()} />
-            {owns ? <Button label="Replace it" kind="plain" onPress={() => void replaceCode()} /> : null}
-          </View>
+          {owns ? (
+            <Button label="Replace both" kind="plain" className="self-start" onPress={() => void replaceCodes()} />
+          ) : null}
         </View>
       )}
       {open === 'deeds' ? <DeedsSheet onClose={() => setOpen(null)} /> : null}
@@ -84,3 +83,23 @@ export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
     </>
   );
 }
+
+interface InvitationProps {
+  /** What somebody comes in for. */
+  readonly title: string;
+  readonly code: string;
+  readonly onCopy: (code: string) => Promise<void>;
+}
+
+/** A code that lets somebody in, to be read out or sent as a link. */
+const Invitation = ({ title, code, onCopy }: InvitationProps) => (
+  <View className="flex-row items-center justify-between gap-3 border-b border-line py-2">
+    <View className="min-w-0 flex-1">
+      <Text variant="strong">{title}</Text>
+      <Text variant="small" selectable>
+        {code}
+      </Text>
+    </View>
+    <Button label="Copy" hint={`Copy the link ${title.toLowerCase()}`} kind="quiet" onPress={() => void onCopy(code)} />
+  </View>
+);

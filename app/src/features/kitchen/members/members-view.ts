@@ -4,15 +4,18 @@ import { momentWords } from '../../../domain/words/moment-words';
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   owner: 'owns the kitchen',
   maker: 'makes drinks here',
+  drinker: 'drinks what is made here',
 };
+
+/** As one chooses it. */
+export const ROLE_NAMES: Readonly<Record<Role, string>> = { owner: 'Owner', maker: 'Maker', drinker: 'Drinker' };
 
 type Deed = Pick<AuditLine, 'by' | 'about'> & { readonly whom: string };
 
 /** What was done, by whom, as a sentence. */
 const DEEDS: Readonly<Record<AuditLine['kind'], (deed: Deed) => string>> = {
-  joined: ({ by }) => `${by} joined`,
-  'role-changed': ({ by, whom, about }) =>
-    about === 'owner' ? `${by} made ${whom} an owner` : `${by}: ${whom} owns the kitchen no more`,
+  joined: ({ by, about }) => (about === 'drinker' ? `${by} joined to drink` : `${by} joined`),
+  'role-changed': ({ by, whom, about }) => `${by}: ${whom} ${ROLE_WORDS[about as Role] ?? about} from now on`,
   removed: ({ by, whom }) => `${by} took ${whom} out of the kitchen`,
   left: ({ by }) => `${by} left`,
   'invitation-replaced': ({ by }) => `${by} replaced the invitation`,
