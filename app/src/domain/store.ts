@@ -18,6 +18,8 @@ import { shoppingReducer } from './stores/shopping';
 import { shoppingSync } from './stores/shopping-sync';
 import { LOT_SENDERS } from './stores/lot-sending';
 import { api } from '../state/api';
+import { answers } from '../state/sync/answers';
+import { askAgain } from '../state/sync/ask-again';
 import { noticesReducer } from '../state/notices';
 import { applyPreferences, preferencesReducer } from '../state/preferences';
 import { keepDurable } from '../state/sync/keep-durable';
@@ -54,6 +56,8 @@ export function createStore() {
           householdSync.middleware,
           shoppingSync.middleware,
           brewArrivals.middleware,
+          askAgain.middleware,
+          answers.middleware,
         )
         .concat(api.middleware),
   });

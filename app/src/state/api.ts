@@ -1,7 +1,8 @@
 import type { ErrorBody } from '@wellhydra/contract';
 import { OWNER_HEADER } from '@wellhydra/contract/owner-header';
 import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
-import type { OwnerState } from './sync/owner';
+import { seenOver, seenShown, type OwnerState } from './sync/owner';
+import { keepSeen, seenBefore } from './sync/seen';
 
 /** What asks or says who is in, and so belongs to nobody yet. */
 const ABOUT_SESSIONS = new Set([
@@ -15,18 +16,59 @@ const ABOUT_SESSIONS = new Set([
   'resetPassword',
 ]);
 
+/** What is kept in another way, or is nothing to look at later: what devices show, what is waited for. */
+const NOT_SEEN_LATER = new Set([
+  ...ABOUT_SESSIONS,
+  'listSessions',
+  'listRuns',
+  'getRun',
+  'awaitProgress',
+  'listDevices',
+  'getPlan',
+  'getPeople',
+  'getShopping',
+  'getArchiveUndo',
+]);
+
+const ownerIn = (state: unknown): string | null => (state as { owner?: OwnerState }).owner?.owner ?? null;
+
+const fromServer = fetchBaseQuery({
+  baseUrl: '/api',
+  credentials: 'same-origin',
+  prepareHeaders: (headers, { getState, endpoint }) => {
+    const owner = ownerIn(getState());
+    // Whose it is goes with everything: the server refuses it under any other session.
+    if (owner && !ABOUT_SESSIONS.has(endpoint)) headers.set(OWNER_HEADER, owner);
+  },
+});
+
+/** Nothing answered, or something before the server that says so. */
+const UNANSWERED = new Set<unknown>(['FETCH_ERROR', 'TIMEOUT_ERROR', 502, 503, 504]);
+
+/** Asks the server; where it does not answer, what it last answered to somebody who is in is shown in its place. */
+const fromServerOrSeen: typeof fromServer = async (asked, queryApi, more) => {
+  const { type, endpoint, getState, dispatch, queryCacheKey: query = endpoint } = queryApi;
+  const answer = await fromServer(asked, queryApi, more);
+  const owner = ownerIn(getState());
+  if (type !== 'query' || owner === null || NOT_SEEN_LATER.has(endpoint)) return answer;
+  const key = typeof asked === 'string' ? asked : JSON.stringify(asked);
+  if (!answer.error) {
+    void keepSeen(owner, key, answer.data);
+    dispatch(seenOver(query));
+    return answer;
+  }
+  if (!UNANSWERED.has(answer.error.status)) return answer;
+  const seen = await seenBefore(owner, key);
+  // Whoever has come in meanwhile sees nothing of theirs.
+  if (!seen || ownerIn(getState()) !== owner) return answer;
+  dispatch(seenShown({ query, at: seen.at }));
+  return { data: seen.data, ...(answer.meta ? { meta: answer.meta } : {}) };
+};
+
 /** The server, without endpoints of its own: each feature adds what it needs. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({
-    baseUrl: '/api',
-    credentials: 'same-origin',
-    prepareHeaders: (headers, { getState, endpoint }) => {
-      const { owner } = (getState() as { owner?: OwnerState }).owner ?? {};
-      // Whose it is goes with everything: the server refuses it under any other session.
-      if (owner && !ABOUT_SESSIONS.has(endpoint)) headers.set(OWNER_HEADER, owner);
-    },
-  }),
+  baseQuery: fromServerOrSeen,
   tagTypes: [
     'Session',
     'Kitchen',

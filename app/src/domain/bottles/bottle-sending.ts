@@ -1,4 +1,4 @@
-import type { BottleChange, MakeBrew, MoveBottle, Pour } from '@wellhydra/contract';
+import type { BottleChange, BottleRecord, MakeBrew, MoveBottle, Pour } from '@wellhydra/contract';
 import { noticeRaised } from '../../state/notices';
 import { oneByOne, type Sender } from '../../state/sync/send-queue';
 import { bottlesApi } from './bottle-endpoints';
@@ -6,10 +6,20 @@ import { bottlesApi } from './bottle-endpoints';
 /** What is done to bottles, as it waits to be sent. */
 export interface BottleDeeds {
   readonly pour: Pour & { readonly id: string; readonly pourId: string };
-  readonly 'pour-undone': { readonly id: string; readonly pourId: string };
+  readonly 'pour-undone': {
+    readonly id: string;
+    readonly pourId: string;
+    /** What was poured, and when the bottle was opened before it; unknown of what earlier versions kept. */
+    readonly was?: Pick<BottleRecord, 'openedAt'> & { readonly volume_mL: number };
+  };
   readonly 'bottle-moved': MoveBottle & { readonly id: string };
   readonly 'bottle-changed': BottleChange & { readonly id: string; readonly changeId: string };
-  readonly 'change-undone': { readonly id: string; readonly changeId: string };
+  readonly 'change-undone': {
+    readonly id: string;
+    readonly changeId: string;
+    /** How the bottle was before it; unknown of what earlier versions kept. */
+    readonly was?: Pick<BottleRecord, 'remaining_mL' | 'openedAt'>;
+  };
   readonly 'brew-made': MakeBrew & { readonly id: string };
 }
 

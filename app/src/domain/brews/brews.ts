@@ -77,6 +77,11 @@ const slice = createSlice({
       const brew = state.byId[id];
       return brew ? { ...state, byId: { ...state.byId, [id]: withKnown({ ...brew, batch }, events) } } : state;
     },
+    /** It was begun here and is not to have been: nothing of it was sent. */
+    brewForgotten: (state, { payload: id }: PayloadAction<string>) => {
+      const { [id]: _gone, ...byId } = state.byId;
+      return { ...state, byId };
+    },
     brewOpened: (state, { payload }: PayloadAction<string | undefined>) => ({ ...state, open: payload }),
   },
   extraReducers: (builder) =>
@@ -96,7 +101,7 @@ const slice = createSlice({
       }),
 });
 
-export const { brewBegun, runArrived, runsArrived, progressArrived, brewOpened } = slice.actions;
+export const { brewBegun, runArrived, runsArrived, progressArrived, brewForgotten, brewOpened } = slice.actions;
 export const brewsReducer = slice.reducer;
 
 const laneOf = (brew: string): string => `brew:${brew}`;

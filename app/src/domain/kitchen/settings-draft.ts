@@ -35,6 +35,7 @@ const slice = createSlice({
       const from = state ?? { id: SETTINGS_ID, ...recordOf(stored), mine: recordOf(stored).base };
       return { ...from, mine: { ...from.mine, ...by }, stuck: null, message: '' };
     },
+    settingsReverted: () => null,
     settingsSaved: (state, { payload }: PayloadAction<{ record: KitchenSettingsRecord; sent: KitchenSettings }>) =>
       // What was typed meanwhile goes on from the new revision.
       state && original(state)?.mine !== payload.sent ? { ...state, ...recordOf(payload.record), stuck: null } : null,
@@ -62,7 +63,7 @@ const slice = createSlice({
       }),
 });
 
-export const { settingsEdited, settingsSaved, settingsCollided, settingsFailed } = slice.actions;
+export const { settingsEdited, settingsReverted, settingsSaved, settingsCollided, settingsFailed } = slice.actions;
 export const settingsDraftReducer = slice.reducer;
 
 interface StateWithSettings {

@@ -3,72 +3,56 @@ import { enqueued, type Entry } from '../../state/sync/queue';
 import type { Store } from '../store';
 import { logbookApi, type AddedPhoto } from './logbook-endpoints';
 import type { LogbookDeeds } from './logbook-sending';
+import { brewAfter, type LogbookDeed } from './logbook-waiting';
 
 type Dispatch = Store['dispatch'];
 type Thunk = (dispatch: Dispatch) => void;
 
-const show = (dispatch: Dispatch, id: string, change: (brew: LogbookBrew) => Partial<LogbookBrew>): void =>
-  void dispatch(
-    logbookApi.util.updateQueryData('getLogbookBrew', id, (brew) => ({ ...brew, ...change(brew as LogbookBrew) })),
+/** @param lane what waits for what: everything that is written of a brew, unless it says otherwise */
+function done(dispatch: Dispatch, about: string, deed: LogbookDeed, lane = `logbook:${deed.body.id}`): void {
+  dispatch(
+    logbookApi.util.updateQueryData(
+      'getLogbookBrew',
+      deed.body.id,
+      (brew) => brewAfter(brew as LogbookBrew, deed) as never,
+    ),
   );
-
-function enqueue<Kind extends keyof LogbookDeeds>(
-  dispatch: Dispatch,
-  kind: Kind,
-  body: LogbookDeeds[Kind],
-  about: string,
-  lane = `logbook:${body.id}`,
-): void {
-  dispatch(enqueued({ id: crypto.randomUUID(), kind, body, about, lane }));
+  dispatch(enqueued({ id: crypto.randomUUID(), ...deed, about, lane }));
 }
 /** Photos are large: they hold up nothing but each other. */
 const photosOf = (id: string): string => `photos:${id}`;
 
-const meanOf = (tastings: LogbookBrew['tastings']): number | null =>
-  tastings.length > 0 ? tastings.reduce((sum, { score }) => sum + score, 0) / tastings.length : null;
 type Brew = Pick<LogbookBrew, 'id' | 'drinkName'>;
 
 /** Notes something of a brew. */
 export const brewNoted =
   ({ id, drinkName }: Brew, note: string): Thunk =>
-  (dispatch) => {
-    show(dispatch, id, () => ({ note }));
-    enqueue(dispatch, 'brew-noted', { id, note }, drinkName);
-  };
+  (dispatch) =>
+    done(dispatch, drinkName, { kind: 'brew-noted', body: { id, note } });
 
 /** Notes how somebody liked it. */
 export const tasted =
   ({ id, drinkName }: Brew, tastingId: string, said: Tasting): Thunk =>
-  (dispatch) => {
-    show(dispatch, id, ({ tastings }) => {
-      const all = [{ id: tastingId, ...said }, ...tastings.filter((each) => each.id !== tastingId)];
-      return { tastings: all, taste: meanOf(all) };
-    });
-    enqueue(dispatch, 'tasted', { id, tastingId, ...said }, drinkName);
-  };
+  (dispatch) =>
+    done(dispatch, drinkName, { kind: 'tasted', body: { id, tastingId, ...said } });
 
 /** Takes a tasting out again. */
 export const tastingForgotten =
   ({ id, drinkName }: Brew, tastingId: string): Thunk =>
-  (dispatch) => {
-    show(dispatch, id, ({ tastings }) => {
-      const all = tastings.filter((each) => each.id !== tastingId);
-      return { tastings: all, taste: meanOf(all) };
-    });
-    enqueue(dispatch, 'tasting-forgotten', { id, tastingId }, drinkName);
-  };
+  (dispatch) =>
+    done(dispatch, drinkName, { kind: 'tasting-forgotten', body: { id, tastingId } });
 
 /** Keeps a photo of a brew. */
 export const photoAdded =
   ({ id, drinkName }: Brew, photo: Omit<AddedPhoto, 'id'>): Thunk =>
   (dispatch) =>
-    enqueue(dispatch, 'photo-added', { id, ...photo }, drinkName, photosOf(id));
+    done(dispatch, drinkName, { kind: 'photo-added', body: { id, ...photo } }, photosOf(id));
 
 /** Takes a photo out for good. */
 export const photoTakenOut =
   ({ id, drinkName }: Brew, photoId: string): Thunk =>
   (dispatch) =>
-    enqueue(dispatch, 'photo-taken-out', { id, photoId }, drinkName, photosOf(id));
+    done(dispatch, drinkName, { kind: 'photo-taken-out', body: { id, photoId } }, photosOf(id));
 
 /** A photo as it is shown: kept, or still waiting to be. */
 export interface ShownPhoto {

@@ -45,6 +45,7 @@ const slice = createSlice({
       edited(state as HouseholdDraft, withoutPerson(state.mine as Household, id)),
     /** As it was before: what was taken out is back. */
     householdRestored: (state, { payload }: PayloadAction<Household>) => edited(state as HouseholdDraft, payload),
+    householdReverted: (state) => document.reverted(state as HouseholdDraft),
     householdSaved: (
       state,
       { payload: { record, sent } }: PayloadAction<{ record: HouseholdRecord; sent: Household }>,
@@ -72,6 +73,7 @@ export const {
   drinkMadeFor,
   personRemoved,
   householdRestored,
+  householdReverted,
   householdSaved,
   householdFailed,
   householdCollided,

@@ -50,6 +50,9 @@ const slice = createSlice({
       }),
     hoursChosen: (state, { payload }: PayloadAction<Partial<Pick<Plan, 'cooks' | 'bed_min' | 'up_min'>>>) =>
       edited(state, payload),
+    planReverted: (state) => document.reverted(state),
+    /** As it was before: what was reverted is back. */
+    planRestored: (state, { payload }: PayloadAction<Plan>) => edited(state, payload),
     planSaved: (state, { payload: { record, sent } }: PayloadAction<{ record: PlanRecord; sent: Plan }>) =>
       document.saved(state, record.revision, sent),
     planFailed: (state, { payload }: PayloadAction<{ stuck: NonNullable<PlanDraft['stuck']>; message: string }>) => ({
@@ -74,6 +77,8 @@ export const {
   requestRemoved,
   planAgreed,
   hoursChosen,
+  planReverted,
+  planRestored,
   planSaved,
   planFailed,
   planCollided,
@@ -81,7 +86,7 @@ export const {
 export const plansReducer = slice.reducer;
 
 /** Every action by which somebody changes the plan. */
-const EDITS = [requestAdded, requestChanged, requestRemoved, planAgreed, hoursChosen];
+const EDITS = [requestAdded, requestChanged, requestRemoved, planAgreed, hoursChosen, planRestored];
 export const planEdited = (action: { readonly type: string }): boolean => EDITS.some((each) => each.match(action));
 
 export const planState = documentState;

@@ -1,4 +1,4 @@
-import type { LotChange, SaveLot } from '@wellhydra/contract';
+import type { LotChange, LotRecord, SaveLot } from '@wellhydra/contract';
 import { oneByOne, type Sender } from '../../state/sync/send-queue';
 import { storesApi } from './store-endpoints';
 
@@ -6,7 +6,12 @@ import { storesApi } from './store-endpoints';
 export interface LotDeeds {
   readonly 'lot-saved': SaveLot & { readonly id: string };
   readonly 'lot-changed': LotChange & { readonly id: string; readonly changeId: string };
-  readonly 'lot-change-undone': { readonly id: string; readonly changeId: string };
+  readonly 'lot-change-undone': {
+    readonly id: string;
+    readonly changeId: string;
+    /** What was left before it; unknown of what earlier versions kept. */
+    readonly was?: Pick<LotRecord, 'remaining_g'>;
+  };
 }
 
 const { saveLot, changeLot, undoLotChange } = storesApi.endpoints;

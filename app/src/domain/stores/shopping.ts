@@ -30,6 +30,9 @@ const slice = createSlice({
       edited(state as ShoppingDraft, {
         items: Object.fromEntries(Object.entries(state.mine.items).filter(([id]) => !ids.includes(id))),
       }),
+    shoppingReverted: (state) => document.reverted(state as ShoppingDraft),
+    /** As it was before: what was reverted is back. */
+    shoppingRestored: (state, { payload }: PayloadAction<ShoppingList>) => edited(state as ShoppingDraft, payload),
     shoppingSaved: (state, { payload }: PayloadAction<{ record: ShoppingRecord; sent: ShoppingList }>) =>
       document.saved(state as ShoppingDraft, payload.record.revision, payload.sent),
     shoppingFailed: (
@@ -49,7 +52,15 @@ const slice = createSlice({
     }),
 });
 
-export const { itemsSaved, itemsRemoved, shoppingSaved, shoppingFailed, shoppingCollided } = slice.actions;
+export const {
+  itemsSaved,
+  itemsRemoved,
+  shoppingReverted,
+  shoppingRestored,
+  shoppingSaved,
+  shoppingFailed,
+  shoppingCollided,
+} = slice.actions;
 export const shoppingReducer = slice.reducer;
-const EDITS = [itemsSaved, itemsRemoved];
+const EDITS = [itemsSaved, itemsRemoved, shoppingRestored];
 export const shoppingEdited = (action: { readonly type: string }): boolean => EDITS.some((each) => each.match(action));

@@ -100,3 +100,13 @@ export function LazySpoonBell() {
     </Suspense>
   );
 }
+
+const Waiting = lazy(async () => ({ default: (await secondLoad()).WaitingSheet }));
+/** What is not sent yet, over the page. */
+export function LazyWaiting(props: ComponentProps<typeof Waiting>) {
+  return (
+    <Suspense fallback={null}>
+      <Waiting {...props} />
+    </Suspense>
+  );
+}

@@ -2,6 +2,10 @@
  * Everything that needs core, in one piece: parts that two pieces share would be hoisted into the first
  * load, and core is most of each.
  */
+import '../../domain/bottles/bottle-arrivals';
+import '../../domain/logbook/logbook-arrivals';
+import '../../domain/stores/lot-arrivals';
+
 export { BottleScreen } from '../bottles/bottle-screen';
 export { ShelfScreen } from '../bottles/shelf/shelf-screen';
 export { CheckScreen } from '../check/check-screen';
@@ -25,4 +29,5 @@ export { LogbookScreen } from '../logbook/logbook-screen';
 export { LotScreen } from '../stores/lot-screen';
 export { StoresScreen } from '../stores/stores-screen';
 export { TodayScreen } from '../today/today-screen';
+export { WaitingSheet } from './waiting-sheet';
 export { WordsScreen } from '../glossary/words-screen';

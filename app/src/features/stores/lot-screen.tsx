@@ -98,7 +98,7 @@ export function LotScreen({ id }: { readonly id: string }) {
           onClose={close}
           onSave={(said) => {
             close();
-            dispatch(lotSaved(lot.id, said, lot));
+            dispatch(lotSaved(lot.id, said));
           }}
         />
       ) : null}

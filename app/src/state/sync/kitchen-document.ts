@@ -54,6 +54,8 @@ export function kitchenDocument<Content extends object>(id: string, empty: Conte
       stuck: null,
       message: '',
     }),
+    /** What was typed and not stored is gone; as it is stored it is right. */
+    reverted: (draft: Draft): Draft => ({ ...draft, mine: draft.base, stuck: null, message: '' }),
     /** What was typed meanwhile goes on from the new revision. */
     saved: (draft: Draft, revision: number, sent: Content): Draft => ({
       ...draft,

@@ -16,21 +16,34 @@ export const rowsWrittenElsewhere = createAction<{
 export const storageFailed = createAction('owner/storageFailed');
 export const storageWorks = createAction('owner/storageWorks');
 
+/** The server does not answer a query, and what it last answered is shown: of then, ms. */
+export const seenShown = createAction<{ readonly query: string; readonly at: number }>('owner/seenShown');
+/** Nothing of before is shown any more in answer to a query. */
+export const seenOver = createAction<string>('owner/seenOver');
+
 export interface OwnerState {
   readonly owner: Owner | null;
   readonly storageFull: boolean;
+  /** Queries in answer to which something of before is shown, and when that was answered, ms. */
+  readonly seen: Readonly<Record<string, number>>;
 }
 
 export const ownerOf = ({ account, kitchen }: Session): Owner => `${account.id}/${kitchen.id}`;
 
 const slice = createSlice({
   name: 'owner',
-  initialState: { owner: null, storageFull: false } as OwnerState,
+  initialState: { owner: null, storageFull: false, seen: {} } as OwnerState,
   reducers: {},
   extraReducers: (builder) =>
     builder
       .addCase(ownerEntered, (state, { payload }) => ({ ...state, owner: payload.owner }))
-      .addCase(ownerLeft, (state) => ({ ...state, owner: null }))
+      .addCase(ownerLeft, (state) => ({ ...state, owner: null, seen: {} }))
+      .addCase(seenShown, (state, { payload: { query, at } }) => ({ ...state, seen: { ...state.seen, [query]: at } }))
+      .addCase(seenOver, (state, { payload: query }) => {
+        if (!(query in state.seen)) return state;
+        const { [query]: _over, ...seen } = state.seen;
+        return { ...state, seen };
+      })
       .addCase(storageFailed, (state) => ({ ...state, storageFull: true }))
       .addCase(storageWorks, (state) => (state.storageFull ? { ...state, storageFull: false } : state)),
 });

@@ -56,6 +56,19 @@ const slice = createSlice({
       entries: state.entries.filter(({ id }) => !payload.includes(id)),
       trouble: null,
     }),
+    /** Whoever did it has thought better of it: it is not sent. */
+    entriesTakenBack: (state, { payload }: PayloadAction<readonly string[]>) => ({
+      ...state,
+      entries: state.entries.filter(({ id }) => !payload.includes(id)),
+    }),
+    /** It is to be sent after all, where it was in the order. */
+    entriesPutBack: (state, { payload }: PayloadAction<readonly Entry[]>) => ({
+      ...state,
+      entries: inOrder([
+        ...state.entries,
+        ...payload.filter(({ id }) => !state.entries.some((each) => each.id === id)),
+      ]),
+    }),
     entriesSetAside: (
       state,
       { payload: { ids, message } }: PayloadAction<{ readonly ids: readonly string[]; readonly message: string }>,
@@ -91,5 +104,6 @@ const slice = createSlice({
       }),
 });
 
-export const { enqueued, entriesSent, entriesSetAside, asideRead, sendingTroubled } = slice.actions;
+export const { enqueued, entriesSent, entriesTakenBack, entriesPutBack, entriesSetAside, asideRead, sendingTroubled } =
+  slice.actions;
 export const queueReducer = slice.reducer;

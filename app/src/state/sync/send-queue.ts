@@ -8,7 +8,15 @@ import {
 import { failureOf } from '../api';
 import { noticeRaised } from '../notices';
 import { ownerEntered, rowsWrittenElsewhere } from './owner';
-import { enqueued, entriesSent, entriesSetAside, sendingTroubled, type Entry, type Queue } from './queue';
+import {
+  enqueued,
+  entriesPutBack,
+  entriesSent,
+  entriesSetAside,
+  sendingTroubled,
+  type Entry,
+  type Queue,
+} from './queue';
 import { outcomeOf, type Trouble } from './trouble';
 
 export interface StateWithQueue {
@@ -51,7 +59,11 @@ export function queueSender(senders: Readonly<Record<string, Sender>>) {
     return own.slice(0, Math.min(senders[first.kind]?.together ?? 1, end < 0 ? own.length : end));
   };
 
-  async function sendNext(batch: readonly Entry[], dispatch: SendDispatch): Promise<Trouble | undefined> {
+  async function sendNext(
+    batch: readonly Entry[],
+    getState: () => StateWithQueue,
+    dispatch: SendDispatch,
+  ): Promise<Trouble | undefined> {
     const ids = batch.map(({ id }) => id);
     const sender = senders[batch[0]!.kind];
     const setAside = (which: readonly string[], message: string): undefined => {
@@ -62,6 +74,13 @@ export function queueSender(senders: Readonly<Record<string, Sender>>) {
     if (!sender) return setAside(ids, 'This version of the application cannot send it.');
     const error = await sender.send(batch, dispatch);
     if (!error) {
+      const { entries } = getState().queue;
+      // Taken back while it was under way: it is stored, and whoever did it has to know.
+      const late = batch.filter(({ id }) => !entries.some((entry) => entry.id === id));
+      for (const { about } of late)
+        dispatch(
+          noticeRaised({ text: [about, 'That had been sent already.'].filter(Boolean).join(': '), grave: true }),
+        );
       dispatch(entriesSent(ids));
       return undefined;
     }
@@ -86,7 +105,7 @@ export function queueSender(senders: Readonly<Record<string, Sender>>) {
     busy.add(lane);
     try {
       for (let batch = nextOf(getState().queue.entries, lane); batch.length > 0;) {
-        const trouble = await sendNext(batch, dispatch);
+        const trouble = await sendNext(batch, getState, dispatch);
         if (trouble) return trouble;
         batch = nextOf(getState().queue.entries, lane);
       }
@@ -112,7 +131,7 @@ export function queueSender(senders: Readonly<Record<string, Sender>>) {
   type Api = Pick<ListenerEffectAPI<unknown, SendDispatch>, 'getState' | 'dispatch'>;
   const sendNow = ({ getState, dispatch }: Api) => sendAll(getState as () => StateWithQueue, dispatch as SendDispatch);
   listener.startListening({
-    matcher: isAnyOf(enqueued, ownerEntered),
+    matcher: isAnyOf(enqueued, entriesPutBack, ownerEntered),
     effect: (_action, api) => sendNow(api as unknown as Api),
   });
   // What another tab left unsent is sent here, in case that tab is gone by then.
