@@ -55,9 +55,5 @@ export default tseslint.config(
     },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
-  {
-    files: ['app/public/sw.js'],
-    languageOptions: { globals: { self: 'readonly', caches: 'readonly', Request: 'readonly' } },
-  },
   { files: ['**/test/**', '**/*.test.ts', '**/*.test.tsx'], rules: { '@typescript-eslint/no-explicit-any': 'off' } },
 );

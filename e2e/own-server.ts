@@ -9,7 +9,8 @@ const READY_WITHIN_ms = 30_000;
 /** A server that a test may kill: on the database of the run, at an address of its own. */
 export interface OwnServer {
   readonly url: string;
-  readonly start: () => Promise<void>;
+  /** @param told what it is told besides what every server of the run is */
+  readonly start: (told?: Readonly<Record<string, string>>) => Promise<void>;
   /** Ends it at once, as a power cut does. */
   readonly kill: () => Promise<void>;
 }
@@ -33,10 +34,10 @@ function ownServer(port: number): OwnServer {
     );
   return {
     url,
-    start: async () => {
+    start: async (told = {}) => {
       // With a line to this process: it ends when this one is ended, however that comes about.
       running = fork(SERVER, [], {
-        env: { ...process.env, ...serverEnv, PORT: String(port) },
+        env: { ...process.env, ...serverEnv, ...told, PORT: String(port) },
         stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
       });
       const until = Date.now() + READY_WITHIN_ms;

@@ -17,7 +17,7 @@ const bin = (/** @type {string} */ path) => join(ROOT, 'node_modules', path);
 /** @typedef {readonly [string, readonly string[]]} Step */
 /** @type {readonly Step[]} */
 const STATIC = [
-  ...['app', 'core', 'contract', 'cli', 'server', 'e2e', 'scripts'].map(
+  ...['app', 'app/service-worker', 'core', 'contract', 'cli', 'server', 'e2e', 'scripts'].map(
     (name) => /** @type {const} */ ([`Types: ${name}`, [bin('typescript/bin/tsc'), '-p', name]]),
   ),
   ['Lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']],

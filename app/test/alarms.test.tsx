@@ -2,7 +2,7 @@ import { act, screen } from '@testing-library/react';
 import { TimerBar } from '../src/features/make/timers/timer-bar';
 import { brewHappened, brewStarted } from '../src/domain/brews/brews';
 import { ring, ringsNow } from '../src/domain/alarms/notify';
-import { openFromNotification } from '../src/features/shell/keep-on-device';
+import { openFromNotification } from '../src/features/shell/open-from-notification';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 import { TONIC, beginning } from './trial-brew';
 

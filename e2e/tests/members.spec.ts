@@ -13,7 +13,10 @@ const dialog = (page: Page, name: string) => page.getByRole('dialog', { name });
 test('somebody comes in by a link, is made an owner, and takes the first one out', async ({ page, browser }, info) => {
   await register(page, 'Ines');
   await kitchen(page);
-  const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).first().textContent())!;
+  const invitation = (await page
+    .getByText(/^[A-Z2-9]{10}$/)
+    .first()
+    .textContent())!;
 
   const context = await browser.newContext();
   const other = await context.newPage();

@@ -66,7 +66,10 @@ test('a second tab of somebody else keeps what is done there for its owner, and 
 test('two phones that change different settings both keep theirs', async ({ page, browser, baseURL }) => {
   await register(page, 'Ines');
   await page.goto('/kitchen');
-  const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).textContent())!;
+  const invitation = (await page
+    .getByText(/^[A-Z2-9]{10}$/)
+    .first()
+    .textContent())!;
   const context = await browser.newContext({ baseURL: baseURL!, serviceWorkers: 'block' });
   const other = await context.newPage();
   await registerByHand(other, 'Wilf', invitation);

@@ -106,7 +106,10 @@ test('the total and the serving are set on the sheet', async ({ page }) => {
 test('two people edit one drink and neither loses a change unseen', async ({ page, browser, baseURL }) => {
   await register(page, 'Ines');
   await page.goto('/kitchen');
-  const invitation = (await page.getByText(/^[A-Z2-9]{10}$/).textContent())!;
+  const invitation = (await page
+    .getByText(/^[A-Z2-9]{10}$/)
+    .first()
+    .textContent())!;
   const otherContext = await browser.newContext({ baseURL: baseURL! });
   const other = await otherContext.newPage();
   await register(other, 'Wilf', invitation);

@@ -6,6 +6,7 @@ import { constants, createBrotliCompress, createGzip } from 'node:zlib';
 import { ROOT, hashOf, isStamped, stamp } from './prepare.mjs';
 import { run } from './run.mjs';
 import { say } from './say.mjs';
+import { writeServiceWorker } from './service-worker.mjs';
 
 export const SERVER_BUNDLE = join(ROOT, '.build', 'server', 'main.mjs');
 const APP_BUILDS = join(ROOT, '.build', 'app');
@@ -84,6 +85,8 @@ export async function exportApp(source, target) {
 const APP_SOURCES = [
   'app/src',
   'app/public',
+  'app/service-worker',
+  'scripts/lib/service-worker.mjs',
   'app/assets',
   'app/app.json',
   'app/babel.config.js',
@@ -111,6 +114,7 @@ async function buildApp() {
   say('Building the application (about a minute the first time) …');
   const fresh = `${folder}.part`;
   await exportApp(join(ROOT, 'app'), fresh);
+  await writeServiceWorker(fresh);
   await precompress(fresh);
   rmSync(folder, { recursive: true, force: true });
   renameSync(fresh, folder);

@@ -33,9 +33,16 @@ const LOADERS = {
   kitchen: async () => ({ default: (await secondLoad()).KitchenScreen }),
 };
 
-/** Fetches what is not here yet: every screen, and what reckons. */
-export function fetchScreens(): void {
-  void secondLoad().catch(() => undefined);
+/**
+ * Fetches what is not here yet: every screen, and what reckons; then the application is kept on the device.
+ *
+ * @param offer is called with what takes a newer build
+ */
+export function fetchScreens(offer: (take: () => void) => void): void {
+  void secondLoad().then(
+    ({ keepOnDevice }) => keepOnDevice(offer),
+    () => undefined,
+  );
 }
 
 function screen<Props extends object>(load: () => Promise<{ default: ComponentType<Props> }>, what: string) {

@@ -29,5 +29,6 @@ export { LogbookScreen } from '../logbook/logbook-screen';
 export { LotScreen } from '../stores/lot-screen';
 export { StoresScreen } from '../stores/stores-screen';
 export { TodayScreen } from '../today/today-screen';
+export { keepOnDevice } from './keep-on-device';
 export { WaitingSheet } from './waiting-sheet';
 export { WordsScreen } from '../glossary/words-screen';

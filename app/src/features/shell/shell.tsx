@@ -12,7 +12,8 @@ import { useHasLargeText } from '../../ui/use-large-text';
 import { useIsWide } from '../../ui/use-layout';
 import { useShortcuts } from '../../ui/use-shortcuts';
 import { useRunsInBackground } from '../../domain/brews/use-runs';
-import { keepOnDevice, openFromNotification } from './keep-on-device';
+import { openFromNotification } from './open-from-notification';
+import { useOfferBuild } from './use-offer-build';
 import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
 import { BAR_PLACES, MORE_PLACES, PLACES, isIn, type PlaceRow } from './places';
@@ -60,18 +61,18 @@ export function Shell() {
   useGetPeopleQuery(undefined, { pollingInterval: PEOPLE_POLL_ms, selectFromResult: nothing });
   const hasSpoons = useAppSelector(({ household }) => Object.keys(household.mine.spoonPlans).length > 0);
   useShortcuts({ '?': () => setHelp(true) });
+  const offerBuild = useOfferBuild();
   useEffect(() => {
     const timer = setTimeout(() => {
       setStands(true);
-      fetchScreens();
-      keepOnDevice();
+      fetchScreens(offerBuild);
     }, FETCH_AFTER_ms);
     const stopOpening = openFromNotification((href) => router.push(href));
     return () => {
       clearTimeout(timer);
       stopOpening();
     };
-  }, []);
+  }, [offerBuild]);
   return (
     <View className={`flex-1 ${wide ? 'flex-row' : ''}`}>
       {wide && !making ? <SideRail /> : null}

@@ -1,0 +1,71 @@
+import { addresses } from '../addresses';
+import { keptOnDevice } from '../brewing';
+import { bottled, expect, openDemo, register, test } from '../cook';
+
+/** Without a network: what was last seen opens, and what is done waits where it can be seen and taken back. */
+test.use({ serviceWorkers: 'allow' });
+
+test('every place that was seen opens without a network, and says of when it is', async ({ page, context }) => {
+  test.slow();
+  await openDemo(page);
+  await keptOnDevice(page);
+  const places = (await addresses(page)).filter(([, heading]) => !/^No/.test(heading));
+  for (const [address, heading] of places) {
+    await page.goto(address);
+    await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+  }
+  // What it asks for last is on its way to the device yet.
+  await page.waitForLoadState('networkidle');
+  await context.setOffline(true);
+  for (const [address, heading] of places) {
+    await page.goto(address);
+    await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+    await expect(page.getByText(/^No connection\./)).toBeVisible();
+  }
+  await page.goto('/shelf');
+  await expect(page.getByText(/What you see is of [A-Z][a-z]{2} \d\d:\d\d\./)).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText(/^No connection\./)).toBeHidden();
+});
+
+test('what is done without a network is shown after a reload, can be looked at, taken back, and sent after all', async ({
+  page,
+  context,
+}) => {
+  await register(page, 'Ines');
+  await keptOnDevice(page);
+  const lines = ['2.6 g table salt', '20 g white sugar', 'water to 1 L'];
+  await bottled(page, { name: 'Gull glass', kind: 'rehydration', serving: '250 mL', lines, bottles: [1000] });
+  await page.goto('/shelf');
+  await page.getByRole('radio', { name: 'Use first' }).click();
+  await expect(page.getByText(/^1 L left/)).toBeVisible();
+  await context.setOffline(true);
+  const pour = page.getByRole('button', { name: 'Pour 250 mL of Gull glass' });
+  await pour.click();
+  await expect(page.getByText(/^750 mL left/)).toBeVisible();
+  await pour.click();
+  await expect(page.getByText(/^500 mL left/)).toBeVisible();
+  await page.reload();
+  await page.getByRole('radio', { name: 'Use first' }).click();
+  await expect(page.getByText(/^500 mL left/)).toBeVisible();
+
+  await page.getByRole('button', { name: 'Look at what is not sent yet' }).click();
+  const waits = page.getByRole('list', { name: 'What waits' });
+  await expect(waits.getByRole('listitem')).toHaveCount(2);
+  await waits
+    .getByRole('button', { name: /^Undo Gull glass: 250 mL poured/ })
+    .first()
+    .click();
+  await expect(waits.getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByText(/^750 mL left/)).toBeVisible();
+  await page.getByRole('button', { name: 'Send it after all' }).click();
+  await expect(page.getByText(/^500 mL left/)).toBeVisible();
+
+  await context.setOffline(false);
+  await expect
+    .poll(async () => (await (await page.request.get('/api/bottles')).json()).bottles[0].remaining_mL)
+    .toBe(500);
+  await expect(page.getByText(/kept on this device/)).toBeHidden();
+  await expect(page.getByText(/^500 mL left/)).toBeVisible();
+});
