@@ -3,6 +3,9 @@ import '../src/domain/bottles/bottle-arrivals';
 import { bottleChanged, bottleMoved, pouredFrom } from '../src/domain/bottles/bottle-deeds';
 import { bottleAfter, drunkAfter, type BottleDeed } from '../src/domain/bottles/bottle-waiting';
 import { brewHappened, brewStarted } from '../src/domain/brews/brews';
+import { drinkDeleted, drinkRestored } from '../src/domain/drinks/drink-deeds';
+import { drinksApi } from '../src/domain/drinks/drink-endpoints';
+import { versionsAfter } from '../src/domain/drinks/drink-waiting';
 import { drinkArrived, drinkEdited, drinkStarted } from '../src/domain/drinks/drafts';
 import { brewAfter } from '../src/domain/logbook/logbook-waiting';
 import { requestAdded } from '../src/domain/plans/plans';
@@ -254,5 +257,48 @@ describe('the sheet of what is not sent', () => {
     act(() => void store.dispatch(requestAdded({ id: 'r', drinkId: 'd', readyBy: at(20) })));
     await waitFor(() => expect(screen.getByText(/1 edit of the kitchen and 1 thing you did are kept/)).toBeTruthy());
     await written();
+  });
+});
+
+describe('drinks that wait', () => {
+  const record = (id: string) =>
+    ({ id, revision: 1, document: { name: id, kind: 'tonic', steps: [] }, savedAt: at(8), savedBy: 'Ines' }) as never;
+  const LIST = { 'GET /drinks': { drinks: [record('d'), record('e')], next: null } };
+  const ids = (store: Store) =>
+    drinksApi.endpoints.listDrinks
+      .select()(store.getState())
+      .data?.drinks.map(({ id }) => id);
+  const look = (store: Store) =>
+    store.dispatch(drinksApi.endpoints.listDrinks.initiate(undefined, { forceRefetch: true }));
+
+  test('one that is deleted stays away while that waits, and is back when it is brought back', async () => {
+    await emptyDevice();
+    fakeKitchen(LIST);
+    const store = await tabOf(INES);
+    await look(store);
+    store.dispatch(drinkDeleted({ id: 'd', name: 'Fog' }));
+    expect(ids(store)).toEqual(['e']);
+    await waitFor(() => expect(store.getState().queue.trouble).toBe('no-connection'));
+    await look(store);
+    expect(ids(store)).toEqual(['e']);
+    expect(store.getState().queue.entries.map((entry) => entryWords(entry))).toEqual(['Deleted']);
+    store.dispatch(drinkRestored({ id: 'd', name: 'Fog' }));
+    expect(store.getState().queue.entries).toEqual([]);
+    await waitFor(() => expect(ids(store)).toEqual(['d', 'e']));
+  });
+
+  test('a version has its name at once, and only that one', () => {
+    const versions = [
+      { revision: 2, label: null },
+      { revision: 1, label: 'Old' },
+    ] as never;
+    const named = (drinkId: string) =>
+      versionsAfter(versions, drinkId, { kind: 'version-named', body: { id: 'd', revision: 2, label: 'Good' } }).map(
+        ({ label }) => label,
+      );
+    expect([named('d'), named('other')]).toEqual([
+      ['Good', 'Old'],
+      [null, 'Old'],
+    ]);
   });
 });

@@ -2,6 +2,8 @@ import { configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { BOTTLE_SENDERS } from './bottles/bottle-sending';
+import './drinks/drink-arrivals';
+import { DRINK_SENDERS } from './drinks/drink-sending';
 import { draftSync } from './drinks/draft-sync';
 import { draftsReducer, draftsToKeep } from './drinks/drafts';
 import { settingsDraftReducer, settingsSync } from './kitchen/settings-draft';
@@ -29,7 +31,13 @@ import { queueSender } from '../state/sync/send-queue';
 
 /** A store of its own for each application, so that tests do not share one. */
 export function createStore() {
-  const queueSync = queueSender({ ...BREW_SENDERS, ...BOTTLE_SENDERS, ...LOT_SENDERS, ...LOGBOOK_SENDERS });
+  const queueSync = queueSender({
+    ...DRINK_SENDERS,
+    ...BREW_SENDERS,
+    ...BOTTLE_SENDERS,
+    ...LOT_SENDERS,
+    ...LOGBOOK_SENDERS,
+  });
   const store = configureStore({
     reducer: {
       [api.reducerPath]: api.reducer,

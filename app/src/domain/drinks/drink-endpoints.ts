@@ -52,11 +52,4 @@ export const drinksApi = api.injectEndpoints({
   }),
 });
 
-export const {
-  useListDrinksQuery,
-  useGetDrinkQuery,
-  useDeleteDrinkMutation,
-  useRestoreDrinkMutation,
-  useListVersionsQuery,
-  useLabelVersionMutation,
-} = drinksApi;
+export const { useListDrinksQuery, useGetDrinkQuery, useListVersionsQuery } = drinksApi;

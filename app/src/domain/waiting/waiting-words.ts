@@ -2,6 +2,7 @@ import type { BottleChange, BottleRecord, LotChange, Place } from '@wellhydra/co
 import type { BrewEvent } from '@wellhydra/core/brew';
 import type { Entry } from '../../state/sync/queue';
 import type { BottleDeeds } from '../bottles/bottle-sending';
+import type { DrinkDeeds } from '../drinks/drink-sending';
 import type { LogbookDeeds } from '../logbook/logbook-sending';
 import type { LotDeeds } from '../stores/lot-sending';
 import { showMass, showPortion } from '../words/units';
@@ -13,7 +14,7 @@ interface BrewDeeds {
   readonly 'brew-event': { readonly event: BrewEvent };
   readonly 'brew-finish': { readonly finish: { readonly bottles: readonly unknown[] } };
 }
-type Deeds = BottleDeeds & LotDeeds & LogbookDeeds & BrewDeeds;
+type Deeds = DrinkDeeds & BottleDeeds & LotDeeds & LogbookDeeds & BrewDeeds;
 
 const PLACES: Readonly<Record<Place, string>> = {
   fridge: 'the fridge',
@@ -58,6 +59,9 @@ const bottles = (count: number): string => `${count} ${count === 1 ? 'bottle' : 
 
 type Say = { readonly [Kind in keyof Deeds]: (body: Deeds[Kind], isDry: boolean) => string };
 const SAY: Say = {
+  'drink-deleted': () => 'Deleted',
+  'drink-restored': () => 'Brought back',
+  'version-named': ({ label }) => (label === null ? 'A version without its name' : `A version named ${label}`),
   pour: ({ volume_mL }, isDry) => `${showPortion(volume_mL, isDry)} poured`,
   'pour-undone': () => 'A pour taken back',
   'bottle-moved': ({ place, spot }) => `Put into ${spot ?? PLACES[place]}`,

@@ -63,7 +63,7 @@ export function WelcomeScreen() {
             <Button label="Try again" kind="plain" onPress={() => void refetch()} />
           </View>
         ) : null}
-        {options?.demo ? (
+        {options?.demo && aside === null ? (
           <View className="gap-2">
             <Button label="Open the demo kitchen" size="large" disabled={isLoading} onPress={() => void openDemo()} />
             <Text variant="small">

@@ -14,7 +14,7 @@ import { useShortcuts } from '../../ui/use-shortcuts';
 import { useHasLargeText } from '../../ui/use-large-text';
 import { useHasRoomBeside, useIsShort, useIsWide } from '../../ui/use-layout';
 import { KIND_NAMES } from '../../domain/drinks/kinds';
-import { useDeleteDrinkMutation, useRestoreDrinkMutation } from '../../domain/drinks/drink-endpoints';
+import { drinkDeleted, drinkRestored } from '../../domain/drinks/drink-deeds';
 import { withoutOthers } from '../../domain/run/run-context';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { usesOthers } from '../../domain/run/used-documents';
@@ -69,17 +69,12 @@ export function DrinkScreen({ id, tool = null }: DrinkScreenProps) {
 
 function useDeleting({ id, revision, mine }: Draft) {
   const dispatch = useAppDispatch();
-  const [deleteDrink] = useDeleteDrinkMutation();
-  const [restoreDrink] = useRestoreDrinkMutation();
-  return async () => {
-    const result = revision > 0 ? await deleteDrink(id) : {};
-    if ('error' in result && result.error) {
-      dispatch(noticeRaised({ text: failureOf(result.error).message, grave: true }));
-      return;
-    }
+  return () => {
+    const drink = { id, name: mine.name };
+    if (revision > 0) dispatch(drinkDeleted(drink));
     router.replace('/drinks');
     dispatch(drinkForgotten(id));
-    const run = keepAction(() => void restoreDrink(id));
+    const run = keepAction(() => void dispatch(drinkRestored(drink)));
     dispatch(
       noticeRaised({
         text: `Deleted ${mine.name || 'the drink'}`,
@@ -283,7 +278,7 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
               context={context}
               handle={handle}
               onOpen={setSheet}
-              onDelete={() => void deleteIt()}
+              onDelete={deleteIt}
             />
           </SheetPlace.Provider>
         </View>

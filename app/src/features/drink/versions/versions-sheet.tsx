@@ -4,14 +4,14 @@ import type { DrinkDocument } from '@wellhydra/core/drink';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { failureOf } from '../../../state/api';
-import { noticeRaised } from '../../../state/notices';
 import { useAppDispatch } from '../../../domain/store';
 import { Button } from '../../../ui/button';
 import { Field } from '../../../ui/field';
 import { Loading } from '../../../ui/page-state';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
-import { useLabelVersionMutation, useListVersionsQuery } from '../../../domain/drinks/drink-endpoints';
+import { versionNamed } from '../../../domain/drinks/drink-deeds';
+import { useListVersionsQuery } from '../../../domain/drinks/drink-endpoints';
 import { stepTitle } from '../../../domain/words/step-words';
 
 interface VersionsSheetProps {
@@ -84,26 +84,18 @@ interface VersionActionsProps {
 
 function VersionActions({ id, version, isCurrent, onCompare, onGoBack }: VersionActionsProps) {
   const dispatch = useAppDispatch();
-  const [labelVersion] = useLabelVersionMutation();
   const [naming, setNaming] = useState<string | null>(null);
   const name = version.label ?? `version ${version.revision}`;
-  const save = async () => {
-    const label = naming?.trim() || null;
-    const { error } = await labelVersion({ id, revision: version.revision, label });
-    if (error) dispatch(noticeRaised({ text: failureOf(error).message, grave: true }));
-    else setNaming(null);
+  const save = () => {
+    dispatch(versionNamed({ id, name: version.document.name }, version.revision, naming?.trim() || null));
+    setNaming(null);
   };
   if (naming !== null)
     return (
       <View className="gap-2">
-        <Field
-          label="Name of this version"
-          value={naming}
-          onChangeText={setNaming}
-          onSubmitEditing={() => void save()}
-        />
+        <Field label="Name of this version" value={naming} onChangeText={setNaming} onSubmitEditing={save} />
         <View className="flex-row gap-2">
-          <Button label="Save name" onPress={() => void save()} />
+          <Button label="Save name" onPress={save} />
           <Button label="Cancel" kind="quiet" onPress={() => setNaming(null)} />
         </View>
       </View>
