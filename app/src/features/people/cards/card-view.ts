@@ -160,7 +160,7 @@ export function cardViews(
       glasses:
         today.length === 0
           ? 'Nothing yet today.'
-          : `${today.length} ${today.length === 1 ? 'glass' : 'glasses'} or spoons today: ${[...new Set(today.map(({ brew }) => brew.drinkName))].join(', ')}.`,
+          : `${today.length} ${today.length === 1 ? 'glass or spoon' : 'glasses or spoons'} today: ${[...new Set(today.map(({ brew }) => brew.drinkName))].join(', ')}.`,
       lines: linesShown(at, today).map((each) => lineView(each, today, bottles)),
       shelf: shelfFor(bottles, row, now),
     };
