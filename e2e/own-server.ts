@@ -13,6 +13,8 @@ export interface OwnServer {
   readonly start: (told?: Readonly<Record<string, string>>) => Promise<void>;
   /** Ends it at once, as a power cut does. */
   readonly kill: () => Promise<void>;
+  /** Ends it as whoever runs it does. Returns how long that took, ms. */
+  readonly stop: () => Promise<number>;
 }
 
 async function freePort(): Promise<number> {
@@ -32,6 +34,15 @@ function ownServer(port: number): OwnServer {
       ({ ok }) => ok,
       () => false,
     );
+  const end = async (signal: 'SIGKILL' | 'SIGTERM'): Promise<number> => {
+    const ending = running;
+    running = null;
+    if (!ending || ending.exitCode !== null) return 0;
+    const from = Date.now();
+    ending.kill(signal);
+    await once(ending, 'exit');
+    return Date.now() - from;
+  };
   return {
     url,
     start: async (told = {}) => {
@@ -46,19 +57,21 @@ function ownServer(port: number): OwnServer {
         await new Promise((resolve) => setTimeout(resolve, 100));
       }
     },
-    kill: async () => {
-      const ending = running;
-      running = null;
-      if (!ending || ending.exitCode !== null) return;
-      ending.kill('SIGKILL');
-      await once(ending, 'exit');
-    },
+    kill: async () => void (await end('SIGKILL')),
+    stop: () => end('SIGTERM'),
   };
 }
 
 /** Tests at a server that they may kill and start again. */
-export const test = base.extend<{ server: OwnServer }>({
+export const test = base.extend<{ server: OwnServer; second: OwnServer }>({
   server: async ({ browserName: _any }, use) => {
+    const server = ownServer(await freePort());
+    await server.start();
+    await use(server);
+    await server.kill();
+  },
+  /** One more on the same database. */
+  second: async ({ browserName: _any }, use) => {
     const server = ownServer(await freePort());
     await server.start();
     await use(server);
