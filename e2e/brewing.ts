@@ -1,4 +1,4 @@
-import { expect, type Browser, type Locator, type Page } from '@playwright/test';
+import { expect, type Browser, type BrowserContextOptions, type Locator, type Page } from '@playwright/test';
 import { newDrink, register, saved, typeSteps } from './cook';
 
 export const TONIC = [
@@ -95,7 +95,7 @@ export async function storedEvents(page: Page): Promise<readonly (readonly [numb
 }
 
 /** Another phone, of somebody who is invited into the same kitchen; the first one stays where it was. */
-export async function secondPhone(page: Page, browser: Browser): Promise<Page> {
+export async function secondPhone(page: Page, browser: Browser, more: BrowserContextOptions = {}): Promise<Page> {
   const address = page.url();
   await page.goto('/kitchen');
   const invitation = (await page
@@ -103,7 +103,7 @@ export async function secondPhone(page: Page, browser: Browser): Promise<Page> {
     .first()
     .textContent())!;
   await page.goto(address);
-  const context = await browser.newContext({ baseURL: new URL(address).origin, serviceWorkers: 'block' });
+  const context = await browser.newContext({ baseURL: new URL(address).origin, serviceWorkers: 'block', ...more });
   const other = await context.newPage();
   await register(other, 'Tam', invitation);
   return other;

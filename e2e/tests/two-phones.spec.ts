@@ -104,3 +104,22 @@ test('what is planned on one phone is planned on another, and both may add to it
   await expect(planned(page).filter({ hasText: 'Harbour tea' })).toHaveCount(1);
   await other.context().close();
 });
+
+test('a brew that is begun in one zone and bottled in another took as long as it took, and keeps to the same moment', async ({
+  page,
+  browser,
+}) => {
+  await begun(page);
+  const other = await secondPhone(page, browser, { timezoneId: 'Pacific/Auckland' });
+  await goOn(other);
+  await goTo(other, 'Fill the bottles');
+  await other.getByRole('button', { name: 'Put on the shelf' }).click();
+  await expect(other.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  const { drinks } = await (await page.request.get('/api/logbook/charts')).json();
+  expect(drinks[0].minutes).toBeLessThan(10);
+  const { bottles } = await (await page.request.get('/api/bottles')).json();
+  expect(Math.abs(Date.parse(bottles[0].madeAt) - Date.now())).toBeLessThan(600_000);
+  const { madeAt, useBy, keeping } = bottles[0];
+  expect((Date.parse(useBy) - Date.parse(madeAt)) / 86_400_000).toBeCloseTo(keeping.days, 3);
+  await other.context().close();
+});

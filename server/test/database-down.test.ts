@@ -1,4 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { createServer, connect as dial, type Server, type Socket } from 'node:net';
+import type { Sequelize } from 'sequelize';
 import { keepDemoAlive } from '../src/demo/keep-demo-alive';
 import { connect } from '../src/database/connect';
 import { migrate } from '../src/database/migrate';
@@ -6,7 +8,17 @@ import { MIGRATIONS } from '../src/database/migrations';
 import { DEMO_BREWS } from '../src/demo/demo-brews';
 import { DEMO_DRINKS } from '../src/demo/demo-drinks';
 import { demoId } from '../src/demo/demo-kitchen';
-import { cookieOf, cookWith, emptyDatabase, freshDatabase, newCook, send, startServer } from './kitchen-server';
+import {
+  bottledDrink,
+  cookieOf,
+  cookWith,
+  document,
+  emptyDatabase,
+  freshDatabase,
+  newCook,
+  send,
+  startServer,
+} from './kitchen-server';
 
 /** A cable between server and database that can be pulled out. */
 class Cable {
@@ -151,4 +163,64 @@ describe('the demo kitchen', () => {
     );
     await app.close();
   }, 60_000);
+});
+
+describe('a database that takes nothing in', () => {
+  /** Lets what was changed of a database hold for every connection. */
+  async function begunAnew(owner: Sequelize, name: string): Promise<void> {
+    await owner.query(
+      'SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = :name AND pid <> pg_backend_pid()',
+      { replacements: { name } },
+    );
+  }
+  const nameOf = (url: string) => new URL(url).pathname.slice(1);
+
+  test('that is read-only is looked at, also by who was not seen for hours; what is written waits and is told', async () => {
+    const url = await freshDatabase();
+    const [app, owner] = [await startServer(url), connect(url)];
+    const cook = await newCook(app);
+    const drink = randomUUID();
+    const save = (expectedRevision: number) =>
+      cook.send('PUT', `/api/drinks/${drink}`, { expectedRevision, document: document(['1 L water']) });
+    expect((await save(0)).status).toBe(200);
+    await app.sequelize.query("UPDATE sessions SET seen_at = now() - interval '1 day'");
+    await owner.query(`ALTER DATABASE ${nameOf(url)} SET default_transaction_read_only = on`);
+    await begunAnew(owner, nameOf(url));
+    // What was on a connection that is ended is told so once; then there is a new one.
+    let seen = await cook.send('GET', '/api/drinks');
+    for (let tries = 0; tries < 10 && seen.status === 503; tries += 1) seen = await cook.send('GET', '/api/drinks');
+    expect(seen.json.drinks).toHaveLength(1);
+    const { status, json } = await save(1);
+    expect([status, json.code]).toEqual([503, 'database-unavailable']);
+
+    await owner.query('SET default_transaction_read_only = off');
+    await owner.query(`ALTER DATABASE ${nameOf(url)} RESET default_transaction_read_only`);
+    await begunAnew(owner, nameOf(url));
+    let saved = await save(1);
+    for (let tries = 0; tries < 10 && saved.status === 503; tries += 1) saved = await save(1);
+    expect(saved.status).toBe(200);
+    await Promise.all([app.close(), owner.close()]);
+  });
+
+  test('that has no room on its disk says that nothing was changed, and nothing was', async () => {
+    const app = await startServer(await freshDatabase());
+    const cook = await newCook(app);
+    const made = await bottledDrink(cook);
+    // As PostgreSQL says it (SQLSTATE 53100, disk_full), at the last thing that a pour writes.
+    await app.sequelize.query(`
+      CREATE FUNCTION full_disk() RETURNS trigger LANGUAGE plpgsql AS $$
+      BEGIN RAISE EXCEPTION 'could not extend file: No space left on device' USING ERRCODE = '53100'; END $$;
+      CREATE TRIGGER full_disk BEFORE UPDATE ON bottles FOR EACH ROW EXECUTE FUNCTION full_disk();`);
+    const pour = () =>
+      cook.send('PUT', `/api/bottles/${made.ids.bottle}/pours/${randomUUID()}`, {
+        volume_mL: 50,
+        pouredAt: new Date().toISOString(),
+      });
+    const { status, json } = await pour();
+    expect([status, json.code]).toEqual([503, 'database-unavailable']);
+    expect((await cook.send('GET', `/api/bottles/${made.ids.bottle}/pours`)).json.pours).toEqual([]);
+    await app.sequelize.query('DROP TRIGGER full_disk ON bottles');
+    expect((await pour()).status).toBe(200);
+    await app.close();
+  });
 });

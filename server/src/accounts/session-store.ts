@@ -66,7 +66,11 @@ export async function findSession(sequelize: Sequelize, token: string): Promise<
   );
   if (!found) return undefined;
   const { unseen, ...who } = found;
-  if (unseen) await sequelize.query('UPDATE sessions SET seen_at = now() WHERE token_hash = :hash', { replacements });
+  if (unseen)
+    // Where the database takes nothing in just now, whoever is in can look all the same.
+    await sequelize
+      .query('UPDATE sessions SET seen_at = now() WHERE token_hash = :hash', { replacements })
+      .catch(() => undefined);
   return who;
 }
 

@@ -13,12 +13,15 @@ import { Problem } from '../problem';
 /** SQLSTATE classes that mean the server is going away or cannot be reached. Source: PostgreSQL manual, appendix A. */
 const UNAVAILABLE_STATES = /^(?:08|57P|53)/;
 
+/** A statement that writes, where the database takes nothing in: in recovery, or held back by whoever runs it. */
+const READ_ONLY_STATE = '25006';
+
 function isDatabaseDown(error: unknown): boolean {
   if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError) return true;
   if (!(error instanceof DatabaseError)) return false;
   const { code } = error.parent as Error & { code?: string };
   return code !== undefined
-    ? UNAVAILABLE_STATES.test(code) || code.startsWith('E')
+    ? code === READ_ONLY_STATE || UNAVAILABLE_STATES.test(code) || code.startsWith('E')
     : /terminated|closed/i.test(error.message);
 }
 
