@@ -7,7 +7,7 @@ import { endWithWhatRuns, run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
 /** Measures and prints; nothing here passes or fails. `npm run bench -- core`, `-- size`,
- * `-- keys` or `-- server` runs one part. */
+ * `-- keys`, `-- server` or `-- load` runs one part. */
 
 const part = process.argv[2] ?? 'all';
 
@@ -154,7 +154,8 @@ if (part === 'all' || part === 'keys') {
   const { benchKeys } = await import('./lib/bench-keys.mjs');
   await benchKeys();
 }
-if (part === 'all' || part === 'server') {
-  const { benchServer } = await import('./lib/bench-server.mjs');
-  await benchServer();
-}
+for (const name of /** @type {const} */ (['server', 'load']))
+  if (part === 'all' || part === name) {
+    const { benchServer } = await import('./lib/bench-server.mjs');
+    await benchServer(name);
+  }

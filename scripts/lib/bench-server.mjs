@@ -7,8 +7,12 @@ import { startCluster } from './postgres.mjs';
 import { ROOT, ensurePostgres } from './prepare.mjs';
 import { run } from './run.mjs';
 
-/** A kitchen with half a million pours against a small one, and against a bare server that does the same SQL. */
-export async function benchServer() {
+/**
+ * A kitchen with half a million pours against a small one, and against a bare server that does the same SQL.
+ *
+ * @param {'server' | 'load'} part how long each takes, or how many a second it holds
+ */
+export async function benchServer(part = 'server') {
   await ensurePostgres();
   await ensureBuild();
   const { buildSync } = await import('esbuild');
@@ -36,6 +40,7 @@ export async function benchServer() {
       env: {
         ...process.env,
         NODE_ENV: 'production',
+        BENCH_PART: part,
         BENCH_DATABASES: `${cluster.url('small')} ${cluster.url('big')}`,
         BENCH_SERVER: SERVER_BUNDLE,
         BENCH_BARE: join(out, 'bare-server.mjs'),

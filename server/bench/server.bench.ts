@@ -9,6 +9,7 @@ import type { FastifyInstance } from 'fastify';
 import { buildApp } from '../src/build-app';
 import { POOL } from '../src/database/connect';
 import { benchDocument, fillKitchen, type FilledKitchen } from './filled-kitchen';
+import { rateWithin, type MixedWork } from './load';
 import { recordSql } from './recorded-sql';
 
 /**
@@ -180,7 +181,10 @@ async function benchVisitors(base: string): Promise<void> {
 /** A revision that stands nowhere else in a statement. */
 const MARKED = 7_000_001;
 
-async function benchPeer(app: FastifyInstance, kitchen: FilledKitchen, ours: string): Promise<void> {
+type Works = Readonly<Record<'list' | 'pour' | 'save', readonly [mine: Ask, theirs: Ask]>>;
+
+/** What both are asked: ours, and bare Fastify + pg with the same SQL. */
+async function worksOf(app: FastifyInstance, kitchen: FilledKitchen, ours: string): Promise<Works> {
   const { cookie, drinks, bottle } = kitchen;
   const inject = (method: 'GET' | 'PUT', url: string, payload?: object) => async () => {
     const answer = await app.inject({ method, url, headers: { cookie }, ...(payload ? { payload } : {}) });
@@ -217,7 +221,7 @@ async function benchPeer(app: FastifyInstance, kitchen: FilledKitchen, ours: str
   };
   const saved = (id: string) => void revisions.set(id, revisions.get(id)! + 1);
   let count = 0;
-  const works: Readonly<Record<string, readonly [Ask, Ask]>> = {
+  return {
     list: [
       () => fetch(`${ours}/api/bottles`, { headers: { ...PLAIN, cookie } }),
       () => fetch(`${bare}/list`, { method: 'POST', ...json({}) }),
@@ -248,6 +252,9 @@ async function benchPeer(app: FastifyInstance, kitchen: FilledKitchen, ours: str
       },
     ],
   };
+}
+
+async function benchPeer(works: Works): Promise<void> {
   print(
     `\nAnswers a second to ${CLIENTS} clients, median of ${ROUNDS} rounds: ours, and bare Fastify + pg with the same SQL`,
   );
@@ -262,6 +269,45 @@ async function benchPeer(app: FastifyInstance, kitchen: FilledKitchen, ours: str
   }
 }
 
+/** Of a hundred requests so many are of a kind. */
+const MIX = { list: 60, pour: 25, save: 15 } as const;
+const LIMIT_ms = 100;
+
+/** A day in many kitchens: lists are looked at, glasses poured, drinks saved. */
+async function benchLoad(works: Works, drinks: readonly string[]): Promise<void> {
+  const kinds = Object.entries(MIX).flatMap(([kind, share]) => Array<keyof Works>(share).fill(kind as keyof Works));
+  // In an order that repeats itself only after a hundred, and mixes them.
+  const kindOf = (index: number) => kinds[(index * 37) % kinds.length]!;
+  const mixed = (whose: 0 | 1): MixedWork => {
+    // A drink is saved by one at a time: the next one that nobody saves just now.
+    const free = drinks.map((_id, index) => index);
+    return {
+      ask: async (index) => {
+        const kind = kindOf(index);
+        if (kind !== 'save') return ask(works[kind][whose]);
+        const client = free.shift();
+        if (client === undefined) return ask(works.list[whose]);
+        await ask(works.save[whose], client).finally(() => free.push(client));
+      },
+    };
+  };
+  print(
+    `\nRequests a second of a mix (${Object.entries(MIX)
+      .map(([kind, share]) => `${share} ${kind}`)
+      .join(', ')}) with 95 of 100 within ${LIMIT_ms} ms`,
+  );
+  const pairs = [];
+  for (let round = 0; round < 3; round += 1)
+    pairs.push([await rateWithin(mixed(0), LIMIT_ms), await rateWithin(mixed(1), LIMIT_ms)] as const);
+  const [mine, theirs] = [median(pairs.map(([each]) => each)), median(pairs.map(([, each]) => each))];
+  print(
+    `  ours ${mine.toFixed(0)}, bare ${theirs.toFixed(0)}: ${((100 * mine) / theirs).toFixed(0)} % (rounds: ${pairs.map(([a, b]) => `${a.toFixed(0)}/${b.toFixed(0)}`).join(' ')})`,
+  );
+}
+
+/** Which parts are run: lists and peer, or load. */
+const PART = process.env.BENCH_PART ?? 'server';
+
 try {
   const [smallApp, bigApp] = [await open(smallUrl), await open(bigUrl)];
   const small = await fillKitchen(smallApp, BREWS.small);
@@ -273,9 +319,13 @@ try {
   )[0] as [Record<string, string>];
   print(`${brews} brews, ${bottles} bottles, ${pours} pours; the small one has a hundredth`);
   const at = { small: await serve(smallUrl), big: await serve(bigUrl) };
-  await benchLists(small, big, at);
-  await benchVisitors(at.small);
-  await benchPeer(bigApp, big, at.big);
+  if (PART === 'server') {
+    await benchLists(small, big, at);
+    await benchVisitors(at.small);
+  }
+  const works = await worksOf(bigApp, big, at.big);
+  if (PART === 'load') await benchLoad(works, big.drinks);
+  else await benchPeer(works);
   await Promise.all([smallApp.close(), bigApp.close()]);
 } finally {
   for (const child of children) child.kill('SIGTERM');

@@ -69,7 +69,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
     wait_ms: config.connectionWait_ms,
   });
   await app.register(runsPlugin, { worker: config.runWorker, limit_ms: config.runLimit_ms });
-  await app.register(brewNewsPlugin, { databaseUrl: config.databaseUrl });
+  await app.register(brewNewsPlugin, { databaseUrl: config.newsDatabaseUrl ?? config.databaseUrl });
   const { mailUrl, mailFrom, outboxFolder } = config;
   await app.register(mailPlugin, { mailUrl, mailFrom, outboxFolder });
   await app.register(sameOriginPlugin);

@@ -28,6 +28,8 @@ describe('configuration', () => {
     [{}, /DATABASE_URL/],
     [{ DATABASE_URL: 'postgres://x', PORT: 'many' }, /PORT/],
     [{ DATABASE_URL: 'postgres://x', PORT: '70000' }, /PORT/],
+    [{ DATABASE_URL: 'mysql://x' }, /^DATABASE_URL is no address/],
+    [{ DATABASE_URL: 'postgres://x', NEWS_DATABASE_URL: 'somewhere' }, /^NEWS_DATABASE_URL is no address/],
   ])('%j is refused by name', (env, says) =>
     expect(() => configFromEnvironment(env as NodeJS.ProcessEnv)).toThrow(says),
   );
