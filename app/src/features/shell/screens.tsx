@@ -117,3 +117,13 @@ export function LazyWaiting(props: ComponentProps<typeof Waiting>) {
     </Suspense>
   );
 }
+
+const Keys = lazy(async () => ({ default: (await secondLoad()).KeysSheet }));
+/** What the keys do, over the page. */
+export function LazyKeys(props: ComponentProps<typeof Keys>) {
+  return (
+    <Suspense fallback={null}>
+      <Keys {...props} />
+    </Suspense>
+  );
+}

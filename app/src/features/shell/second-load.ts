@@ -29,6 +29,7 @@ export { LogbookScreen } from '../logbook/logbook-screen';
 export { LotScreen } from '../stores/lot-screen';
 export { StoresScreen } from '../stores/stores-screen';
 export { TodayScreen } from '../today/today-screen';
+export { KeysSheet } from './keys-sheet';
 export { keepOnDevice } from './keep-on-device';
 export { WaitingSheet } from './waiting-sheet';
 export { WordsScreen } from '../glossary/words-screen';

@@ -4,7 +4,6 @@ import { Pressable, View } from 'react-native';
 import { unitsChosen } from '../../state/units-choice';
 import { useGetPeopleQuery } from '../../domain/people/people-endpoints';
 import { useAppSelector } from '../../domain/store';
-import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
 import { useIsPageAlone } from '../../ui/page-alone';
@@ -17,24 +16,9 @@ import { useOfferBuild } from './use-offer-build';
 import { NoticeBar } from './notice-bar';
 import { OfflineBar } from './offline-bar';
 import { BAR_PLACES, MORE_PLACES, PLACES, isIn, type PlaceRow } from './places';
-import { LazySpoonBell, LazyTimerBar, fetchScreens } from './screens';
+import { LazyKeys, LazySpoonBell, LazyTimerBar, fetchScreens } from './screens';
 import { useKeysOnPage } from './use-keys-on-page';
 import { useShownUnits } from './use-shown-units';
-
-const KEYS: readonly (readonly [string, string])[] = [
-  ['a letter', 'In a sheet, a menu or the steps: to what begins with it'],
-  ['Arrows', 'Along a menu, a row of choices or tools; Space chooses'],
-  ['/', 'Search the drinks, on their list and beside a sheet'],
-  ['n', 'New drink, on the list of drinks'],
-  ['Enter, ← →', 'While making: done and on, back, ahead'],
-  ['?', 'These keys'],
-  ['.', 'All that can be done with a drink'],
-  ['Enter', 'Add the step that is typed'],
-  ['↑ ↓', 'From the box of a step to the one above or below it'],
-  ['Alt Enter', 'On a step, or in its box: more about it'],
-  ['Esc', 'Close a sheet, or stop editing a step'],
-  ['Space, arrows', 'On a step’s grip: pick it up, move it, put it down'],
-];
 
 const PEOPLE_POLL_ms = 60_000;
 const nothing = () => ({});
@@ -86,25 +70,7 @@ export function Shell() {
         <NoticeBar />
       </View>
       {wide || making || alone ? null : <BottomBar />}
-      <Sheet title="Keys" open={help} onClose={() => setHelp(false)}>
-        {KEYS.map(([key, does]) => (
-          <View key={key} className="flex-row gap-4">
-            <Text variant="strong" className="w-[120px]">
-              {key}
-            </Text>
-            <Text className="flex-1">{does}</Text>
-          </View>
-        ))}
-        <Button
-          label="What the words mean"
-          kind="plain"
-          className="self-start"
-          onPress={() => {
-            setHelp(false);
-            router.push('/words');
-          }}
-        />
-      </Sheet>
+      {help ? <LazyKeys onClose={() => setHelp(false)} /> : null}
     </View>
   );
 }
