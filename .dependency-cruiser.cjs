@@ -3,6 +3,7 @@
 /** Features of the application: each may use those before it, so that none is in a circle. */
 const FEATURES = [
   'glossary',
+  'practice',
   'accounts',
   'kitchen',
   'bottles',

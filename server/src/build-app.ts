@@ -13,7 +13,7 @@ import { documentRoutes } from './documents/routes';
 import { drinkRoutes } from './drinks/routes';
 import { healthRoutes } from './health/routes';
 import { kitchenRoutes } from './kitchen/routes';
-import { errorsPlugin } from './plugins/errors';
+import { errorsPlugin, refuseAddress } from './plugins/errors';
 import { mailPlugin } from './mail/mail-plugin';
 import { memberRoutes } from './members/routes';
 import { joiValidationPlugin } from './plugins/joi-validation';
@@ -42,6 +42,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
     ...TIME_LIMITS,
     trustProxy: config.trustedProxies ? [...config.trustedProxies] : false,
     http: { maxHeaderSize: HEADER_LIMIT },
+    frameworkErrors: refuseAddress,
     logger: {
       level: config.logLevel,
       ...(config.logStream ? { stream: config.logStream } : {}),

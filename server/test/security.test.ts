@@ -129,3 +129,13 @@ test('what is sent is bounded, whatever it says of itself', async () => {
   });
   expect(photo.json().code).toBe('too-large');
 });
+
+test.each([
+  ['much too long', `/api/bottles/${'x'.repeat(6000)}`],
+  ['too long in the middle', `/api/bottles/${'x'.repeat(500)}/pours/y`],
+  ['broken', '/api/bottles/%ZZ'],
+])('an address that is %s is refused as everything is, and not sent back', async (_how, url) => {
+  const { status, json, answer } = await send(app, 'GET', url);
+  expect([status, json.code]).toEqual([400, 'invalid-request']);
+  expect(answer.payload.length).toBeLessThan(200);
+});

@@ -13,6 +13,7 @@ import { planSync } from './plans/plan-sync';
 import { plansReducer } from './plans/plans';
 import { householdReducer } from './people/household';
 import { householdSync } from './people/household-sync';
+import { practisedReducer } from './practice/practised';
 import { checkReducer } from './checks/checked-text';
 import { begunReducer } from './drinks/begun-words';
 import { LOGBOOK_SENDERS } from './logbook/logbook-sending';
@@ -53,6 +54,7 @@ export function createStore() {
       shopping: shoppingReducer,
       check: checkReducer,
       begun: begunReducer,
+      practised: practisedReducer,
     },
     middleware: (defaults) =>
       defaults()
@@ -85,7 +87,7 @@ export function createStore() {
     plans: ({ plans }) => [plans],
     people: ({ household }) => [household],
     shopping: ({ shopping }) => [shopping],
-    checks: ({ check, begun }) => [check, begun],
+    checks: ({ check, begun, practised }) => [check, begun, practised],
   });
   /** Sends everything that waits here, now. */
   const sendWaiting = () => {

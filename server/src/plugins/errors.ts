@@ -1,5 +1,5 @@
 import fastifyPlugin from 'fastify-plugin';
-import type { FastifyError } from 'fastify';
+import type { FastifyError, FastifyReply, FastifyRequest } from 'fastify';
 import { ERROR_BODY_BYTES, type ErrorBody } from '@wellhydra/contract';
 import {
   ConnectionAcquireTimeoutError,
@@ -48,6 +48,12 @@ function bounded(body: ErrorBody): ErrorBody {
   const [first] = Array.isArray(details) ? details : [];
   const withFirst = { code, message: short, ...(first ? { details: [first] } : {}) };
   return sizeOf(withFirst) <= ERROR_BODY_BYTES ? withFirst : { code, message: short };
+}
+
+/** What is said of an address that no route can be looked for by: its length, or how it is written. */
+export function refuseAddress(_error: FastifyError, _request: FastifyRequest, reply: FastifyReply): void {
+  const { status, body } = new Problem('invalid-request', undefined, 'The address is too long, or cannot be read.');
+  void reply.code(status).type('application/json').send(JSON.stringify(body));
 }
 
 /** The one place where a failure becomes an answer. */

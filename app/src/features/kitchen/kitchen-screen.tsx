@@ -46,12 +46,10 @@ export function KitchenScreen() {
           {kitchen.demo ? null : <AccountPart alone={kitchen.members.length === 1} onDeleted={leaving} />}
           <ArchivePart kitchen={kitchen.name} />
           <ThemePart />
-          <Button
-            label="What the words mean"
-            kind="plain"
-            className="self-start"
-            onPress={() => router.push('/words')}
-          />
+          <View className="flex-row flex-wrap gap-3">
+            <Button label="What the words mean" kind="plain" onPress={() => router.push('/words')} />
+            <Button label="Practise guessing" kind="plain" onPress={() => router.push('/practice')} />
+          </View>
           <SignOutPart />
         </View>
       </View>

@@ -61,6 +61,7 @@ export function MeasuresScreen() {
       actions={
         <View className="flex-row flex-wrap gap-2">
           <Button label="Weigh a measure" icon={Plus} onPress={() => setWeighing('new')} />
+          <Button label="Practise guessing" kind="plain" onPress={() => router.push('/practice')} />
           <Button label="To the stores" kind="plain" onPress={() => router.push('/stores')} />
         </View>
       }

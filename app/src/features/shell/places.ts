@@ -7,7 +7,7 @@ export const PLACES = [
   { href: '/stores', label: 'Stores', covers: ['/stores'] },
   { href: '/logbook', label: 'Logbook', covers: ['/logbook'] },
   { href: '/check', label: 'Check', covers: ['/check'] },
-  { href: '/kitchen', label: 'Kitchen', covers: ['/kitchen', '/words'] },
+  { href: '/kitchen', label: 'Kitchen', covers: ['/kitchen', '/words', '/practice'] },
 ] as const;
 export type PlaceRow = (typeof PLACES)[number];
 

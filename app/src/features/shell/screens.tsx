@@ -29,6 +29,7 @@ const LOADERS = {
   timers: async () => ({ default: (await secondLoad()).TimerBar }),
   drinksBeside: async () => ({ default: (await secondLoad()).DrinksBeside }),
   newDrink: async () => ({ default: (await secondLoad()).NewDrinkSheet }),
+  practice: async () => ({ default: (await secondLoad()).PracticeScreen }),
   words: async () => ({ default: (await secondLoad()).WordsScreen }),
   kitchen: async () => ({ default: (await secondLoad()).KitchenScreen }),
 };
@@ -65,6 +66,7 @@ export const LazyBottleScreen = screen(LOADERS.bottle, 'the bottle');
 export const LazyPeopleScreen = screen(LOADERS.people, 'the people');
 export const LazyNewPersonScreen = screen(LOADERS.newPerson, 'the form');
 export const LazyPersonScreen = screen(LOADERS.person, 'them');
+export const LazyPracticeScreen = screen(LOADERS.practice, 'a question');
 export const LazyWordsScreen = screen(LOADERS.words, 'the words');
 export const LazyStoresScreen = screen(LOADERS.stores, 'the stores');
 export const LazyMeasuresScreen = screen(LOADERS.measures, 'your measures');

@@ -23,6 +23,7 @@ export { NewPersonScreen } from '../people/person/new-person-screen';
 export { PersonScreen } from '../people/person/person-screen';
 export { SpoonBell } from '../people/spoons/spoon-bell';
 export { PlanScreen } from '../plan/plan-screen';
+export { PracticeScreen } from '../practice/practice-screen';
 export { LogbookBrewScreen } from '../logbook/brew-screen';
 export { CompareBrewsScreen } from '../logbook/compare/compare-brews-screen';
 export { LogbookScreen } from '../logbook/logbook-screen';

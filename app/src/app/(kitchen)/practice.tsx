@@ -1,0 +1,3 @@
+import { LazyPracticeScreen } from '../../features/shell/screens';
+
+export default LazyPracticeScreen;

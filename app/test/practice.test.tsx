@@ -1,0 +1,133 @@
+import { act, screen, within } from '@testing-library/react';
+import {
+  practiceQuestion,
+  type AmountQuestion,
+  type PracticeAnswer,
+  type SlipQuestion,
+} from '@wellhydra/core/practice';
+import {
+  amountWords,
+  guessWords,
+  practiceView,
+  readGuess,
+  resultView,
+  stepWords,
+} from '../src/features/practice/practice-view';
+import { PracticeScreen } from '../src/features/practice/practice-screen';
+import { guessed } from '../src/domain/practice/practised';
+import { INES, emptyDevice, tabOf, written } from './device';
+import { fakeKitchen, renderScreen } from './fake-kitchen';
+import { mockGo } from './router-mock';
+import { STUMBLES } from './stumbles';
+import { user } from './user';
+
+jest.mock('expo-router', () => jest.requireActual('./router-mock').mockRouter());
+
+const YIELD = practiceQuestion('yield', () => 0.4) as AmountQuestion;
+const SLIP = practiceQuestion('slip', () => 0.1) as SlipQuestion;
+
+test.each([
+  [1, 'Right on.'],
+  [1.04, 'Right on.'],
+  [1.3, '30 % too much.'],
+  [0.5, '50 % too little.'],
+  [2.5, '2.5 times too much.'],
+  [40, '40 times too much.'],
+])('a guess of %d times it: %s', (of, words) => expect(guessWords(of)).toBe(words));
+
+test.each([
+  ['', 'Guess first'],
+  ['lots', 'A number of mL, such as 12'],
+  ['0', 'A number of mL, such as 12'],
+  ['-3', 'A number of mL, such as 12'],
+])('“%s” is no guess', (typed, why) => expect(readGuess(YIELD, typed)).toEqual({ kind: 'none', why }));
+test('a comma is as good as a point', () =>
+  expect(readGuess({ ...YIELD, truth: 2 }, '2,5')).toEqual({ kind: 'answer', of: 1.25 }));
+
+test('three figures are enough of an amount', () =>
+  expect([amountWords({ ...YIELD, truth: 1234.6 }), amountWords({ ...YIELD, truth: 0.3571 })]).toEqual([
+    '1230 mL',
+    '0.357 mL',
+  ]));
+
+test('what is said of all of it can be read', () => {
+  const answers = (['measure', 'reduction', 'yield', 'salt', 'slip'] as const).flatMap((kind) =>
+    Array.from({ length: 26 }, (_any, index): PracticeAnswer => ({
+      kind,
+      of: kind === 'slip' ? index % 2 : 1 + index / 10,
+    })),
+  );
+  const said = [
+    ...practiceView(answers).standings.map(({ says }) => says),
+    ...practiceView([]).standings.map(({ says }) => says),
+    ...Array.from({ length: 40 }, (_any, index) => index / 40).flatMap((random) =>
+      (['measure', 'reduction', 'yield', 'salt', 'slip'] as const).flatMap((kind) => {
+        const question = practiceQuestion(kind, () => random);
+        const { title, lines } = resultView(question, 1.4);
+        return [question.ask, title, ...lines, ...question.steps.map(stepWords)];
+      }),
+    ),
+  ];
+  for (const text of said) {
+    for (const [, stumble] of STUMBLES) expect(text).not.toMatch(stumble);
+    expect(text).not.toMatch(/\b(\w+) \1\b/);
+  }
+  expect(practiceView(answers).standings[2]!.says).toMatch(
+    /^mostly within \d+ %, rather too much, less sure than before$/,
+  );
+});
+
+test('what was wrong is said with how it was meant', () => {
+  const { title, right, lines } = resultView(SLIP, 0);
+  expect([title, right]).toEqual(['It was another one.', false]);
+  expect(lines[0]).toMatch(/^“.+” should have been “.+”\.$/);
+  expect(lines.length).toBeGreaterThan(1);
+});
+
+describe('the screen', () => {
+  beforeEach(() => {
+    jest.spyOn(Math, 'random').mockReturnValue(0.4);
+    fakeKitchen({});
+  });
+  afterEach(() => jest.restoreAllMocks());
+
+  test('an amount is guessed, told, counted and kept on the device', async () => {
+    await emptyDevice();
+    const store = await tabOf(INES);
+    renderScreen(<PracticeScreen />, store);
+    await user.click(screen.getByRole('radio', { name: 'What is left' }));
+    await user.click(screen.getByRole('button', { name: 'That is my guess' }));
+    expect(screen.getByText('Guess first')).toBeTruthy();
+    await user.type(screen.getByLabelText('Your guess, mL'), String(Math.round(YIELD.truth * 3)));
+    await user.click(screen.getByRole('button', { name: 'That is my guess' }));
+    expect(await screen.findByText(/ mL\. 3\.0 times too much\.$/)).toBeTruthy();
+    expect(screen.getByText('1 guessed')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Another one' }));
+    expect((screen.getByLabelText('Your guess, mL') as HTMLInputElement).value).toBe('');
+    await written();
+    expect((await tabOf(INES)).getState().practised.answers).toHaveLength(1);
+  });
+
+  test('a slip is chosen among the steps; what was guessed can be forgotten and is back with one press', async () => {
+    const store = renderScreen(<PracticeScreen />);
+    act(() => void store.dispatch(guessed({ kind: 'salt', of: 2 })));
+    await user.click(screen.getByRole('radio', { name: 'The slip' }));
+    const [first] = within(screen.getByRole('list', { name: 'The recipe' })).getAllByRole('button');
+    await user.click(first!);
+    expect(await screen.findByText(/^(?:Found|It was another one)\.$/)).toBeTruthy();
+    expect(store.getState().practised.answers).toHaveLength(2);
+    await user.click(screen.getByRole('button', { name: 'Forget them' }));
+    expect(store.getState().practised.answers).toEqual([]);
+    await user.click(screen.getByRole('button', { name: 'Undo' }));
+    expect(store.getState().practised.answers).toHaveLength(2);
+  });
+
+  test('from a pinch it is one press to weighing one’s own', async () => {
+    renderScreen(<PracticeScreen />);
+    await user.click(screen.getByRole('radio', { name: 'A pinch' }));
+    await user.type(screen.getByLabelText('Your guess, g'), '1');
+    await user.click(screen.getByRole('button', { name: 'That is my guess' }));
+    await user.click(await screen.findByRole('button', { name: 'Weigh yours' }));
+    expect(mockGo.push).toHaveBeenCalledWith('/stores/measures');
+  });
+});

@@ -1,0 +1,49 @@
+import type { DrinkStep } from '../drink';
+
+/** What is practised. */
+export const PRACTICE_KINDS = ['measure', 'reduction', 'yield', 'salt', 'slip'] as const;
+export type PracticeKind = (typeof PRACTICE_KINDS)[number];
+
+interface Asked {
+  /** "How much is left, mL?" */
+  readonly ask: string;
+  /** What is done, in order. */
+  readonly steps: readonly DrinkStep[];
+  /** What a run of it says, once it is answered; sentences. */
+  readonly because: readonly string[];
+}
+
+/** How much something is: a number is guessed. */
+export interface AmountQuestion extends Asked {
+  readonly kind: Exclude<PracticeKind, 'slip'>;
+  readonly unit: 'g' | 'mL' | 'mg';
+  /** As it came of the run, in that unit; above 0. */
+  readonly truth: number;
+  /** A measure that differs from hand to hand, and how far by the tables: relative standard deviation. */
+  readonly measure: { readonly name: string; readonly of: string; readonly cv: number } | null;
+}
+
+/** What is wrong: a step is chosen. */
+export interface SlipQuestion extends Asked {
+  readonly kind: 'slip';
+  /** Index of the step that is wrong. */
+  readonly truth: number;
+  /** How it was meant. */
+  readonly meant: DrinkStep;
+}
+
+export type PracticeQuestion = AmountQuestion | SlipQuestion;
+
+/** Uniform between 0 and 1; 1 itself never comes. */
+export type Random = () => number;
+
+/** One of some, each as likely as the others. */
+export function oneOf<T>(random: Random, rows: readonly T[]): T {
+  const row = rows[Math.floor(random() * rows.length)];
+  if (row === undefined) throw new RangeError('oneOf: there is nothing to choose from');
+  return row;
+}
+
+/** An amount between two, in steps as a recipe has them. */
+export const between = (random: Random, least: number, most: number, step: number): number =>
+  least + step * Math.floor(random() * (Math.floor((most - least) / step + 1e-9) + 1));
