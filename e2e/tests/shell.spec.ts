@@ -172,13 +172,13 @@ test('night is chosen and stays chosen', async ({ page }) => {
 test('a server that does not answer is told, and asked again', async ({ page }) => {
   await openDemo(page);
   await page.route('**/api/**', (route) => route.abort());
-  await page.goto('/shelf');
-  // Whoever was in here last stays in, and sees what is missing.
-  await expect(page.getByText('The shelf cannot be shown')).toBeVisible();
+  await page.goto('/kitchen');
+  // Whoever was in here last stays in, and sees what was never seen to be missing.
+  await expect(page.getByText('The kitchen cannot be shown')).toBeVisible();
   await page.evaluate(() => localStorage.removeItem('wellhydra.session'));
   await page.reload();
   await expect(page.getByText('The kitchen does not answer')).toBeVisible();
   await page.unroute('**/api/**');
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Members' })).toBeVisible();
 });
