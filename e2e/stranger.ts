@@ -3,7 +3,8 @@ import { expect, type Page } from '@playwright/test';
 import { heading, next, read } from './brewing';
 import { fromMenu, goTo } from './cook';
 
-const RECIPE = `Skerry root bottle
+/** Somebody else's recipe: two things left open, and a slip. */
+export const RECIPE = `Skerry root bottle
 Makes 4 mugs
 1 litre water
 3 tbsp honey

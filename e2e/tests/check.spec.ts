@@ -1,14 +1,5 @@
 import { expect, fromMenu, goTo, openDemo, register, test } from '../cook';
-
-const RECIPE = `Skerry root bottle
-Makes 4 mugs
-1 litre water
-3 tbsp honey
-1 tsp salt
-a splash of cider vinegar
-
-Warm the water with the honey and the salt to 170°C. Stir in the vinegar. Add the sliced ginger.
-Chill to 5 °C.`;
+import { RECIPE } from '../stranger';
 
 test('a recipe is pasted, two questions answered, a slip repaired; it is kept and can be made', async ({ page }) => {
   await register(page, 'Ines');

@@ -1,6 +1,13 @@
 import type { ErrorBody } from '@wellhydra/contract';
 import { OWNER_HEADER } from '@wellhydra/contract/owner-header';
-import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
+import {
+  createApi,
+  fetchBaseQuery,
+  type BaseQueryFn,
+  type FetchArgs,
+  type FetchBaseQueryError,
+  type FetchBaseQueryMeta,
+} from '@reduxjs/toolkit/query/react';
 import { seenOver, seenShown, type OwnerState } from './sync/owner';
 import { keepSeen, seenBefore } from './sync/seen';
 
@@ -16,19 +23,11 @@ const ABOUT_SESSIONS = new Set([
   'resetPassword',
 ]);
 
-/** What is kept in another way, or is nothing to look at later: what devices show, what is waited for. */
-const NOT_SEEN_LATER = new Set([
-  ...ABOUT_SESSIONS,
-  'listSessions',
-  'listRuns',
-  'getRun',
-  'awaitProgress',
-  'listDevices',
-  'getPlan',
-  'getPeople',
-  'getShopping',
-  'getArchiveUndo',
-]);
+/**
+ * Options of a query whose answer is not shown later: it is kept in another way, or is nothing to look at once it is
+ * over, as what devices show.
+ */
+export const NOT_SEEN_LATER = { notSeenLater: true } as const;
 
 const ownerIn = (state: unknown): string | null => (state as { owner?: OwnerState }).owner?.owner ?? null;
 
@@ -46,11 +45,18 @@ const fromServer = fetchBaseQuery({
 const UNANSWERED = new Set<unknown>(['FETCH_ERROR', 'TIMEOUT_ERROR', 502, 503, 504]);
 
 /** Asks the server; where it does not answer, what it last answered to somebody who is in is shown in its place. */
-const fromServerOrSeen: typeof fromServer = async (asked, queryApi, more) => {
+const fromServerOrSeen: BaseQueryFn<
+  string | FetchArgs,
+  unknown,
+  FetchBaseQueryError,
+  Partial<typeof NOT_SEEN_LATER>,
+  FetchBaseQueryMeta
+> = async (asked, queryApi, more) => {
   const { type, endpoint, getState, dispatch, queryCacheKey: query = endpoint } = queryApi;
   const answer = await fromServer(asked, queryApi, more);
   const owner = ownerIn(getState());
-  if (type !== 'query' || owner === null || NOT_SEEN_LATER.has(endpoint)) return answer;
+  const isSeenLater = type === 'query' && !more?.notSeenLater && !ABOUT_SESSIONS.has(endpoint);
+  if (owner === null || !isSeenLater) return answer;
   const key = typeof asked === 'string' ? asked : JSON.stringify(asked);
   if (!answer.error) {
     void keepSeen(owner, key, answer.data);

@@ -22,14 +22,13 @@ export function measureQuestion(random: Random): AmountQuestion {
   const steps = [add(text)];
   const [measure] = vagueMeasures(ownRun('dry-mix', steps));
   if (!measure) throw new RangeError(`measureQuestion: "${text}" is the same in every hand`);
-  const { name, usual_g, cv, ingredient } = measure;
+  const { name, usual_g, cv } = measure;
   return {
     kind: 'measure',
     ask: `How much does one ${name} of it weigh, g?`,
     steps,
     unit: 'g',
     truth: usual_g,
-    measure: { name, of: ingredient.id, cv },
     because: [
       `By the tables it is ${formatMass(usual_g)}, and from hand to hand ${Math.round(100 * cv)} % more or less.`,
       'Yours is your own: weighed three times, it is used in the place of the table’s.',
@@ -55,7 +54,6 @@ export function reductionQuestion(random: Random): AmountQuestion {
     steps,
     unit: 'mL',
     truth,
-    measure: null,
     because: [
       `It begins with ${formatVolume(before)} and ends with ${formatVolume(truth)}, at ${Math.round(ownFigure(run, 'liquid.brix'))} °Brix.`,
       'A syrup looks thinner on the fire than it will be: that is what the cold spoon is for.',
@@ -83,7 +81,6 @@ export function yieldQuestion(random: Random): AmountQuestion {
     steps,
     unit: 'mL',
     truth,
-    measure: null,
     because: [
       `${formatVolume(truth)}: ${formatMass(ownFigure(run, 'losses.steam_g'))} went as steam, ${formatMass(ownFigure(run, 'losses.strained_g'))} stayed in what was strained out.`,
     ],
@@ -108,7 +105,6 @@ export function saltQuestion(random: Random): AmountQuestion {
     steps,
     unit: 'mg',
     truth,
-    measure: null,
     because: [
       `${Math.round(truth)} mg. Two fifths of table salt are sodium: ${salt_g} g of it bring ${Math.round(393.4 * salt_g)} mg to the whole jug.`,
     ],

@@ -19,8 +19,6 @@ export interface AmountQuestion extends Asked {
   readonly unit: 'g' | 'mL' | 'mg';
   /** As it came of the run, in that unit; above 0. */
   readonly truth: number;
-  /** A measure that differs from hand to hand, and how far by the tables: relative standard deviation. */
-  readonly measure: { readonly name: string; readonly of: string; readonly cv: number } | null;
 }
 
 /** What is wrong: a step is chosen. */

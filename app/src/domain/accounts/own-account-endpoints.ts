@@ -1,10 +1,14 @@
 import type { ChangePassword, DeleteAccount, OpenSessions, OwnData } from '@wellhydra/contract';
-import { api } from '../../state/api';
+import { NOT_SEEN_LATER, api } from '../../state/api';
 
 /** What one does with an account of one's own. */
 export const ownAccountApi = api.injectEndpoints({
   endpoints: (build) => ({
-    listSessions: build.query<OpenSessions, void>({ query: () => '/accounts/sessions', providesTags: ['Session'] }),
+    listSessions: build.query<OpenSessions, void>({
+      extraOptions: NOT_SEEN_LATER,
+      query: () => '/accounts/sessions',
+      providesTags: ['Session'],
+    }),
     endSession: build.mutation<void, string>({
       query: (id) => ({ url: `/accounts/sessions/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Session'],

@@ -1,6 +1,6 @@
 import type { BottleChange, BottleRecord, Filling } from '@wellhydra/contract';
 import type { Store } from '../store';
-import { enqueued, entriesTakenBack } from '../../state/sync/queue';
+import { canBeTakenOut, enqueued, entriesTakenBack } from '../../state/sync/queue';
 import type { Draft } from '../drinks/drafts';
 import { weekStart } from '../people/drunk';
 import { peopleApi, type Drunk } from '../people/people-endpoints';
@@ -46,9 +46,8 @@ function takenBack(
   getState: Store['getState'],
   { bottle, id, deed }: { readonly bottle: BottleRecord; readonly id: string; readonly deed: BottleDeed },
 ): void {
-  const { entries, trouble } = getState().queue;
-  // In trouble nothing is on its way: what waits can be taken out. Else both are sent, one after the other.
-  if (!trouble || !entries.some((entry) => entry.id === id)) return done(dispatch, bottle, `${id}:undone`, deed);
+  // Else both are sent, one after the other.
+  if (!canBeTakenOut(getState().queue, id)) return done(dispatch, bottle, `${id}:undone`, deed);
   show(dispatch, bottle, deed);
   dispatch(entriesTakenBack([id]));
 }

@@ -7,7 +7,7 @@ import type {
   ProgressQuery,
   StartBrew,
 } from '@wellhydra/contract';
-import { api } from '../../state/api';
+import { NOT_SEEN_LATER, api } from '../../state/api';
 import { everyPage, type Ask } from '../../state/pages';
 
 /** What is under way. */
@@ -22,11 +22,17 @@ interface OfBrew {
 export const brewsApi = api.injectEndpoints({
   endpoints: (build) => ({
     listRuns: build.query<BrewRuns, void>({
+      extraOptions: NOT_SEEN_LATER,
       queryFn: (_all, _api, _more, ask) => everyPage<'brews', BrewRun>('/brews/under-way', 'brews', ask as Ask),
       providesTags: ['Brew'],
     }),
-    getRun: build.query<BrewRun, string>({ query: (id) => `/brews/${id}/run`, keepUnusedDataFor: 0 }),
+    getRun: build.query<BrewRun, string>({
+      extraOptions: NOT_SEEN_LATER,
+      query: (id) => `/brews/${id}/run`,
+      keepUnusedDataFor: 0,
+    }),
     awaitProgress: build.query<BrewProgress, OfBrew & ProgressQuery>({
+      extraOptions: NOT_SEEN_LATER,
       query: ({ id, after, wait_ms }) => ({ url: `/brews/${id}/events`, params: { after, wait_ms } }),
       keepUnusedDataFor: 0,
     }),

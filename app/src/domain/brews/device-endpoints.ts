@@ -1,9 +1,13 @@
 import type { Device, DeviceList, PrintLabels, PrintedLabels, SensorValue, WeighHand } from '@wellhydra/contract';
-import { api } from '../../state/api';
+import { NOT_SEEN_LATER, api } from '../../state/api';
 
 export const devicesApi = api.injectEndpoints({
   endpoints: (build) => ({
-    listDevices: build.query<DeviceList, void>({ query: () => '/devices', providesTags: ['Devices'] }),
+    listDevices: build.query<DeviceList, void>({
+      extraOptions: NOT_SEEN_LATER,
+      query: () => '/devices',
+      providesTags: ['Devices'],
+    }),
     plugDevice: build.mutation<DeviceList, { readonly device: Device; readonly plugged: boolean }>({
       query: ({ device, plugged }) => ({ url: `/devices/${device}`, method: 'PUT', body: { plugged } }),
       invalidatesTags: ['Devices'],

@@ -1,4 +1,4 @@
-import { enqueued, entriesTakenBack } from '../../state/sync/queue';
+import { canBeTakenOut, enqueued, entriesTakenBack } from '../../state/sync/queue';
 import { api } from '../../state/api';
 import type { Store } from '../store';
 import { drinksApi, type DrinkList, type DrinkVersions } from './drink-endpoints';
@@ -43,8 +43,7 @@ const deletionOf = (id: string): string => `${id}:deleted`;
 export const drinkRestored =
   ({ id, name }: NamedDrink): Thunk =>
   (dispatch, getState) => {
-    const { entries, trouble } = getState().queue;
-    if (!trouble || !entries.some((entry) => entry.id === deletionOf(id)))
+    if (!canBeTakenOut(getState().queue, deletionOf(id)))
       return done(dispatch, name, `${id}:restored`, { kind: 'drink-restored', body: { id } });
     dispatch(entriesTakenBack([deletionOf(id)]));
     dispatch(api.util.invalidateTags(['Drink']));

@@ -1,5 +1,5 @@
 import type { ArchiveMode, ArchiveOutcome, ArchiveUndo } from '@wellhydra/contract';
-import { api } from '../../state/api';
+import { NOT_SEEN_LATER, api } from '../../state/api';
 
 interface Arriving {
   readonly file: Blob;
@@ -19,7 +19,11 @@ export const archiveApi = api.injectEndpoints({
   endpoints: (build) => ({
     tryArchive: build.mutation<ArchiveOutcome, Arriving>({ query: (each) => arriving(each, { try: true }) }),
     takeArchive: build.mutation<ArchiveOutcome, Arriving>({ query: (each) => arriving(each, {}) }),
-    getArchiveUndo: build.query<ArchiveUndo, void>({ query: () => '/kitchen/archive/undo', providesTags: ['Kitchen'] }),
+    getArchiveUndo: build.query<ArchiveUndo, void>({
+      extraOptions: NOT_SEEN_LATER,
+      query: () => '/kitchen/archive/undo',
+      providesTags: ['Kitchen'],
+    }),
     takeBackArchive: build.mutation<ArchiveUndo, void>({
       query: () => ({ url: '/kitchen/archive/undo', method: 'POST' }),
     }),

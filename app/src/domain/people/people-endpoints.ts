@@ -1,5 +1,5 @@
 import type { DrunkBrew, DrunkPage, DrunkRecord, HouseholdRecord, SaveHousehold } from '@wellhydra/contract';
-import { api } from '../../state/api';
+import { NOT_SEEN_LATER, api } from '../../state/api';
 import type { Ask } from '../../state/pages';
 
 /** What people drank since a moment, with the brews it was poured from. */
@@ -30,7 +30,11 @@ async function everyPour(since: string, ask: Ask) {
 
 export const peopleApi = api.injectEndpoints({
   endpoints: (build) => ({
-    getPeople: build.query<HouseholdRecord, void>({ query: () => '/people', providesTags: ['People'] }),
+    getPeople: build.query<HouseholdRecord, void>({
+      extraOptions: NOT_SEEN_LATER,
+      query: () => '/people',
+      providesTags: ['People'],
+    }),
     savePeople: build.mutation<HouseholdRecord, SaveHousehold>({
       query: (body) => ({ url: '/people', method: 'PUT', body }),
     }),

@@ -1,9 +1,13 @@
 import type { PlanRecord, SavePlan } from '@wellhydra/contract';
-import { api } from '../../state/api';
+import { NOT_SEEN_LATER, api } from '../../state/api';
 
 export const plansApi = api.injectEndpoints({
   endpoints: (build) => ({
-    getPlan: build.query<PlanRecord, void>({ query: () => '/kitchen/plan', providesTags: ['Plan'] }),
+    getPlan: build.query<PlanRecord, void>({
+      extraOptions: NOT_SEEN_LATER,
+      query: () => '/kitchen/plan',
+      providesTags: ['Plan'],
+    }),
     savePlan: build.mutation<PlanRecord, SavePlan>({
       query: (body) => ({ url: '/kitchen/plan', method: 'PUT', body }),
     }),

@@ -1,14 +1,14 @@
 import { DEFAULT_SETTINGS, settingsFor } from '@wellhydra/core/kitchen';
 import { useMemo } from 'react';
 import { useGetSessionQuery } from '../accounts/account-endpoints';
-import { useDrinksOnly } from '../accounts/use-drinks-only';
+import { useIsDrinker } from '../accounts/use-is-drinker';
 import { useListDrinksQuery } from '../drinks/drink-endpoints';
 import { useGetHabitsQuery, useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
 import { runContext, type RunContext } from './run-context';
 
 /** What drinks are run with in this kitchen, as it has learned to know itself; the usual one until the server has said. */
 export function useRunContext(): RunContext {
-  const skip = useDrinksOnly();
+  const skip = useIsDrinker();
   const { data: stored } = useGetSettingsQuery(undefined, { skip });
   const { data: learned } = useGetHabitsQuery(undefined, { skip });
   const { data: list } = useListDrinksQuery(undefined, { skip });

@@ -1,5 +1,5 @@
 import type { LotChange, LotRecord, SaveLot } from '@wellhydra/contract';
-import { enqueued, entriesTakenBack } from '../../state/sync/queue';
+import { canBeTakenOut, enqueued, entriesTakenBack } from '../../state/sync/queue';
 import type { Store } from '../store';
 import { lotAfter, lotsAfter, type LotDeed } from './lot-waiting';
 import { storesApi, type LotList } from './store-endpoints';
@@ -39,9 +39,7 @@ export const lotChangeUndone =
   ({ id, name, remaining_g }: LotRecord, changeId: string): Thunk =>
   (dispatch, getState) => {
     const deed: LotDeed = { kind: 'lot-change-undone', body: { id, changeId, was: { remaining_g } } };
-    const { entries, trouble } = getState().queue;
-    if (!trouble || !entries.some((entry) => entry.id === changeId))
-      return done(dispatch, name, `${changeId}:undone`, deed);
+    if (!canBeTakenOut(getState().queue, changeId)) return done(dispatch, name, `${changeId}:undone`, deed);
     show(dispatch, deed);
     dispatch(entriesTakenBack([changeId]));
   };

@@ -10,84 +10,62 @@ export interface UnsentText {
   readonly id: string;
   /** "The plan". */
   readonly name: string;
-  readonly says: string;
+  /** Nothing of it is stored: without what is typed there is none. */
+  readonly isNew: boolean;
   /** Makes it what is stored. Returns what brings back what was typed. */
   readonly revert: (dispatch: Store['dispatch']) => () => void;
 }
+type Dispatched = Parameters<Store['dispatch']>[0];
 
-const CHANGED = 'What you changed of it';
+/** @param reverted makes it what is stored  @param restored brings back what was typed */
+const unsentText = (
+  { id, name, isNew = false }: Pick<UnsentText, 'id' | 'name'> & Partial<Pick<UnsentText, 'isNew'>>,
+  reverted: Dispatched,
+  restored: Dispatched,
+): UnsentText => ({
+  id,
+  name,
+  isNew,
+  revert: (dispatch) => {
+    dispatch(reverted);
+    return () => void dispatch(restored);
+  },
+});
 
-function unsentDrink(draft: Draft): UnsentText {
-  const { id, mine, base, revision } = draft;
-  return {
-    id,
-    name: mine.name || 'A drink without a name',
-    says: revision === 0 ? 'New' : CHANGED,
-    revert: (dispatch) => {
-      if (revision === 0) {
-        dispatch(drinkForgotten(id));
-        return () => void dispatch(drinkStarted({ id, document: mine }));
-      }
-      dispatch(drinkEdited({ id, document: base }));
-      return () => void dispatch(drinkEdited({ id, document: mine }));
-    },
-  };
+function unsentDrink({ id, mine, base, revision }: Draft): UnsentText {
+  const drink = { id, name: mine.name || 'A drink without a name', isNew: revision === 0 };
+  return drink.isNew
+    ? unsentText(drink, drinkForgotten(id), drinkStarted({ id, document: mine }))
+    : unsentText(drink, drinkEdited({ id, document: base }), drinkEdited({ id, document: mine }));
 }
 
 type KitchenState = Pick<RootState, 'drafts' | 'settingsDraft' | 'plans' | 'household' | 'shopping'>;
 
-/** Everything that is typed here and not yet stored: drinks, and what a kitchen has one of. */
-export function unsentTexts({
-  drafts,
-  settingsDraft,
-  plans,
-  household,
-  shopping,
-}: KitchenState): readonly UnsentText[] {
-  const texts = Object.values(drafts)
-    .filter(({ unsent }) => unsent)
-    .map(unsentDrink);
+/** What is typed of what a kitchen has one of. */
+function unsentOfKitchen({ settingsDraft, plans, household, shopping }: KitchenState): readonly UnsentText[] {
+  const texts: UnsentText[] = [];
   if (settingsDraft) {
     const { mine, base, revision } = settingsDraft;
-    texts.push({
-      id: 'settings',
-      name: 'What the kitchen has',
-      says: CHANGED,
-      revert: (dispatch) => {
-        dispatch(settingsReverted());
-        return () => void dispatch(settingsEdited({ by: mine, stored: { revision, settings: base } }));
-      },
-    });
+    const restored = settingsEdited({ by: mine, stored: { revision, settings: base } });
+    texts.push(unsentText({ id: 'settings', name: 'What the kitchen has' }, settingsReverted(), restored));
   }
   if (planUnsent(plans))
-    texts.push({
-      id: 'plan',
-      name: 'The plan',
-      says: CHANGED,
-      revert: (dispatch) => {
-        dispatch(planReverted());
-        return () => void dispatch(planRestored(plans.mine));
-      },
-    });
-  if (householdUnsent(household))
-    texts.push({
-      id: 'people',
-      name: 'The people',
-      says: CHANGED,
-      revert: (dispatch) => {
-        dispatch(householdReverted());
-        return () => void dispatch(householdRestored(household.mine));
-      },
-    });
-  if (shoppingUnsent(shopping))
-    texts.push({
-      id: 'shopping',
-      name: 'What is to be bought',
-      says: CHANGED,
-      revert: (dispatch) => {
-        dispatch(shoppingReverted());
-        return () => void dispatch(shoppingRestored(shopping.mine));
-      },
-    });
+    texts.push(unsentText({ id: 'plan', name: 'The plan' }, planReverted(), planRestored(plans.mine)));
+  if (householdUnsent(household)) {
+    const restored = householdRestored(household.mine);
+    texts.push(unsentText({ id: 'people', name: 'The people' }, householdReverted(), restored));
+  }
+  if (shoppingUnsent(shopping)) {
+    const restored = shoppingRestored(shopping.mine);
+    texts.push(unsentText({ id: 'shopping', name: 'What is to be bought' }, shoppingReverted(), restored));
+  }
   return texts;
 }
+
+/** Everything that is typed here and not yet stored: drinks, and what a kitchen has one of. */
+export const unsentTexts = (state: KitchenState): readonly UnsentText[] => [
+  ...Object.values(state.drafts)
+    .filter(({ unsent }) => unsent)
+    .map(unsentDrink),
+  ...unsentOfKitchen(state),
+];

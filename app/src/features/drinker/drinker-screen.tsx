@@ -11,6 +11,7 @@ import { failureOf } from '../../state/api';
 import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Loading, Message } from '../../ui/page-state';
+import { StatusLines } from '../../ui/status-lines';
 import { Text } from '../../ui/text';
 import { useHasRoomBeside } from '../../ui/use-layout';
 import { useNow } from '../../ui/use-now';
@@ -69,13 +70,7 @@ export function DrinkerScreen({ scanned }: DrinkerScreenProps) {
       {scanned !== null && !found ? (
         <Text role="status">The bottle with that label is empty, or it stands in another kitchen.</Text>
       ) : null}
-      {[kept, failure].map((words) =>
-        words ? (
-          <Text key={words} variant="small" role="status">
-            {words}
-          </Text>
-        ) : null,
-      )}
+      <StatusLines lines={[kept, failure]} />
       <View className={room ? 'flex-row items-start gap-10' : 'gap-4'}>
         <View className={column}>
           {who ? (

@@ -7,6 +7,7 @@ import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { usePeople, useWeekHad } from '../../domain/people/use-people';
 import { useSpoons } from '../../domain/people/use-spoons';
 import { Button } from '../../ui/button';
+import { StatusLines } from '../../ui/status-lines';
 import { Text } from '../../ui/text';
 import { useNow } from '../../ui/use-now';
 import { usePour } from '../bottles/pour/use-pour';
@@ -51,13 +52,10 @@ export function PeopleScreen() {
             <Button label="Give someone a glass" kind="plain" size="large" onPress={() => setPicking(true)} />
           ) : null}
         </View>
-        {[kept, failure && `What was drunk today is not known now. ${failure}`].map((words) =>
-          words ? (
-            <Text key={words} variant="small" role="status" className="px-4 md:px-8">
-              {words}
-            </Text>
-          ) : null,
-        )}
+        <StatusLines
+          className="px-4 md:px-8"
+          lines={[kept, failure && `What was drunk today is not known now. ${failure}`]}
+        />
         {rows.length === 0 ? (
           <View className="items-start gap-3 px-4 md:px-8">
             <Text className="text-mute">

@@ -1,7 +1,7 @@
 import { usePathname } from 'expo-router';
 import { useState } from 'react';
 import { useAppSelector } from '../../domain/store';
-import { useDrinksOnly } from '../../domain/accounts/use-drinks-only';
+import { useIsDrinker } from '../../domain/accounts/use-is-drinker';
 import { lastUnits, rememberUnits, type Units } from '../../state/units-choice';
 import { useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
 
@@ -14,7 +14,7 @@ const CHOSEN_AT = '/kitchen';
  */
 export function useShownUnits(): Units {
   const path = usePathname();
-  const { data } = useGetSettingsQuery(undefined, { skip: useDrinksOnly() });
+  const { data } = useGetSettingsQuery(undefined, { skip: useIsDrinker() });
   const draft = useAppSelector((state) => state.settingsDraft);
   const told = draft?.mine.units ?? (data && (data.settings?.units ?? 'metric'));
   const [shown, setShown] = useState(() => ({ units: lastUnits(), path }));

@@ -49,8 +49,8 @@ export function WaitingSheet({ onClose }: { readonly onClose: () => void }) {
             <Line
               key={text.id}
               title={text.name}
-              says={text.says}
-              action={text.says === 'New' ? 'Delete' : 'Undo'}
+              says={text.isNew ? 'New' : 'What you changed of it'}
+              action={text.isNew ? 'Delete' : 'Undo'}
               hint={`Undo what you typed of ${text.name}`}
               onPress={() => undo(text)}
             />

@@ -35,6 +35,10 @@ export interface Queue {
 const NONE: Queue = { entries: [], aside: [], trouble: null };
 const inOrder = (entries: readonly Entry[]): readonly Entry[] => [...entries].sort((a, b) => a.made - b.made);
 
+/** Whether something can be taken out again before it is sent: in trouble nothing is on its way. */
+export const canBeTakenOut = ({ entries, trouble }: Queue, id: string): boolean =>
+  trouble !== null && entries.some((entry) => entry.id === id);
+
 let lastMade = 0;
 /** A moment that no other entry of this tab has, ms. */
 function nextMade(): number {

@@ -13,6 +13,7 @@ import { Button } from '../../../ui/button';
 import { Page } from '../../../ui/page';
 import { Message } from '../../../ui/page-state';
 import { Sheet } from '../../../ui/sheet';
+import { StatusLines } from '../../../ui/status-lines';
 import { Text } from '../../../ui/text';
 import { useNow } from '../../../ui/use-now';
 import { besideName } from '../../../domain/people/person-words';
@@ -79,13 +80,7 @@ function Somebody({ id, person, kept }: SomebodyProps) {
   return (
     <Page title={person.name || 'Somebody'} aside={besideName(person, now)}>
       {question}
-      {[kept, failure].map((words) =>
-        words ? (
-          <Text key={words} variant="small" role="status">
-            {words}
-          </Text>
-        ) : null,
-      )}
+      <StatusLines lines={[kept, failure]} />
       {bottles.length > 0 ? (
         <Button
           label={`Pour for ${person.name}`}
