@@ -244,6 +244,8 @@ test.each([
   ['soda-dose', 'sport', 'add 2.5 g baking soda', 'add 2.3 g baking soda'],
   ['vitamin-c-dose', 'sport', 'add 4.2 g ascorbic acid', 'add 3.8 g ascorbic acid'],
   ['sodium-blood-pressure', 'sport', 'add 0.27 g table salt', 'add 0.24 g table salt'],
+  // 600 mg of sodium in a serving of half a litre are 3.05 g of salt in a litre.
+  ['sodium-serving', 'sport', 'add 3.1 g table salt', 'add 3 g table salt'],
 ] as const)('%s begins where it is said to', (code, kind, above, below) => {
   expect(codesOf(kind, `${SOLUTION} | ${above}`)).toContain(code);
   expect(codesOf(kind, `${SOLUTION} | ${below}`)).not.toContain(code);

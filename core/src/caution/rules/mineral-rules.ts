@@ -27,6 +27,11 @@ function underLine(context: CautionContext, line_mmol: number): string {
 const sodiumWords = (sodium_mg: number): string =>
   sodium_mg < 10_000 ? `${formatNumber(sodium_mg)} mg` : `${formatNumber(sodium_mg / 1000)} g`;
 
+/** From here on a serving is salty for anybody, mg: more than a quarter of a day. Source: NASEM 2019, 2,300 mg a day. */
+const SODIUM_SERVING_mg = 600;
+const sodiumText = ({ perServing }: CautionContext): string =>
+  `A serving has ${sodiumWords(perServing.sodium_mg)} of sodium. Adults are advised to stay under 2,300 mg a day from everything. Skip it if you were told to limit salt.`;
+
 /** Rules about minerals and vitamins that are put in by the gram: how much of them a serving may have. */
 export const MINERAL_RULES: readonly CautionRule[] = [
   {
@@ -87,9 +92,19 @@ export const MINERAL_RULES: readonly CautionRule[] = [
     title: 'Added salt',
     concerns: 'people told to limit salt',
     fires: (context) =>
-      context.perServing.sodium_mg > 600 || (context.addedPerServing.sodium_mg > 50 && !rehydration(context)),
-    text: (context) =>
-      `A serving has ${sodiumWords(context.perServing.sodium_mg)} of sodium. Adults are advised to stay under 2,300 mg a day from everything. Skip it if you were told to limit salt.`,
+      context.perServing.sodium_mg <= SODIUM_SERVING_mg &&
+      context.addedPerServing.sodium_mg > 50 &&
+      !rehydration(context),
+    text: sodiumText,
+    source: 'NASEM 2019; WHO',
+  },
+  {
+    code: 'sodium-serving',
+    severity: 'warn',
+    title: 'A lot of salt in a serving',
+    concerns: 'anyone, and people told to limit salt above all',
+    fires: (context) => context.perServing.sodium_mg > SODIUM_SERVING_mg,
+    text: sodiumText,
     source: 'NASEM 2019; WHO',
   },
   {

@@ -183,6 +183,7 @@ export const FOR_WHOM: readonly {
       'elder-needs-cooking',
       'rehydration-salt-high',
       'sodium-blood-pressure',
+      'sodium-serving',
       'raw-juice-vulnerable',
       'alcohol-tincture',
       'caffeine',
