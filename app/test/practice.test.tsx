@@ -40,9 +40,15 @@ test.each([
   ['lots', 'A number of mL, such as 12'],
   ['0', 'A number of mL, such as 12'],
   ['-3', 'A number of mL, such as 12'],
+  ['0x10', 'A number of mL, such as 12'],
+  ['1e2', 'A number of mL, such as 12'],
+  ['1,5,5', 'A number of mL, such as 12'],
+  ['٣', 'A number of mL, such as 12'],
 ])('“%s” is no guess', (typed, why) => expect(readGuess(YIELD, typed)).toEqual({ kind: 'none', why }));
 test('a comma is as good as a point', () =>
-  expect(readGuess({ ...YIELD, truth: 2 }, '2,5')).toEqual({ kind: 'answer', of: 1.25 }));
+  expect([' 2,5 ', '2.5', '+2.50'].map((typed) => readGuess({ ...YIELD, truth: 2 }, typed))).toEqual(
+    Array(3).fill({ kind: 'answer', of: 1.25 }),
+  ));
 
 test('three figures are enough of an amount', () =>
   expect([amountWords({ ...YIELD, truth: 1234.6 }), amountWords({ ...YIELD, truth: 0.3571 })]).toEqual([
