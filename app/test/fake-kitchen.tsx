@@ -39,7 +39,7 @@ export function fakeKitchen(answers: Answers): Sent[] {
   globalThis.fetch = (async ({ url, init }: Request_) => {
     const key = `${init.method ?? 'GET'} ${url.replace(/^.*\/api/, '')}`;
     sent.push({ key, body: init.body === undefined ? undefined : JSON.parse(init.body) });
-    const answer = typeof answers[key] === 'function' ? (answers[key] as () => unknown)() : answers[key];
+    const answer = typeof answers[key] === 'function' ? await (answers[key] as () => unknown)() : answers[key];
     if (answer === undefined) throw new TypeError(`no network for ${key}`);
     if (typeof answer === 'number')
       return new Answer(answer, answer >= 400 ? { code: 'unexpected', message: 'It failed' } : undefined);

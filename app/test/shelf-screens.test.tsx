@@ -37,6 +37,7 @@ const BOTTLE = {
   label: null,
   facts: null,
 };
+const NOBODY_NAMED = { 'GET /people': { revision: 0, people: null } };
 /** The shelf in the order of use, where each bottle can be poured from. */
 async function shelfInOrder() {
   const store = renderScreen(<ShelfScreen />);
@@ -46,7 +47,7 @@ async function shelfInOrder() {
 
 describe('the shelf', () => {
   test('pours and takes back', async () => {
-    const answers: Record<string, unknown> = { 'GET /bottles': { bottles: [BOTTLE] } };
+    const answers: Record<string, unknown> = { ...NOBODY_NAMED, 'GET /bottles': { bottles: [BOTTLE] } };
     const sent = fakeKitchen(
       new Proxy(answers, {
         get: (target, key: string) =>
@@ -82,7 +83,7 @@ describe('the shelf', () => {
     await waitFor(() => expect(poured()).toBe(true));
   });
   test('a pour without a network is seen at once and waits; taken back, it never goes out', async () => {
-    const sent = fakeKitchen({ 'GET /bottles': { bottles: [BOTTLE] } });
+    const sent = fakeKitchen({ ...NOBODY_NAMED, 'GET /bottles': { bottles: [BOTTLE] } });
     const store = await shelfInOrder();
     await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
     expect(await screen.findByText('Poured 500 mL of Dawn bottle')).toBeTruthy();
@@ -93,7 +94,7 @@ describe('the shelf', () => {
   });
   test('a pour that is refused is told', async () => {
     const refusal = { status: 409, code: 'bottle-has-less', message: 'There are 100 mL left.' };
-    const answers: Record<string, unknown> = { 'GET /bottles': { bottles: [BOTTLE] } };
+    const answers: Record<string, unknown> = { ...NOBODY_NAMED, 'GET /bottles': { bottles: [BOTTLE] } };
     fakeKitchen(
       new Proxy(answers, {
         get: (target, key: string) => target[key] ?? (key.includes('/pours/') ? refusal : undefined),
@@ -102,6 +103,41 @@ describe('the shelf', () => {
     await shelfInOrder();
     await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
     expect(await screen.findByText('Dawn bottle: There are 100 mL left.')).toBeTruthy();
+  });
+  test('a touch before it is known who there is waits for it, and is a glass for somebody where there is somebody', async () => {
+    const tam = { name: 'Tam', note: '', born: null, group: 'adult', weight_kg: 70, facts: {}, lines: {} };
+    let answer: (people: unknown) => void = () => undefined;
+    const sent = fakeKitchen({
+      'GET /bottles': { bottles: [BOTTLE] },
+      'GET /people': () => new Promise((resolve) => (answer = resolve)),
+    });
+    await shelfInOrder();
+    await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
+    expect(await screen.findByText('Who drinks here is being looked up.')).toBeTruthy();
+    answer({ revision: 1, people: { people: { tam }, spoonPlans: {}, sweatTests: {}, sheets: {} } });
+    expect(await screen.findByRole('button', { name: /^Pour for Tam/ })).toBeTruthy();
+    expect(sent.some(({ key }) => key.includes('/pours/'))).toBe(false);
+  });
+  test('a touch before it is known that nobody is named pours once that is known', async () => {
+    let answer: (people: unknown) => void = () => undefined;
+    fakeKitchen({
+      'GET /bottles': { bottles: [BOTTLE] },
+      'GET /people': () => new Promise((resolve) => (answer = resolve)),
+    });
+    const store = await shelfInOrder();
+    await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
+    expect(await screen.findByText('Who drinks here is being looked up.')).toBeTruthy();
+    answer(NOBODY_NAMED['GET /people']);
+    expect(await screen.findByText('Poured 500 mL of Dawn bottle')).toBeTruthy();
+    expect(store.getState().queue.entries).toHaveLength(1);
+  });
+  test('where who there is cannot be known now, it is said, and a glass is still to be had', async () => {
+    const sent = fakeKitchen({ 'GET /bottles': { bottles: [BOTTLE] } });
+    await shelfInOrder();
+    await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
+    expect(await screen.findByText(/^Who drinks here cannot be looked up now/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Pour it all the same' }));
+    await waitFor(() => expect(sent.some(({ key }) => key.includes('/pours/'))).toBe(true));
   });
   test('empty: where bottles come from', async () => {
     fakeKitchen({ 'GET /bottles': { bottles: [] } });

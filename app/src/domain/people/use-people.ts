@@ -8,7 +8,9 @@ import { useGetPeopleQuery, useListDrunkQuery } from './people-endpoints';
 
 /** How often other phones are listened to, ms. */
 const POLL_ms = 15_000;
-const nothing = () => ({});
+
+/** Whether it is known who there is: by what was answered or kept, not yet, or not at all for now. */
+export type PeopleKnown = 'known' | 'not yet' | 'not now';
 
 export interface PersonRow {
   readonly id: string;
@@ -25,15 +27,18 @@ export const peopleOf = (rows: readonly PersonRow[]): readonly Person[] => rows.
 
 /** The people of the kitchen as they are edited here, and whether that is kept. */
 export function usePeople() {
-  useGetPeopleQuery(undefined, {
+  const { answered } = useGetPeopleQuery(undefined, {
     pollingInterval: POLL_ms,
     refetchOnMountOrArgChange: true,
-    selectFromResult: nothing,
+    selectFromResult: ({ data, error }): { answered: PeopleKnown } => ({
+      answered: data ? 'known' : error ? 'not now' : 'not yet',
+    }),
   });
   const draft = useAppSelector((state) => state.household);
   const household = draft.mine;
   const rows = useMemo(() => peopleRows(household), [household]);
-  return { household, rows, kept: documentState(draft) };
+  const known: PeopleKnown = rows.length > 0 || draft.revision > 0 ? 'known' : answered;
+  return { household, rows, known, kept: documentState(draft) };
 }
 
 export interface WeekHad {

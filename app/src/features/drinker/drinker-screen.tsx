@@ -45,11 +45,12 @@ export function DrinkerScreen({ scanned }: DrinkerScreenProps) {
   const gone = useLeaving();
   const room = useHasRoomBeside();
   const column = room ? 'min-w-0 flex-1' : '';
-  const who = rows.find(({ id }) => id === session?.kitchen.personId) ?? null;
+  const personId = session?.kitchen.personId;
+  const who = rows.find(({ id }) => id === personId) ?? null;
   const bottles = data?.bottles ?? NO_BOTTLES;
   const found = scanned === null ? undefined : bottles.find(({ id }) => id === scanned);
   const foundId = found?.id;
-  const pourForMe = (bottle: BottleRecord) => pour(bottle, who ? { personId: who.id } : {});
+  const pourForMe = (bottle: BottleRecord) => pour(bottle, personId ? { personId } : {});
   useEffect(() => {
     // Once, when it is found: whoever closes the question is not asked again.
     if (found) pourForMe(found);

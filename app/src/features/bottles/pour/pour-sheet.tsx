@@ -36,7 +36,7 @@ export function PourSheet({ bottle, onPour, onClose, forPerson, amount }: PourSh
   const { rows } = usePeople();
   // As it was when the sheet was opened: what is asked does not change under a finger.
   const [now] = useState(() => new Date());
-  const { had, failure } = useWeekHad(now);
+  const { had } = useWeekHad(now);
   const { options } = useRunContext();
   const usual = measure(bottle, nextPour_mL(bottle));
   const [form, setForm] = useState<PourForm>({ amount: amount ?? usual, additions: '', at: null });
@@ -80,7 +80,7 @@ export function PourSheet({ bottle, onPour, onClose, forPerson, amount }: PourSh
   return (
     <Sheet title={bottle.drinkName} open onClose={onClose}>
       <Text className="text-mute">{`${each} each, ${measure(bottle, bottle.remaining_mL)} left. Who drinks it?`}</Text>
-      {failure ? (
+      {had === null ? (
         <Text variant="small" role="status">
           What was drunk today is not known now, so no line can be looked at.
         </Text>

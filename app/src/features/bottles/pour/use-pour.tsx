@@ -1,14 +1,12 @@
 import type { BottleRecord } from '@wellhydra/contract';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { pourTakenBack, pouredFrom, type Glass } from '../../../domain/bottles/bottle-deeds';
 import { usePeople } from '../../../domain/people/use-people';
 import { useAppDispatch } from '../../../domain/store';
 import { noticeRaised } from '../../../state/notices';
 import { keepAction } from '../../../state/undo-actions';
-import { Button } from '../../../ui/button';
-import { Sheet } from '../../../ui/sheet';
-import { StopNote } from '../../../ui/stop-note';
 import { measure, nextPour_mL } from '../bottles-view';
+import { NobodySheet } from './nobody-sheet';
 import { PourSheet, type PouredGlass } from './pour-sheet';
 import { bottleAsks } from './pour-view';
 
@@ -19,7 +17,10 @@ interface Wanted {
 }
 
 interface Pouring {
-  /** Asks who drinks it, and pours; where the kitchen has named nobody, a serving at once unless the bottle carries a stop. */
+  /**
+   * Asks who drinks it, and pours; where it is known that the kitchen has named nobody, a serving at once unless the
+   * bottle carries a stop.
+   */
   readonly pour: (bottle: BottleRecord, wanted?: Wanted) => void;
   /** What is asked, to be drawn on the page; null while nothing is. */
   readonly question: ReactNode;
@@ -28,7 +29,7 @@ interface Pouring {
 /** Pours from a bottle, with or without a network, and offers to take it back. */
 export function usePour(): Pouring {
   const dispatch = useAppDispatch();
-  const { rows } = usePeople();
+  const { rows, known } = usePeople();
   const [asked, setAsked] = useState<{ readonly bottle: BottleRecord; readonly wanted: Wanted } | null>(null);
   const names = new Map(rows.map(({ id, person }) => [id, person.name]));
 
@@ -54,11 +55,16 @@ export function usePour(): Pouring {
     close();
     take(bottle, glasses);
   };
+  // It is never taken that there is nobody only because nothing has been answered yet.
+  const atOnce = (bottle: BottleRecord) =>
+    known === 'known' && rows.length === 0 && bottleAsks(bottle, new Date()).length === 0;
+  useEffect(() => {
+    // It was asked for before it was known that nobody is named here, and there is nothing else to ask.
+    if (asked && atOnce(asked.bottle)) done(asked.bottle, serving(asked.bottle));
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [known]);
   return {
-    pour: (bottle, wanted = {}) =>
-      rows.length > 0 || bottleAsks(bottle, new Date()).length > 0
-        ? setAsked({ bottle, wanted })
-        : take(bottle, serving(bottle)),
+    pour: (bottle, wanted = {}) => (atOnce(bottle) ? take(bottle, serving(bottle)) : setAsked({ bottle, wanted })),
     question: !asked ? null : rows.length > 0 ? (
       <PourSheet
         bottle={asked.bottle}
@@ -68,18 +74,12 @@ export function usePour(): Pouring {
         onPour={(glasses) => done(asked.bottle, glasses)}
       />
     ) : (
-      <Sheet title={`Pour ${asked.bottle.drinkName}?`} open onClose={close}>
-        {bottleAsks(asked.bottle, new Date()).map(({ title, text }) => (
-          <StopNote key={title} title={title} text={text} />
-        ))}
-        <Button label="Leave it" size="large" onPress={close} />
-        <Button
-          label="Pour it all the same"
-          kind="plain"
-          size="large"
-          onPress={() => done(asked.bottle, serving(asked.bottle))}
-        />
-      </Sheet>
+      <NobodySheet
+        bottle={asked.bottle}
+        known={known}
+        onClose={close}
+        onPour={() => done(asked.bottle, serving(asked.bottle))}
+      />
     ),
   };
 }
