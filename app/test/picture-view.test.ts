@@ -1,7 +1,7 @@
 import { analyseDrink } from '@wellhydra/core/analyse';
 import { documentDrink, type DrinkDocument } from '@wellhydra/core/drink';
 import { pictureView, wrapped } from '../src/features/drink/picture/picture-view';
-import { fileName } from '../src/features/drink/picture/save-picture';
+import { fileName } from '../src/state/save-file';
 import { SACHET, drink, steps } from './trial-drinks';
 
 const viewOf = (document: DrinkDocument) => pictureView(document, analyseDrink(documentDrink(document)));

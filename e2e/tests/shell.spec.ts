@@ -112,6 +112,7 @@ for (const [theme, rules] of THEMES)
         'Versions',
         'Compare',
         'The pot, step by step',
+        'On paper',
       ]) {
         await fromMenu(page, item);
         await expect(page.getByRole('heading', { name: item }).last()).toBeVisible();

@@ -10,3 +10,15 @@ export function saveFile(file: Blob, name: string): void {
   link.click();
   setTimeout(() => URL.revokeObjectURL(url), KEPT_ms);
 }
+
+/** A file name out of what somebody has named something. */
+export const fileName = (name: string, ending: 'svg' | 'png' | 'html'): string =>
+  `${
+    name
+      .normalize('NFKD')
+      .replace(/\p{M}/gu, '')
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 60) || 'drink'
+  }.${ending}`;

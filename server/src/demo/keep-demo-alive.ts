@@ -156,16 +156,21 @@ async function createRuns(context: BrewContext, members: readonly SignedIn[], no
 /** Steps after which the demo cooks look into the jug. */
 const READ_AFTER = new Set(['simmer', 'strain', 'reduce']);
 
-/** What this kitchen would have read on a day, by its own habits and not by the tables. */
-function readingsOf(document: DrinkDocument, day: number) {
+/** What a step takes besides its own time: to weigh, to look, to write it down; min. */
+const BY_HAND_min = 2;
+
+/** What each step would have taken on a day, and what would have been read: by the kitchen's habits, not the tables. */
+function stepsMade(document: DrinkDocument, day: number) {
   const wobble = 1 + 0.015 * (day - 2);
   const habits = Object.fromEntries(
     Object.entries(DEMO_HABITS).map(([key, factor]) => [key, { factor: factor * wobble, cv: 0 }]),
   );
   const { steps, analysis } = runBrew({ document, options: { kitchen: { habits } } }, brewState([]));
-  return analysis.trace.entries
-    .filter(({ verb, volume_mL }) => READ_AFTER.has(verb) && volume_mL !== null)
-    .map(({ step, volume_mL }) => ({ step: steps[step]!.of, value: 5 * Math.round(volume_mL! / 5) }));
+  return analysis.trace.entries.map(({ step, verb, volume_mL, minutes }) => ({
+    step: steps[step]!.of,
+    minutes: minutes + BY_HAND_min,
+    volume_mL: READ_AFTER.has(verb) && volume_mL !== null ? 5 * Math.round(volume_mL / 5) : null,
+  }));
 }
 
 /** Who tasted the brews of the demo, what they gave them, and what they said: one after the other, over and over. */
@@ -208,20 +213,18 @@ async function createMade(context: BrewContext, members: readonly SignedIn[], no
       cook: who.accountName,
       startedAt: startedAt.toISOString(),
     });
-    const readings = readingsOf(recipe.document, day);
-    const events = recipe.document.steps
-      .filter(({ atServing }) => !atServing)
-      .flatMap((step, place): BrewEvent[] => {
-        const at = minutesAfter(startedAt, 12 * (place + 1));
-        const read = readings.find((each) => each.step === step.id);
-        const done: BrewEvent = { kind: 'step-done', id: demoId(`made-${index}-${place}`), at, step: step.id };
-        if (!read) return [done];
-        const reading = { kind: 'reading', quantity: 'volume_mL', ...read } as const;
-        return [{ ...reading, id: demoId(`made-${index}-${place}-read`), at }, done];
-      });
+    let minutes = 0;
+    const events = stepsMade(recipe.document, day).flatMap(({ step, minutes: took, volume_mL }, place): BrewEvent[] => {
+      minutes += took;
+      const at = minutesAfter(startedAt, minutes);
+      const done: BrewEvent = { kind: 'step-done', id: demoId(`made-${index}-${place}`), at, step };
+      if (volume_mL === null) return [done];
+      const reading = { kind: 'reading', quantity: 'volume_mL', step, value: volume_mL } as const;
+      return [{ ...reading, id: demoId(`made-${index}-${place}-read`), at }, done];
+    });
     await postRunEvents(context, who, id, events);
     const bottle = { id: demoId(`made-bottle-${index}`), volume_mL: 250, place: 'fridge' as const };
-    const madeAt = minutesAfter(startedAt, 12 * (recipe.document.steps.length + 1));
+    const madeAt = minutesAfter(startedAt, minutes + BY_HAND_min);
     await finishRun(context, who, id, { eventId: demoId(`made-${index}-end`), madeAt, bottles: [bottle] });
     await taste(context, who, id, { index, madeAt });
     // It was emptied and washed long ago.

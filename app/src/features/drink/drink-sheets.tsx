@@ -17,6 +17,7 @@ import { CostSheet } from './cost/cost-sheet';
 import { SizeAndKind } from './header/drink-header';
 import { DrinkMenu, type MenuKey } from './header/drink-menu';
 import { MadeForSheet } from './people/made-for-sheet';
+import { PaperSheet } from './paper/paper-sheet';
 import { PictureSheet } from './picture/picture-sheet';
 import { ResizeSheet } from './resize/resize-sheet';
 import { SourceSheet } from './header/source-sheet';
@@ -29,7 +30,13 @@ import { VersionsSheet } from './versions/versions-sheet';
 export type OpenSheet = MenuKey | 'menu' | null;
 
 /** Those that lie over the page also where there is room beside it: they lead away from it, or need all of it. */
-export const OVER_THE_PAGE: ReadonlySet<OpenSheet> = new Set<OpenSheet>(['menu', 'made', 'compare', 'picture']);
+export const OVER_THE_PAGE: ReadonlySet<OpenSheet> = new Set<OpenSheet>([
+  'menu',
+  'made',
+  'compare',
+  'picture',
+  'paper',
+]);
 
 interface DrinkSheetsProps {
   readonly open: OpenSheet;
@@ -176,6 +183,8 @@ export function DrinkSheets({ open, draft, analysis, context, handle, onOpen, on
       return <MomentsSheet analysis={analysis} onClose={close} />;
     case 'picture':
       return <PictureSheet document={document} analysis={analysis} onClose={close} />;
+    case 'paper':
+      return <PaperSheet document={document} analysis={analysis} onClose={close} />;
     case 'made':
       return <MadeItSheet draft={draft} analysis={analysis} context={context} onClose={close} />;
     default:

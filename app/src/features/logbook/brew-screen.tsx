@@ -19,6 +19,7 @@ import { Text } from '../../ui/text';
 import { BrewLotsList } from '../bottles/brew-lots';
 import { HowItWent } from '../bottles/how-it-went';
 import { TakeBack } from '../bottles/take-back';
+import { CardSheet } from './card/card-sheet';
 import { rowView } from './logbook-view';
 import { Photos } from './photos/photos';
 import { Tastings } from './tastings';
@@ -33,6 +34,7 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
     refetchOnMountOrArgChange: true,
   });
   const { settings } = useRunContext();
+  const [card, setCard] = useState(false);
   if (!brew && error) {
     const { code, message } = failureOf(error);
     return (
@@ -85,12 +87,15 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
         </Link>
       </View>
       <HowItWent brewId={brew.id} />
-      <Button
-        label="Beside another brew"
-        kind="plain"
-        className="self-start"
-        onPress={() => router.push(`/logbook/compare?brew=${brew.id}`)}
-      />
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label="Beside another brew"
+          kind="plain"
+          onPress={() => router.push(`/logbook/compare?brew=${brew.id}`)}
+        />
+        <Button label="On a card" hint="On a card, to be printed" kind="plain" onPress={() => setCard(true)} />
+      </View>
+      {card ? <CardSheet brew={brew} onClose={() => setCard(false)} /> : null}
       <TakeBack brewId={brew.id} batch={brew.batch} />
     </Page>
   );

@@ -17,11 +17,14 @@ export const MENU = [
   { key: 'versions', label: 'Versions', about: 'What it was before, and going back' },
   { key: 'compare', label: 'Compare', about: 'With another drink, or one you paste' },
   { key: 'moments', label: 'The pot, step by step', about: 'The stream as a table' },
-  { key: 'picture', label: 'A picture of it', about: 'The stream with its steps, to share or print' },
+  { key: 'picture', label: 'A picture of it', about: 'The stream with its steps, to share' },
+  { key: 'paper', label: 'On paper', about: 'Its steps to tick off, to print and hang up' },
   { key: 'source', label: 'As it was written', about: 'The recipe that it was read from' },
   { key: 'fork', label: 'Copy it', about: 'A drink of its own that begins like this one' },
 ] as const;
 export type MenuKey = (typeof MENU)[number]['key'];
+/** What there is only of something that can be made. */
+const NEED_A_POT: ReadonlySet<MenuKey> = new Set<MenuKey>(['made', 'picture', 'paper']);
 
 interface DrinkMenuProps {
   /** Whether there is anything that can be made. */
@@ -33,9 +36,7 @@ interface DrinkMenuProps {
 }
 
 export function DrinkMenu({ ready, hasSource, onPick, onClose }: DrinkMenuProps) {
-  const shown = MENU.filter(
-    ({ key }) => (ready || (key !== 'made' && key !== 'picture')) && (hasSource || key !== 'source'),
-  );
+  const shown = MENU.filter(({ key }) => (ready || !NEED_A_POT.has(key)) && (hasSource || key !== 'source'));
   return (
     <Sheet title="More" open onClose={onClose}>
       <View role="menu" {...ARROW_KEYS}>

@@ -1,30 +1,5 @@
-import { saveFile } from '../../../state/save-file';
-
-/** Letters as they are on the page; a picture that is opened elsewhere brings them along. */
-const FONTS = [
-  ['Bricolage Grotesque', 700, '/fonts/bricolage-grotesque-700.woff2'],
-  ['Atkinson Hyperlegible Next', 400, '/fonts/atkinson-hyperlegible-next-400.woff2'],
-] as const;
-
-async function dataAddress(blob: Blob): Promise<string> {
-  return new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
-    reader.onerror = () => reject(reader.error ?? new Error('The file cannot be read.'));
-    reader.readAsDataURL(blob);
-  });
-}
-
-/** The faces as rules; without a network and a stored copy the picture has the letters of whoever opens it. */
-async function fontRules(): Promise<string> {
-  const rules = FONTS.map(async ([family, weight, address]) => {
-    const answer = await fetch(address).catch(() => null);
-    if (!answer?.ok) return '';
-    const source = await dataAddress(await answer.blob());
-    return `@font-face{font-family:'${family}';font-weight:${weight};src:url(${source}) format('woff2')}`;
-  });
-  return (await Promise.all(rules)).join('');
-}
+import { fileName, saveFile } from '../../../state/save-file';
+import { fontRules } from '../../../ui/paper/own-letters';
 
 /** The picture on the page as a file of its own, with its letters in it. */
 async function svgText(svg: SVGSVGElement, width: number, height: number): Promise<string> {
@@ -38,18 +13,6 @@ async function svgText(svg: SVGSVGElement, width: number, height: number): Promi
   copy.prepend(style);
   return new XMLSerializer().serializeToString(copy);
 }
-
-/** A file name out of the name of a drink. */
-export const fileName = (name: string, ending: 'svg' | 'png'): string =>
-  `${
-    name
-      .normalize('NFKD')
-      .replace(/\p{M}/gu, '')
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '')
-      .slice(0, 60) || 'drink'
-  }.${ending}`;
 
 /** Dots of a saved picture for each px, so that it is sharp on paper. */
 const SHARPNESS = 2;
