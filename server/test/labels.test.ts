@@ -140,9 +140,13 @@ describe('of real bottles', () => {
   test('a label that is stuck on is known, and what has changed since shows', async () => {
     const { ids } = await bottledDrink(cook);
     const order = { bottles: [ids.bottle], sheet: 'a4-21', start: 5 };
+    const run = jest.spyOn(app.context.runner, 'run');
     const pdf = await send(app, 'POST', '/api/documents/labels.pdf', order, { cookie: cook.cookie });
     expect([pdf.status, pdf.answer.rawPayload.subarray(0, 5).toString()]).toEqual([200, '%PDF-']);
     const looked = await cook.send('POST', '/api/documents/labels', order);
+    // Whatever runs drinks draws them: a worker, where there is one.
+    expect(run.mock.calls.map(([job]) => job)).toEqual(['labelsPdf', 'labels']);
+    run.mockRestore();
     expect(looked.json.pages[0].cells).toHaveLength(1);
     const label = async () => (await cook.send('GET', `/api/bottles/${ids.bottle}`)).json.label;
     expect(await label()).toBeNull();

@@ -1,5 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { randomUUID } from 'node:crypto';
 import type { BrewRecipeRecord } from '@wellhydra/contract';
@@ -16,7 +15,9 @@ let folder: string;
 /** The worker as it is shipped: a bundle of its own. */
 let bundle: string;
 beforeAll(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'wellhydra-runs-'));
+  // Beside the server's packages, which it is run with.
+  mkdirSync(join(ROOT, 'server/.build'), { recursive: true });
+  folder = mkdtempSync(join(ROOT, 'server/.build/runs-'));
   bundle = join(folder, 'run-worker.mjs');
   await build({
     entryPoints: [join(ROOT, 'server/src/runs/run-worker.ts')],
@@ -24,6 +25,7 @@ beforeAll(async () => {
     bundle: true,
     platform: 'node',
     format: 'esm',
+    packages: 'external',
     alias: { '@wellhydra/core': join(ROOT, 'core/src'), '@wellhydra/contract': join(ROOT, 'contract/src') },
     logLevel: 'error',
   });
@@ -63,6 +65,31 @@ describe('a worker', () => {
       expect(await runner.run('brew', asked)).toEqual(await inPlaceRunner.run('brew', asked));
     const learned = { brews: [{ name: 'T-01', recipe: SALTED, events }] };
     expect(await runner.run('learn', learned)).toEqual(await inPlaceRunner.run('learn', learned));
+  });
+  test('lays out and draws labels, so that nobody waits for a sheet of them', async () => {
+    runner = workerRunner(bundle);
+    const words = {
+      name: 'Gull glass',
+      batch: 'GG-01',
+      due: 'Use by 3 Jan',
+      keep: 'Fridge',
+      stops: ['Not for babies'],
+    };
+    const labels = Array.from({ length: 100 }, (_label, index) => ({
+      words: {
+        ...words,
+        warns: 'Added salt',
+        contains: 'Contains water, salt',
+        perServing: 'In 250 mL: sodium 900 mg',
+      },
+      address: `https://galley.example/bottles/${index}`,
+    }));
+    const order = { labels, sheet: 'a4-21', start: 1 } as const;
+    const pages = await runner.run('labels', order);
+    expect(pages).toEqual(await inPlaceRunner.run('labels', order));
+    expect(pages.pages).toHaveLength(Math.ceil(100 / 21));
+    const pdf = Buffer.from(await runner.run('labelsPdf', { ...order, title: 'Trial' })).toString('latin1');
+    expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(Math.ceil(100 / 21));
   });
   test('is ended when it takes too long, and the next run has a new one', async () => {
     runner = workerRunner(bundle, SHORT_ms);

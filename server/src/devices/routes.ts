@@ -17,8 +17,7 @@ import {
   type WeighHand,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync } from 'fastify';
-import { labelsPdf } from '../documents/labels/label-pdf';
-import { labelsFor, stickLabels } from '../documents/labels/label-service';
+import { drawnLabels, stickLabels } from '../documents/labels/label-service';
 import { findSession } from '../accounts/session-store';
 import { sessionToken } from '../plugins/session';
 import { Problem } from '../problem';
@@ -136,11 +135,10 @@ export const deviceRoutes: FastifyPluginAsync<{ spoolFolder: string }> = async (
         throw new Problem('device-unplugged');
       const { bottles, brews = [] } = request.body;
       const order = { bottles, brews, sheet: 'roll-89' as const, start: 1 };
-      const { pages, batches } = await labelsFor(context, who, order, `${request.protocol}://${request.host}`);
+      const { pdf, title } = await drawnLabels(context, who, order, `${request.protocol}://${request.host}`);
       // One strip of the roll, however many labels there are.
       const [first] = [...bottles, ...brews] as [string];
-      const name = batches.length === 1 ? batches[0]! : `${batches[0]} and ${batches.length - 1} more`;
-      const files = [await printer.print(`${name} ${first.slice(0, 8)}`, await labelsPdf(pages, name))];
+      const files = [await printer.print(`${title} ${first.slice(0, 8)}`, pdf)];
       if (bottles.length > 0) await stickLabels(context, who, bottles);
       return { files, printedAt: new Date().toISOString() };
     },

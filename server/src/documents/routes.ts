@@ -10,8 +10,7 @@ import {
   type PlanCalendar,
 } from '@wellhydra/contract';
 import type { FastifyPluginAsync, FastifyRequest } from 'fastify';
-import { labelsPdf } from './labels/label-pdf';
-import { labelsFor, stickLabels } from './labels/label-service';
+import { drawnLabels, laidLabels, stickLabels } from './labels/label-service';
 import { planCalendarFile } from './plan-calendar';
 
 const baseOf = ({ protocol, host }: FastifyRequest): string => `${protocol}://${host}`;
@@ -24,11 +23,11 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
     async (request, reply) => {
       const who = request.signedIn();
       const order = { bottles: [request.params.id], sheet: 'roll-89' as const, start: 1 };
-      const { pages, batches } = await labelsFor(app.context, who, order, baseOf(request));
+      const { pdf, title } = await drawnLabels(app.context, who, order, baseOf(request));
       return reply
         .type('application/pdf')
-        .header('content-disposition', `inline; filename="label-${batches[0]}.pdf"`)
-        .send(await labelsPdf(pages, `Label ${batches[0]}`));
+        .header('content-disposition', `inline; filename="label-${title}.pdf"`)
+        .send(pdf);
     },
   );
 
@@ -36,11 +35,11 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
     '/labels.pdf',
     { schema: { tags: ['documents'], summary: 'Labels on a sheet, to print', body: labelOrder } },
     async (request, reply) => {
-      const { pages } = await labelsFor(app.context, request.signedIn(), request.body, baseOf(request));
+      const { pdf } = await drawnLabels(app.context, request.signedIn(), request.body, baseOf(request));
       return reply
         .type('application/pdf')
         .header('content-disposition', 'attachment; filename="wellhydra-labels.pdf"')
-        .send(await labelsPdf(pages, 'Labels'));
+        .send(pdf);
     },
   );
 
@@ -54,7 +53,7 @@ export const documentRoutes: FastifyPluginAsync = async (app) => {
         response: { 200: labelPages },
       },
     },
-    async (request) => (await labelsFor(app.context, request.signedIn(), request.body, baseOf(request))).pages,
+    (request) => laidLabels(app.context, request.signedIn(), request.body, baseOf(request)),
   );
 
   app.post<{ Body: LabelsStuck }>(

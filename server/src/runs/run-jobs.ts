@@ -1,4 +1,4 @@
-import type { BrewRecipeRecord, HabitCurve, ServingFigures } from '@wellhydra/contract';
+import type { BrewRecipeRecord, HabitCurve, LabelOrder, ServingFigures } from '@wellhydra/contract';
 import { SERVING_FIGURES } from '@wellhydra/contract/serving-figures';
 import type { Analysis } from '@wellhydra/core/analyse';
 import {
@@ -19,6 +19,8 @@ import { drinkFactsOf, glassAdditions, intakeOf, type Intake } from '@wellhydra/
 import type { Habits } from '@wellhydra/core/process';
 import { kitchenOptions } from '@wellhydra/core/simulate';
 import { preparedOf, usedOf } from '@wellhydra/core/stores';
+import { labelPagesOf, sheetOf, type LabelToPrint } from '../documents/labels/label-pages';
+import { labelsPdf } from '../documents/labels/label-pdf';
 import { worktop } from '../devices/simulated/simulated-worktop';
 
 /** A brew as it is stored: what it is made of and in, and what has happened. */
@@ -97,9 +99,18 @@ function glass(lines: readonly string[], settings: KitchenSettings): GlassRead {
   return read.kind === 'facts' ? { kind: 'intake', intake: intakeOf(read.facts, 1) } : read;
 }
 
+/** Labels, and the sheet that they go onto. */
+interface LabelsToLay {
+  readonly labels: readonly LabelToPrint[];
+  readonly sheet: LabelOrder['sheet'];
+  readonly start: number;
+}
+
+const laid = ({ labels, sheet, start }: LabelsToLay) => labelPagesOf(labels, sheetOf(sheet), start);
+
 /**
- * Everything the server runs a drink for: plain data in, plain data out, so that it can be asked of a worker. What people
- * write decides how long it takes.
+ * Everything the server runs a drink for, and lays out and draws: plain data in, plain data out, so that it can be asked
+ * of a worker. What people write decides how long it takes.
  */
 export const RUN_JOBS = {
   /** A brew with what was read and added. */
@@ -133,6 +144,9 @@ export const RUN_JOBS = {
   },
   glass: ({ lines, settings }: { readonly lines: readonly string[]; readonly settings: KitchenSettings }) =>
     glass(lines, settings),
+  labels: (of: LabelsToLay) => laid(of),
+  labelsPdf: ({ title, ...of }: LabelsToLay & { readonly title: string }): Promise<Uint8Array> =>
+    labelsPdf(laid(of), title),
   learn: ({ brews }: { readonly brews: readonly (StoredBrew & { readonly name: string })[] }) => learn(brews),
 } as const;
 

@@ -1,4 +1,4 @@
-import type { BottleRecord, LabelOrder, LabelPages } from '@wellhydra/contract';
+import type { BottleRecord, LabelOrder } from '@wellhydra/contract';
 import type { Person } from '@wellhydra/core/household';
 import { labelSummary } from '@wellhydra/core/people';
 import type { SignedIn } from '../../accounts/session-store';
@@ -8,7 +8,7 @@ import type { BrewContext } from '../../brews/brew-context';
 import { findEvents, findRun } from '../../brews/brew-run-store';
 import { readPeople } from '../../kitchen/kitchen-documents-store';
 import { Problem } from '../../problem';
-import { labelPagesOf, sheetOf } from './label-pages';
+import type { LabelToPrint } from './label-pages';
 import { jarWords, labelWords, type JarToLabel } from './label-words';
 
 /** Jars that still stand; throws `invalid-request` for a brew that does not stand long enough for a label. */
@@ -48,18 +48,14 @@ async function labelled(context: BrewContext, who: SignedIn, ids: readonly strin
   return { bottles, people: people?.people ?? {} };
 }
 
-export interface Labels {
-  readonly pages: LabelPages;
+interface Labels extends Pick<LabelOrder, 'sheet' | 'start'> {
+  readonly labels: readonly LabelToPrint[];
   /** Batch numbers of what is labelled, in order. */
   readonly batches: readonly string[];
 }
 
-/**
- * Labels of bottles and standing jars, laid out on their sheet.
- *
- * @param base address of the application, which the codes lead to
- */
-export async function labelsFor(
+/** What the labels of bottles and standing jars say; their codes lead to an address of the application. */
+async function labelsFor(
   context: BrewContext,
   who: SignedIn,
   { bottles: ids, brews = [], sheet, start }: LabelOrder,
@@ -69,12 +65,8 @@ export async function labelsFor(
   const now = new Date();
   const jars = await standingJars(context, who, brews, now);
   const labels = [
-    ...bottles.map((bottle) => ({
-      words: labelWords(bottle, people, now),
-      address: `${base}/bottles/${bottle.id}`,
-      batch: bottle.batch,
-    })),
-    ...jars.map((jar) => ({ words: jarWords(jar, people, now), address: `${base}/make/${jar.id}`, batch: jar.batch })),
+    ...bottles.map((bottle) => ({ words: labelWords(bottle, people, now), address: `${base}/bottles/${bottle.id}` })),
+    ...jars.map((jar) => ({ words: jarWords(jar, people, now), address: `${base}/make/${jar.id}` })),
   ];
   if (labels.length === 0)
     throw new Problem(
@@ -82,7 +74,21 @@ export async function labelsFor(
       [{ at: 'body.bottles', message: 'none is named' }],
       'Say which bottles or jars the labels are for.',
     );
-  return { pages: labelPagesOf(labels, sheetOf(sheet), start), batches: labels.map(({ batch }) => batch) };
+  return { labels, sheet, start, batches: [...bottles, ...jars].map(({ batch }) => batch) };
+}
+
+/** Labels of bottles and standing jars as they lie on their pages. `base`: where the application is. */
+export async function laidLabels(context: BrewContext, who: SignedIn, order: LabelOrder, base: string) {
+  const { batches: _all, ...labels } = await labelsFor(context, who, order, base);
+  return context.runner.run('labels', labels);
+}
+
+/** Labels of bottles and standing jars as a PDF, and what that is called. `base`: where the application is. */
+export async function drawnLabels(context: BrewContext, who: SignedIn, order: LabelOrder, base: string) {
+  const { batches, ...labels } = await labelsFor(context, who, order, base);
+  const title = batches.length === 1 ? batches[0]! : `${batches[0]} and ${batches.length - 1} more`;
+  const pdf = await context.runner.run('labelsPdf', { ...labels, title: `Labels ${title}` });
+  return { pdf: Buffer.from(pdf), title };
 }
 
 /** Notes that bottles wear their labels as these are now. */
