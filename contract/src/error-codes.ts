@@ -16,6 +16,8 @@ export const ERROR_CODES = {
   'already-there': 'Something with this id is there already',
   'other-session': 'Somebody else is signed in here than when this was done; it waits for its owner',
   'quota-reached': 'This kitchen holds as much as it may; remove something first',
+  'people-locked': 'The people are under a passphrase: say it first',
+  'wrong-passphrase': 'This is not the passphrase of the people',
   'takes-too-long': 'This drink takes too long to work out; use fewer steps or preparations',
   'bottle-has-less': 'The bottle holds less than was to be poured',
   'bottled-already':

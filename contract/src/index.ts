@@ -195,8 +195,17 @@ export type {
   OpenSessions,
   OwnData,
 } from './members';
-export { PEOPLE_LIMITS, household, householdRecord, saveHousehold } from './people';
-export type { HouseholdRecord, SaveHousehold } from './people';
+export {
+  PEOPLE_LIMITS,
+  household,
+  householdRecord,
+  lockPeople,
+  openPeople,
+  peopleLock,
+  saveHousehold,
+  sealedPeople,
+} from './people';
+export type { HouseholdRecord, LockPeople, OpenPeople, PeopleLock, SaveHousehold, SealedPeople } from './people';
 export { PLAN_LIMITS, plan, planCalendar, planRecord, savePlan } from './plans';
 export type { CalendarEvent, DrinkRequest, Plan, PlanCalendar, PlanRecord, SavePlan } from './plans';
 export { PLACES } from './places';

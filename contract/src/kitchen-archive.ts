@@ -1,3 +1,4 @@
+import type { Household } from '@wellhydra/core/household';
 import Joi from 'joi';
 import { BOTTLE_LIMITS, STORED_IN, bottleCaution, bottleLabel, perServing, stands, vessel, volume_mL } from './bottles';
 import { BREW_LIMITS, STAGES, happening, recipe } from './brews';
@@ -7,7 +8,7 @@ import { drinkFacts, intake } from './drink-facts';
 import { drinkDocument } from './drinks';
 import { LOGBOOK_LIMITS, LOT_LIMITS, PHOTO_LIMITS } from './field-limits';
 import { kitchenSettings } from './kitchen-settings';
-import { household } from './people';
+import { household, sealedPeople, type SealedPeople } from './people';
 import { PLACES } from './places';
 import { plan } from './plans';
 import {
@@ -66,6 +67,13 @@ const keeping = object({
   pH: optional(nullable(figure())),
 });
 
+/** As they are, or as they are stored under a passphrase: the file then opens with it, and not without. */
+const peopleInFile = Joi.alternatives().conditional('.sealed', {
+  is: Joi.exist(),
+  then: sealedPeople,
+  otherwise: household,
+}) as unknown as Joi.Schema & Schema<Household | SealedPeople>;
+
 /** What each kind of row holds; in the order of the file. */
 const ROWS = {
   /** The first row. */
@@ -76,7 +84,7 @@ const ROWS = {
     settings: nullable(kitchenSettings),
     plan: nullable(plan),
     shopping: nullable(shoppingList),
-    people: nullable(household),
+    people: nullable(peopleInFile),
     habitsSince: optionalDate(),
     brewsMade: integer(0),
     unplugged: list(oneOf(DEVICES), { most: DEVICES.length }),

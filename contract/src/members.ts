@@ -17,6 +17,9 @@ export const AUDIT_KINDS = [
   'archive-saved',
   'archive-brought-in',
   'archive-taken-back',
+  'people-locked',
+  'people-unlocked',
+  'people-forgotten',
 ] as const;
 export type AuditKind = (typeof AUDIT_KINDS)[number];
 

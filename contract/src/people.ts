@@ -15,8 +15,10 @@ import {
 } from '@wellhydra/core/household';
 import Joi from 'joi';
 import { expectedRevision, id, timestamp } from './common';
+import { PASSWORD_LENGTH } from './field-limits';
 import {
   describes,
+  flag,
   integer,
   nullable,
   number,
@@ -127,3 +129,28 @@ export const saveHousehold = object({
   people: household,
 });
 export type SaveHousehold = Of<typeof saveHousehold>;
+
+/** Base64 of at most so many letters. */
+const sealedText = (most: number) => Joi.string().base64().max(most) as unknown as Schema<string>;
+/** A request has a megabyte at most; sealed, and as letters, that is more. */
+const SEALED_LETTERS = 2_000_000;
+/** The people as they are stored under a passphrase: nothing in it tells anything without that. */
+export const sealedPeople = object({
+  sealed: object({
+    /** What the passphrase is mixed with. */
+    salt: sealedText(64),
+    /** The key of the people, sealed by the passphrase. */
+    key: sealedText(200),
+    people: sealedText(SEALED_LETTERS),
+  }),
+});
+export type SealedPeople = Of<typeof sealedPeople>;
+
+/** Whether the people are under a passphrase, and whether whoever asks has opened them. */
+export const peopleLock = object({ locked: flag(), open: flag() });
+export type PeopleLock = Of<typeof peopleLock>;
+const passphrase = (least: number) => written(PASSWORD_LENGTH.most).min(least).label('Passphrase');
+export const lockPeople = object({ passphrase: passphrase(PASSWORD_LENGTH.least) });
+export type LockPeople = Of<typeof lockPeople>;
+export const openPeople = object({ passphrase: passphrase(1) });
+export type OpenPeople = Of<typeof openPeople>;

@@ -97,6 +97,9 @@ const THEIRS = new Set([
   'DELETE /api/bottles/{id}/pours/{pourId}',
   'GET /api/people/',
   'GET /api/people/pours',
+  'GET /api/people/lock',
+  'POST /api/people/lock/open',
+  'POST /api/people/lock/shut',
 ]);
 const OPEN = /^\/api\/(?:health|ready|accounts\/(?:options|register|sign-in|demo|reset-request|reset|sign-out))$/;
 

@@ -1,5 +1,5 @@
 import type { Sequelize } from 'sequelize';
-import { defineTable, key, moment, nullable, text, uuid, withDefault } from '../database/table';
+import { bytes, defineTable, key, moment, nullable, text, uuid, withDefault } from '../database/table';
 
 export const defineAccounts = (sequelize: Sequelize) => ({
   accounts: defineTable(sequelize, 'accounts', {
@@ -18,6 +18,8 @@ export const defineAccounts = (sequelize: Sequelize) => ({
     expiresAt: moment(),
     /** As the browser calls itself. */
     device: withDefault(text(), ''),
+    /** What opens the people of the kitchen, sealed by the session's token; null where they are not open. */
+    peopleKey: nullable(bytes()),
   }),
   /** Links that came by mail, with which a forgotten password is replaced. */
   passwordResets: defineTable(sequelize, 'password_resets', {

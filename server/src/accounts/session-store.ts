@@ -1,6 +1,7 @@
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { OpenSessions, Role } from '@wellhydra/contract';
 import type { Models } from '../database/models';
+import { keyForSession, keyOfSession } from '../people/people-seal';
 import { hashOfToken, newToken } from './secret-token';
 
 /** A session ends this long after signing in. */
@@ -17,11 +18,14 @@ export interface SignedIn {
   readonly role: Role;
   /** Which of the people of the kitchen a drinker is; null where nobody has said, and of everybody else. */
   readonly personId: string | null;
+  /** What opens the people of the kitchen, where they are under a passphrase that this session has said; never told. */
+  readonly peopleKey: Buffer | null;
 }
 
 /** A session as it comes in: whose it is, and that it was not seen for a while. */
-interface FoundSession extends SignedIn {
+interface FoundSession extends Omit<SignedIn, 'peopleKey'> {
   readonly unseen: boolean;
+  readonly keptKey: Buffer | null;
 }
 
 const LONGEST_DEVICE = 200;
@@ -58,20 +62,33 @@ export async function findSession(sequelize: Sequelize, token: string): Promise<
   const [found] = await sequelize.query<FoundSession>(
     `SELECT a.id AS "accountId", a.name AS "accountName", a.email, m.role, m.person_id AS "personId",
             k.id AS "kitchenId", k.name AS "kitchenName", (k.demo_day IS NOT NULL OR k.expires_at IS NOT NULL) AS demo,
-            s.seen_at < now() - interval '1 hour' AS unseen
+            s.seen_at < now() - interval '1 hour' AS unseen, s.people_key AS "keptKey"
      FROM sessions s JOIN accounts a ON a.id = s.account_id JOIN kitchens k ON k.id = s.kitchen_id
      JOIN members m ON m.kitchen_id = s.kitchen_id AND m.account_id = s.account_id
      WHERE s.token_hash = :hash AND s.expires_at > now()`,
     { replacements, type: QueryTypes.SELECT },
   );
   if (!found) return undefined;
-  const { unseen, ...who } = found;
+  const { unseen, keptKey, ...who } = found;
   if (unseen)
     // Where the database takes nothing in just now, whoever is in can look all the same.
     await sequelize
       .query('UPDATE sessions SET seen_at = now() WHERE token_hash = :hash', { replacements })
       .catch(() => undefined);
-  return who;
+  return { ...who, peopleKey: keptKey && keyOfSession(keptKey, token) };
+}
+
+/** Keeps with a session what opens the people of its kitchen, sealed by its token; null shuts them. */
+export async function keepPeopleKey(
+  sequelize: Sequelize,
+  token: string,
+  key: Buffer | null,
+  transaction: Transaction | null = null,
+): Promise<void> {
+  await sequelize.query('UPDATE sessions SET people_key = :key WHERE token_hash = :hash', {
+    replacements: { hash: hashOfToken(token), key: key && keyForSession(key, token) },
+    transaction,
+  });
 }
 
 /** Where an account is signed in to a kitchen, the one seen last first. */

@@ -1,21 +1,31 @@
-import type { Plan } from '@wellhydra/contract';
+import type { Plan, SealedPeople } from '@wellhydra/contract';
 import type { Household } from '@wellhydra/core/household';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import type { ShoppingList } from '@wellhydra/core/shopping';
+import { isSealed } from '../people/people-seal';
+import { Problem } from '../problem';
 
 /** What a kitchen has one of. */
 export interface KitchenDocuments {
   readonly settings: KitchenSettings | null;
   readonly plan: Plan | null;
   readonly shopping: ShoppingList | null;
-  readonly people: Household | null;
+  readonly people: Household | SealedPeople | null;
   readonly brewsMade: number;
 }
 
 const both = <T extends object>(here: T | undefined, theirs: T | undefined): T => ({ ...theirs, ...here }) as T;
 
-function mergedPeople(here: Household | null, theirs: Household | null): Household | null {
+type People = KitchenDocuments['people'];
+
+function mergedPeople(here: People, theirs: People): People {
   if (!here || !theirs) return here ?? theirs;
+  if (isSealed(here) || isSealed(theirs))
+    throw new Problem(
+      'people-locked',
+      undefined,
+      'People under a passphrase cannot be put together with others. Take the passphrase off first, here and where the file comes from, or put the file in place of what is here.',
+    );
   return {
     people: both(here.people, theirs.people),
     spoonPlans: both(here.spoonPlans, theirs.spoonPlans),

@@ -114,3 +114,15 @@ export async function forgetDrinkers(sequelize: Sequelize, kitchenId: string, go
     replacements: { kitchenId, gone },
   });
 }
+
+/** Forgets who drank what, of everybody. */
+export async function forgetEveryDrinker(
+  sequelize: Sequelize,
+  kitchenId: string,
+  transaction: Transaction,
+): Promise<void> {
+  await sequelize.query('UPDATE pours SET person_id = NULL WHERE kitchen_id = :kitchenId AND person_id IS NOT NULL', {
+    replacements: { kitchenId },
+    transaction,
+  });
+}

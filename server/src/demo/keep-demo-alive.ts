@@ -60,6 +60,7 @@ const DEMO_SIGNED_IN: readonly SignedIn[] = DEMO_MEMBERS.map(({ name, email }, i
   demo: true,
   role: roleOf(index),
   personId: null,
+  peopleKey: null,
 }));
 
 async function createDrinks(context: BrewContext, members: readonly SignedIn[]): Promise<void> {
@@ -252,7 +253,7 @@ export async function keepDemoAlive(context: BrewContext, now: Date): Promise<vo
   }
   await removeHalfMade(context);
   const members = await createKitchen(context);
-  await savePeople(context.models, demoId('kitchen'), { expectedRevision: 0, people: demoHousehold(now) });
+  await savePeople(context.models, members[0] as SignedIn, { expectedRevision: 0, people: demoHousehold(now) });
   await saveSettings(context.models, demoId('kitchen'), { expectedRevision: 0, settings: DEMO_SETTINGS });
   await createDrinks(context, members);
   await createLots(context, members, now);

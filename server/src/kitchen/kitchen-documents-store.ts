@@ -7,9 +7,13 @@ import type {
   SaveKitchenSettings,
   SavePlan,
   SaveShopping,
+  SealedPeople,
   ShoppingRecord,
 } from '@wellhydra/contract';
+import type { Household } from '@wellhydra/core/household';
+import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
+import { isSealed, peopleBy, sealAgain } from '../people/people-seal';
 import { Problem } from '../problem';
 
 /** Documents that a kitchen has one of, and the columns they stand in. */
@@ -20,6 +24,7 @@ const COLUMNS = {
   shopping: { document: 'shopping', revision: 'shoppingRevision' },
 } as const;
 type Kind = keyof typeof COLUMNS;
+type StoredPeople = Household | SealedPeople | null;
 
 async function read(models: Models, kitchenId: string, kind: Kind) {
   const { document, revision } = COLUMNS[kind];
@@ -33,15 +38,20 @@ async function read(models: Models, kitchenId: string, kind: Kind) {
  * answered with the revision it has now. Sending the same again does no harm.
  */
 async function save(models: Models, kitchenId: string, kind: Kind, expectedRevision: number, document: object) {
+  const now = await saveNext(models, kitchenId, kind, expectedRevision, document);
+  if (!now.changed && !isDeepStrictEqual(now.document, document))
+    throw new Problem('edited-elsewhere', { revision: now.revision });
+  return now.revision;
+}
+
+/** The same, and what stands there now, whether or not that is it. */
+async function saveNext(models: Models, kitchenId: string, kind: Kind, expectedRevision: number, document: object) {
   const columns = COLUMNS[kind];
   const [changed] = await models.kitchens.update(
     { [columns.document]: document, [columns.revision]: expectedRevision + 1 },
     { where: { id: kitchenId, [columns.revision]: expectedRevision } },
   );
-  const now = await read(models, kitchenId, kind);
-  if (changed === 0 && !isDeepStrictEqual(now.document, document))
-    throw new Problem('edited-elsewhere', { revision: now.revision });
-  return now.revision;
+  return { changed: changed > 0, ...(await read(models, kitchenId, kind)) };
 }
 
 /** What a kitchen has said about itself. */
@@ -71,20 +81,29 @@ export const savePlan = async (
   { expectedRevision, plan }: SavePlan,
 ): Promise<PlanRecord> => ({ revision: await save(models, kitchenId, 'plan', expectedRevision, plan), plan });
 
-/** Who drinks what is made in a kitchen. */
-export async function readPeople(models: Models, kitchenId: string): Promise<HouseholdRecord> {
+/** Whose kitchen it is, and what opens its people. */
+type Reader = Pick<SignedIn, 'kitchenId' | 'peopleKey'>;
+
+/** Who drinks what is made in a kitchen. @throws Problem `people-locked` to whoever has not said their passphrase */
+export async function readPeople(models: Models, { kitchenId, peopleKey }: Reader): Promise<HouseholdRecord> {
   const { revision, document } = await read(models, kitchenId, 'people');
-  return { revision, people: document as HouseholdRecord['people'] };
+  return { revision, people: peopleBy(document as StoredPeople, peopleKey) };
 }
 
-export const savePeople = async (
+/** @throws Problem `people-locked` to whoever has not said their passphrase */
+export async function savePeople(
   models: Models,
-  kitchenId: string,
+  { kitchenId, peopleKey }: Reader,
   { expectedRevision, people }: SaveHousehold,
-): Promise<HouseholdRecord> => ({
-  revision: await save(models, kitchenId, 'people', expectedRevision, people),
-  people,
-});
+): Promise<HouseholdRecord> {
+  const { document: stored } = await read(models, kitchenId, 'people');
+  peopleBy(stored as StoredPeople, peopleKey);
+  const next = isSealed(stored as StoredPeople) ? sealAgain(stored as SealedPeople, peopleKey!, people) : people;
+  const now = await saveNext(models, kitchenId, 'people', expectedRevision, next);
+  if (!now.changed && !isDeepStrictEqual(peopleBy(now.document as StoredPeople, peopleKey), people))
+    throw new Problem('edited-elsewhere', { revision: now.revision });
+  return { revision: now.revision, people };
+}
 
 /** What is to be bought for a kitchen. */
 export async function readShopping(models: Models, kitchenId: string): Promise<ShoppingRecord> {

@@ -1,5 +1,5 @@
 import type { ShoppingList } from '@wellhydra/core/shopping';
-import { DEVICES, type AuditKind, type Device, type Plan, type Role } from '@wellhydra/contract';
+import { DEVICES, type AuditKind, type Device, type Plan, type Role, type SealedPeople } from '@wellhydra/contract';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import type { Household } from '@wellhydra/core/household';
 import type { Sequelize } from 'sequelize';
@@ -41,7 +41,7 @@ export const defineKitchens = (sequelize: Sequelize) => ({
     shopping: nullable(json<ShoppingList>()),
     shoppingRevision: withDefault(integer(), 0),
     /** Who drinks what is made; null while nobody is named. */
-    people: nullable(json<Household>()),
+    people: nullable(json<Household | SealedPeople>()),
     peopleRevision: withDefault(integer(), 0),
     /** Readings before this do not teach. */
     habitsSince: nullable(moment()),

@@ -8,7 +8,7 @@ import { readPeople, savePeople } from '../kitchen/kitchen-documents-store';
 
 /** The people of the kitchen as somebody may see them: a drinker themselves alone. */
 export async function readPeopleFor({ models }: BottleContext, who: SignedIn): Promise<HouseholdRecord> {
-  const record = await readPeople(models, who.kitchenId);
+  const record = await readPeople(models, who);
   if (who.role !== 'drinker') return record;
   return { ...record, people: householdOf(record.people ?? NOBODY, who.personId) };
 }
@@ -26,18 +26,18 @@ export function drunkSeenBy(who: SignedIn, asked: DrunkQuery): DrunkQuery | null
  */
 export async function saveHouseholdOf(
   { sequelize, models }: BottleContext,
-  { kitchenId }: SignedIn,
+  who: SignedIn,
   body: SaveHousehold,
 ): Promise<HouseholdRecord> {
-  const before = (await readPeople(models, kitchenId)).people?.people ?? {};
-  const saved = await savePeople(models, kitchenId, body);
+  const before = (await readPeople(models, who)).people?.people ?? {};
+  const saved = await savePeople(models, who, body);
   const after = saved.people?.people ?? {};
   const gone = Object.keys(before).filter((id) => !after[id]);
   if (gone.length === 0) return saved;
-  await forgetDrinkers(sequelize, kitchenId, gone);
+  await forgetDrinkers(sequelize, who.kitchenId, gone);
   // Somebody else may be called so, too.
   const named = new Set(Object.values(after).map(({ name }) => name));
   const names = gone.map((id) => before[id]!.name).filter((name) => !named.has(name));
-  if (names.length > 0) await forgetTasters(sequelize, kitchenId, names);
+  if (names.length > 0) await forgetTasters(sequelize, who.kitchenId, names);
   return saved;
 }

@@ -23,6 +23,18 @@ const withSeenRecords = (description: unknown): unknown =>
       : node,
   );
 
+/** A description in which nothing, where it is allowed beside alternatives, is one of them: else the converter loses it. */
+const withSeenNothing = (description: unknown): unknown =>
+  eachNode(description, (node) =>
+    node.type === 'alternatives' && Array.isArray(node.allow) && node.allow.includes(null)
+      ? {
+          ...node,
+          allow: undefined,
+          matches: [...(node.matches as Node[]), { schema: { type: 'any', allow: [null] } }],
+        }
+      : node,
+  );
+
 /** The records as JSON Schema has them: what stands under any other key. */
 const withRecords = (schema: unknown): unknown =>
   eachNode(schema, (node) => {
@@ -32,9 +44,15 @@ const withRecords = (schema: unknown): unknown =>
     return { ...rest, properties, additionalProperties: value };
   });
 
+/** Nothing as JSON Schema has it, where the converter leaves a hole for it. */
+const withNothing = (schema: unknown): unknown =>
+  eachNode(schema, (node) =>
+    Array.isArray(node.anyOf) ? { ...node, anyOf: node.anyOf.map((each) => each ?? { type: 'null' }) } : node,
+  );
+
 /** A schema of the contract as JSON Schema, in the dialect of OpenAPI or in its own. */
 export function jsonSchemaOf(schema: unknown, dialect: 'open-api' | 'json-draft-2019-09'): JsonSchema {
   if (!Joi.isSchema(schema)) return schema as JsonSchema;
-  const seen = { describe: () => withSeenRecords((schema as Joi.Schema).describe()) };
-  return withRecords(joiToJson(seen as unknown as Joi.Schema, dialect)) as JsonSchema;
+  const seen = { describe: () => withSeenNothing(withSeenRecords((schema as Joi.Schema).describe())) };
+  return withNothing(withRecords(joiToJson(seen as unknown as Joi.Schema, dialect))) as JsonSchema;
 }

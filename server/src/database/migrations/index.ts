@@ -20,6 +20,7 @@ import { migration as archives } from './017-archives';
 import { migration as membersMigration } from './018-members';
 import { migration as passwordResets } from './019-password-resets';
 import { migration as drinkers } from './020-drinkers';
+import { migration as peopleLock } from './021-people-lock';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -42,4 +43,5 @@ export const MIGRATIONS: readonly Migration[] = [
   membersMigration,
   passwordResets,
   drinkers,
+  peopleLock,
 ];

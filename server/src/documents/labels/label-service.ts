@@ -43,7 +43,7 @@ interface Labelled {
 }
 
 async function labelled(context: BrewContext, who: SignedIn, ids: readonly string[]): Promise<Labelled> {
-  const { people } = await readPeople(context.models, who.kitchenId);
+  const { people } = await readPeople(context.models, who);
   const bottles = ids.length > 0 ? await readKnownBottles(context, who, ids) : [];
   return { bottles, people: people?.people ?? {} };
 }
