@@ -12,6 +12,7 @@ import {
   startServer,
   type Cook,
 } from './kitchen-server';
+import { exported } from './archive-files';
 
 /** People under a passphrase: what is stored of them tells nobody anything, and only who says it sees them. */
 

@@ -1,6 +1,7 @@
 import type { HouseholdRecord } from '@wellhydra/contract';
 import { NOBODY, withMadeFor, withRow, withoutPerson, type Household } from '@wellhydra/core/household';
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
+import { failureOf } from '../../state/api';
 import { hearDocument, keptRow, kitchenDocument, type KitchenDocument } from '../../state/sync/kitchen-document';
 import { peopleApi } from './people-endpoints';
 
@@ -22,6 +23,10 @@ interface RowOf<P extends Part> {
   readonly row: Household[P][string];
 }
 export type HouseholdRow = { [P in Part]: RowOf<P> }[Part];
+
+const { matchRejected } = peopleApi.endpoints.getPeople;
+const isLocked = (action: UnknownAction): boolean =>
+  matchRejected(action) && action.payload !== undefined && failureOf(action.payload).code === 'people-locked';
 
 const slice = createSlice({
   name: 'household',
@@ -57,14 +62,17 @@ const slice = createSlice({
     householdCollided: (state, { payload }: PayloadAction<HouseholdRecord>) =>
       document.withStored(state as HouseholdDraft, stored(payload)),
   },
-  extraReducers: (builder) =>
+  extraReducers: (builder) => {
     hearDocument(builder, {
       document,
       shelf: 'people',
       kept: keptRow(document),
       fetched: peopleApi.endpoints.getPeople.matchFulfilled,
       stored,
-    }),
+    });
+    // Under a passphrase that this device has not said: it forgets what it had, but for what is not stored yet.
+    builder.addMatcher(isLocked, (state) => (householdUnsent(state as HouseholdDraft) ? state : (NOTHING as never)));
+  },
 });
 
 export const {

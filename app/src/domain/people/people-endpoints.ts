@@ -1,4 +1,13 @@
-import type { DrunkBrew, DrunkPage, DrunkRecord, HouseholdRecord, SaveHousehold } from '@wellhydra/contract';
+import type {
+  DrunkBrew,
+  DrunkPage,
+  DrunkRecord,
+  HouseholdRecord,
+  LockPeople,
+  OpenPeople,
+  PeopleLock,
+  SaveHousehold,
+} from '@wellhydra/contract';
 import { NOT_SEEN_LATER, api } from '../../state/api';
 import type { Ask } from '../../state/pages';
 
@@ -38,6 +47,32 @@ export const peopleApi = api.injectEndpoints({
     savePeople: build.mutation<HouseholdRecord, SaveHousehold>({
       query: (body) => ({ url: '/people', method: 'PUT', body }),
     }),
+    getPeopleLock: build.query<PeopleLock, void>({
+      extraOptions: NOT_SEEN_LATER,
+      query: () => '/people/lock',
+      providesTags: ['People'],
+    }),
+    /** Puts the people under a passphrase, or under another. */
+    lockPeople: build.mutation<PeopleLock, LockPeople>({
+      query: (body) => ({ url: '/people/lock', method: 'PUT', body }),
+      invalidatesTags: ['People'],
+    }),
+    unlockPeople: build.mutation<PeopleLock, void>({
+      query: () => ({ url: '/people/lock', method: 'DELETE' }),
+      invalidatesTags: ['People'],
+    }),
+    openPeople: build.mutation<PeopleLock, OpenPeople>({
+      query: (body) => ({ url: '/people/lock/open', method: 'POST', body }),
+      invalidatesTags: ['People'],
+    }),
+    shutPeople: build.mutation<null, void>({
+      query: () => ({ url: '/people/lock/shut', method: 'POST' }),
+      invalidatesTags: ['People'],
+    }),
+    forgetPeople: build.mutation<PeopleLock, void>({
+      query: () => ({ url: '/people', method: 'DELETE' }),
+      invalidatesTags: ['People', { type: 'Bottle', id: 'DRUNK' }],
+    }),
     /** @param since the first moment of a day, so that all who ask on that day share an answer */
     listDrunk: build.query<Drunk, string>({
       queryFn: (since, _api, _more, ask) => everyPour(since, ask as Ask) as never,
@@ -46,4 +81,13 @@ export const peopleApi = api.injectEndpoints({
   }),
 });
 
-export const { useGetPeopleQuery, useListDrunkQuery } = peopleApi;
+export const {
+  useGetPeopleQuery,
+  useGetPeopleLockQuery,
+  useLockPeopleMutation,
+  useUnlockPeopleMutation,
+  useOpenPeopleMutation,
+  useShutPeopleMutation,
+  useForgetPeopleMutation,
+  useListDrunkQuery,
+} = peopleApi;

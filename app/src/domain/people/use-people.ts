@@ -9,8 +9,10 @@ import { useGetPeopleQuery, useListDrunkQuery } from './people-endpoints';
 /** How often other phones are listened to, ms. */
 const POLL_ms = 15_000;
 
-/** Whether it is known who there is: by what was answered or kept, not yet, or not at all for now. */
-export type PeopleKnown = 'known' | 'not yet' | 'not now';
+/** Whether it is known who there is: by what was answered or kept, not yet, not for now, or only with a passphrase. */
+export type PeopleKnown = 'known' | 'not yet' | 'not now' | 'locked';
+
+const unknownBy = (error: unknown): PeopleKnown => (failureOf(error).code === 'people-locked' ? 'locked' : 'not now');
 
 export interface PersonRow {
   readonly id: string;
@@ -31,7 +33,7 @@ export function usePeople() {
     pollingInterval: POLL_ms,
     refetchOnMountOrArgChange: true,
     selectFromResult: ({ data, error }): { answered: PeopleKnown } => ({
-      answered: data ? 'known' : error ? 'not now' : 'not yet',
+      answered: error ? unknownBy(error) : data ? 'known' : 'not yet',
     }),
   });
   const draft = useAppSelector((state) => state.household);

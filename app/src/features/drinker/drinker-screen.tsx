@@ -18,6 +18,7 @@ import { useNow } from '../../ui/use-now';
 import { usePour } from '../bottles/pour/use-pour';
 import { AccountPart } from '../kitchen/account/account-part';
 import { SignOutPart, ThemePart } from '../kitchen/account/leaving-part';
+import { OpenPeople } from '../people/lock/open-people';
 import { LeaveSheet } from '../kitchen/members/leave-sheet';
 import { BottlesForMe } from './bottles-for-me';
 import { bottlesForMe } from './drinker-view';
@@ -37,7 +38,7 @@ export function DrinkerScreen({ scanned }: DrinkerScreenProps) {
   // Who they are here may be said while they look.
   const { data: session } = useGetSessionQuery(undefined, { pollingInterval: POLL_ms });
   const { data, error, refetch } = useListBottlesQuery(undefined, { pollingInterval: POLL_ms });
-  const { rows, kept } = usePeople();
+  const { rows, known, kept } = usePeople();
   const { had, failure } = useWeekHad(now);
   const { pour, question } = usePour();
   const [leaving, setLeaving] = useState(false);
@@ -76,6 +77,8 @@ export function DrinkerScreen({ scanned }: DrinkerScreenProps) {
         <View className={column}>
           {who ? (
             <MyDay row={who} had={hadOn(had ?? [], who.id, now)} week={had ?? []} bottles={bottles} now={now} />
+          ) : known === 'locked' ? (
+            <OpenPeople />
           ) : (
             <Text>
               Nobody has said yet which of the people of this kitchen you are, so nothing tells you what is not for you.

@@ -13,6 +13,8 @@ import { useNow } from '../../ui/use-now';
 import { usePour } from '../bottles/pour/use-pour';
 import { cardViews } from './cards/card-view';
 import { PersonCard } from './cards/person-card';
+import { LockPart } from './lock/lock-part';
+import { OpenPeople } from './lock/open-people';
 import { PickBottle } from './pick-bottle';
 import { LastsPart } from './spoons/lasts-part';
 import { SpoonPart } from './spoons/spoon-part';
@@ -24,7 +26,8 @@ const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-dig
 /** Who drinks what is made here, and how their day stands. */
 export function PeopleScreen() {
   const now = useNow();
-  const { rows, kept } = usePeople();
+  const { rows, known, kept } = usePeople();
+  const locked = known === 'locked';
   const { had, failure } = useWeekHad(now);
   const { data } = useListBottlesQuery(undefined, { refetchOnMountOrArgChange: true });
   const { pour, question } = usePour();
@@ -56,7 +59,11 @@ export function PeopleScreen() {
           className="px-4 md:px-8"
           lines={[kept, failure && `What was drunk today is not known now. ${failure}`]}
         />
-        {rows.length === 0 ? (
+        {locked ? (
+          <View className="px-4 md:px-8">
+            <OpenPeople />
+          </View>
+        ) : rows.length === 0 ? (
           <View className="items-start gap-3 px-4 md:px-8">
             <Text className="text-mute">
               Name who drinks what you make. Their glasses are counted then, their lines watched, and whatever is not
@@ -88,14 +95,17 @@ export function PeopleScreen() {
             ))}
           </View>
         )}
-        <View className="px-4 md:px-8">
-          <Button
-            label="Add someone"
-            icon={Plus}
-            kind={rows.length === 0 ? 'primary' : 'plain'}
-            className="self-start"
-            onPress={() => router.push('/people/new')}
-          />
+        <View className="gap-8 px-4 md:px-8">
+          {locked ? null : (
+            <Button
+              label="Add someone"
+              icon={Plus}
+              kind={rows.length === 0 ? 'primary' : 'plain'}
+              className="self-start"
+              onPress={() => router.push('/people/new')}
+            />
+          )}
+          {known === 'known' ? <LockPart /> : null}
         </View>
       </View>
       {picking ? (

@@ -1,7 +1,6 @@
 import { useCallback, useRef, useState, type ReactNode } from 'react';
 import { createPortal } from 'react-dom';
 import { View } from 'react-native';
-import { fileName, saveFile } from '../../state/save-file';
 import { Button } from '../button';
 import { Text } from '../text';
 import { fontRules } from './own-letters';
@@ -13,6 +12,8 @@ interface PaperFrameProps {
   readonly title: string;
   /** What is on the paper, in elements of a web page: nothing of the application's own style reaches it. */
   readonly children: ReactNode;
+  /** Gets the page as a file of its own. */
+  readonly onKeep: (page: Blob) => void;
 }
 
 /** An empty page with the letters and the look of paper. */
@@ -41,7 +42,7 @@ async function pageText(page: Document): Promise<string> {
 }
 
 /** Something as it comes out of a printer, with what prints and keeps it. It needs no server. */
-export function PaperFrame({ paper, title, children }: PaperFrameProps) {
+export function PaperFrame({ paper, title, onKeep, children }: PaperFrameProps) {
   const page = useRef<Document | null>(null);
   const [body, setBody] = useState<HTMLElement | null>(null);
   const [room, setRoom] = useState(0);
@@ -75,7 +76,7 @@ export function PaperFrame({ paper, title, children }: PaperFrameProps) {
   const keep = async () => {
     setProblem(null);
     try {
-      saveFile(new Blob([await pageText(page.current!)], { type: 'text/html' }), fileName(title, 'html'));
+      onKeep(new Blob([await pageText(page.current!)], { type: 'text/html' }));
     } catch {
       setProblem('The page could not be kept. Print it instead.');
     }

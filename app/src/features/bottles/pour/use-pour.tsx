@@ -1,5 +1,5 @@
 import type { BottleRecord } from '@wellhydra/contract';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { pourTakenBack, pouredFrom, type Glass } from '../../../domain/bottles/bottle-deeds';
 import { usePeople } from '../../../domain/people/use-people';
 import { useAppDispatch } from '../../../domain/store';
@@ -58,11 +58,6 @@ export function usePour(): Pouring {
   // It is never taken that there is nobody only because nothing has been answered yet.
   const atOnce = (bottle: BottleRecord) =>
     known === 'known' && rows.length === 0 && bottleAsks(bottle, new Date()).length === 0;
-  useEffect(() => {
-    // It was asked for before it was known that nobody is named here, and there is nothing else to ask.
-    if (asked && atOnce(asked.bottle)) done(asked.bottle, serving(asked.bottle));
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [known]);
   return {
     pour: (bottle, wanted = {}) => (atOnce(bottle) ? take(bottle, serving(bottle)) : setAsked({ bottle, wanted })),
     question: !asked ? null : rows.length > 0 ? (

@@ -26,6 +26,9 @@ const DEEDS: Readonly<Record<AuditLine['kind'], (deed: Deed) => string>> = {
   'archive-brought-in': ({ by, about }) =>
     about === 'replace' ? `${by} put a kitchen from a file in place of this one` : `${by} added a kitchen from a file`,
   'archive-taken-back': ({ by }) => `${by} took the file back that was brought in`,
+  'people-locked': ({ by, about }) => `${by} put the people under ${about ? 'another' : 'a'} passphrase`,
+  'people-unlocked': ({ by }) => `${by} took the passphrase off the people`,
+  'people-forgotten': ({ by }) => `${by} forgot the people whose passphrase nobody knew`,
 };
 
 export interface DeedView {

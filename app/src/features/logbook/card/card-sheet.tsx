@@ -6,6 +6,7 @@ import { useGetRunQuery } from '../../../domain/brews/brew-endpoints';
 import { useRunContext } from '../../../domain/run/use-run-context';
 import { useLotsOfBrewQuery } from '../../../domain/stores/store-endpoints';
 import { failureOf } from '../../../state/api';
+import { fileName, saveFile } from '../../../state/save-file';
 import { PaperFrame } from '../../../ui/paper/paper-frame';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
@@ -34,11 +35,12 @@ export function CardSheet({ brew, onClose }: { readonly brew: LogbookBrew; reado
       ),
     [brew, run.data, bottle.data, lots.data, now, settings.currency],
   );
+  const title = `${view.name} ${brew.batch}`;
   const lack = lackWords([run.error, bottle.error, lots.error]);
   return (
     <Sheet title="On a card" open onClose={onClose} wide>
       {lack ? <Text role="status">{lack}</Text> : null}
-      <PaperFrame paper="A5" title={`${view.name} ${brew.batch}`}>
+      <PaperFrame paper="A5" title={title} onKeep={(page) => saveFile(page, fileName(title, 'html'))}>
         <BrewCard view={view} />
       </PaperFrame>
     </Sheet>

@@ -27,6 +27,7 @@ import { SweatPart } from '../sweat/sweat-part';
 import { PersonSpoons } from '../spoons/person-spoons';
 import { OwnLines } from './own-lines';
 import { Glasses, WeekLine } from './week';
+import { OpenPeople } from '../lock/open-people';
 import { daysHad, weekView } from './week-view';
 import { WhoForm } from './who-form';
 
@@ -34,8 +35,14 @@ const NO_BOTTLES: readonly BottleRecord[] = [];
 
 /** Somebody: today, their week, their lines, and what is said of them. */
 export function PersonScreen({ id }: { readonly id: string }) {
-  const { household, rows, kept } = usePeople();
+  const { household, rows, known, kept } = usePeople();
   const row = rows.find((each) => each.id === id);
+  if (known === 'locked')
+    return (
+      <Page title="People">
+        <OpenPeople />
+      </Page>
+    );
   if (!row)
     return (
       <Message
