@@ -23,9 +23,9 @@ async function isTouched(
        WHERE x.kitchen_id = :kitchenId AND (b.id = :id OR b.part_of = :id) AND NOT x.at_once
          AND (x.remaining_ml <> x.filled_ml
               OR EXISTS (SELECT 1 FROM pours p
-                         WHERE p.kitchen_id = x.kitchen_id AND p.bottle_id = x.id AND p.undone_at IS NULL)
+                         WHERE p.kitchen_id = :kitchenId AND p.bottle_id = x.id AND p.undone_at IS NULL)
               OR EXISTS (SELECT 1 FROM bottle_changes c
-                         WHERE c.kitchen_id = x.kitchen_id AND c.bottle_id = x.id AND c.undone_at IS NULL))) AS touched`,
+                         WHERE c.kitchen_id = :kitchenId AND c.bottle_id = x.id AND c.undone_at IS NULL))) AS touched`,
     { replacements: ids, type: QueryTypes.SELECT, transaction },
   );
   return row?.touched ?? false;

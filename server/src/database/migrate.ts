@@ -44,6 +44,8 @@ export async function migrate(
       replacements: { lock: MIGRATION_LOCK },
       transaction,
     });
+    // Tables that are written anew take as long as they are large.
+    await sequelize.query('SET LOCAL statement_timeout = 0', { transaction });
     const umzug = new Umzug<Context>({
       migrations: migrations.map(({ name, sql }) => ({
         name,

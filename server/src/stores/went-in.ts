@@ -2,7 +2,10 @@ import type { BottleBrews, BrewLots, LotTrace } from '@wellhydra/contract';
 import { NEARLY } from '@wellhydra/core/stores';
 import { QueryTypes, type Sequelize } from 'sequelize';
 
-/** What went into a brew, also with what was made before, and where a lot has come to: in SQL, since a page asks it of many. */
+/**
+ * What went into a brew, also with what was made before, and where a lot has come to: in SQL, since a page asks it of many.
+ * Whoever asks says the kitchen (`:kitchenId`), so that every look is by that, also where one row leads to the next.
+ */
 
 /** Drinks in drinks so deep are followed. */
 const MOST_DEEP = 8;
@@ -21,11 +24,11 @@ const SHARE = `
 
 /** Names `came`: a brew and those it was made of, each with the share of it that went in; what was drawn off is a brew whole. */
 const came = (brew: string): string => `
-  WITH RECURSIVE came (kitchen_id, id, share, deep) AS (
-    SELECT ${brew}.kitchen_id, coalesce(${brew}.part_of, ${brew}.id), 1::double precision, 0
+  WITH RECURSIVE came (id, share, deep) AS (
+    SELECT coalesce(${brew}.part_of, ${brew}.id), 1::double precision, 0
     UNION ALL
-    SELECT came.kitchen_id, coalesce(s.part_of, s.id), came.share * ${SHARE}, came.deep + 1
-    FROM came JOIN ${GIVEN} ON c.kitchen_id = came.kitchen_id AND c.brew_id = came.id AND c.undone_at IS NULL
+    SELECT coalesce(s.part_of, s.id), came.share * ${SHARE}, came.deep + 1
+    FROM came JOIN ${GIVEN} ON c.kitchen_id = :kitchenId AND c.brew_id = came.id AND c.undone_at IS NULL
     WHERE came.deep < ${MOST_DEEP})`;
 
 /** Selects the ingredients of a brew of which no lot had enough; `brew` is what its row is called there. */
@@ -58,10 +61,10 @@ export const costOf = (brew: string): string => `
   ELSE (
     ${came(brew)}
     SELECT CASE WHEN NOT EXISTS (
-      SELECT 1 FROM came JOIN brews w ON w.kitchen_id = came.kitchen_id AND w.id = came.id
+      SELECT 1 FROM came JOIN brews w ON w.kitchen_id = :kitchenId AND w.id = came.id
       WHERE EXISTS (${missingLots('w')}) OR EXISTS (${missingBottles('w')})) THEN ${priced('came.share * c.grams')} END
     FROM came
-      JOIN lot_changes c ON c.kitchen_id = came.kitchen_id AND c.brew_id = came.id AND c.undone_at IS NULL
+      JOIN lot_changes c ON c.kitchen_id = :kitchenId AND c.brew_id = came.id AND c.undone_at IS NULL
       JOIN lots l ON l.kitchen_id = c.kitchen_id AND l.id = c.lot_id) END`;
 
 type LotUse = BrewLots['lots'][number];
@@ -76,12 +79,12 @@ export async function wentInto(sequelize: Sequelize, kitchenId: string, brewId: 
             t.grams * l.price / l.amount_g AS cost
      FROM (${whole}) p, LATERAL (
        ${came('p')}
-       SELECT c.kitchen_id, c.lot_id, CASE WHEN came.deep > 0 THEN w.batch END AS batch, -sum(came.share * c.grams) AS grams
+       SELECT c.lot_id, CASE WHEN came.deep > 0 THEN w.batch END AS batch, -sum(came.share * c.grams) AS grams
        FROM came
-         JOIN brews w ON w.kitchen_id = came.kitchen_id AND w.id = came.id
-         JOIN lot_changes c ON c.kitchen_id = came.kitchen_id AND c.brew_id = came.id AND c.undone_at IS NULL
-       GROUP BY 1, 2, 3) t
-     JOIN lots l ON l.kitchen_id = t.kitchen_id AND l.id = t.lot_id
+         JOIN brews w ON w.kitchen_id = :kitchenId AND w.id = came.id
+         JOIN lot_changes c ON c.kitchen_id = :kitchenId AND c.brew_id = came.id AND c.undone_at IS NULL
+       GROUP BY 1, 2) t
+     JOIN lots l ON l.kitchen_id = :kitchenId AND l.id = t.lot_id
      ORDER BY t.batch NULLS FIRST, t.grams DESC, l.id LIMIT 500`,
   );
   const bottles = await ask<BrewLots['bottles'][number]>(
@@ -94,7 +97,7 @@ export async function wentInto(sequelize: Sequelize, kitchenId: string, brewId: 
     `SELECT DISTINCT m.key, m.made
      FROM (${whole}) p, LATERAL (
        ${came('p')}
-       SELECT g.key, g.made FROM came JOIN brews w ON w.kitchen_id = came.kitchen_id AND w.id = came.id,
+       SELECT g.key, g.made FROM came JOIN brews w ON w.kitchen_id = :kitchenId AND w.id = came.id,
          LATERAL (SELECT y.key, false AS made FROM (${missingLots('w')}) y
                   UNION ALL SELECT z.key, true FROM (${missingBottles('w')}) z) g) m
      ORDER BY m.key LIMIT 500`,

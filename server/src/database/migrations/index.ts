@@ -21,6 +21,7 @@ import { migration as membersMigration } from './018-members';
 import { migration as passwordResets } from './019-password-resets';
 import { migration as drinkers } from './020-drinkers';
 import { migration as peopleLock } from './021-people-lock';
+import { migration as partitions } from './022-partitions';
 
 export const MIGRATIONS: readonly Migration[] = [
   kitchensDrinksBottles,
@@ -44,4 +45,5 @@ export const MIGRATIONS: readonly Migration[] = [
   passwordResets,
   drinkers,
   peopleLock,
+  partitions,
 ];
