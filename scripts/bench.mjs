@@ -159,3 +159,7 @@ for (const name of /** @type {const} */ (['server', 'load']))
     const { benchServer } = await import('./lib/bench-server.mjs');
     await benchServer(name);
   }
+if (part === 'all' || part === 'million') {
+  const { sayMillion } = await import('./lib/million-kitchens.mjs');
+  sayMillion();
+}

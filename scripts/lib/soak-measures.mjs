@@ -36,6 +36,28 @@ export function judge(measures) {
   });
 }
 
+/** Ticks of the processor's clock in a second, as /proc counts them. */
+const TICKS = 100;
+
+/** What a process and those it has started have had of the processors, s. @param {number} pid */
+function processorTime(pid) {
+  let ticks = 0;
+  for (const entry of readdirSync('/proc')) {
+    if (!/^\d+$/.test(entry)) continue;
+    try {
+      const stat = readFileSync(`/proc/${entry}/stat`, 'utf8');
+      // What stands before the last bracket is a name, with whatever signs.
+      const fields = stat.slice(stat.lastIndexOf(')') + 2).split(' ');
+      if (Number(entry) === pid || Number(fields[1]) === pid) ticks += Number(fields[11]) + Number(fields[12]);
+      // Those that have ended since.
+      if (Number(entry) === pid) ticks += Number(fields[13]) + Number(fields[14]);
+    } catch {
+      // It has ended while it was looked at.
+    }
+  }
+  return ticks / TICKS;
+}
+
 /** @param {{ pid: number, database: string }} server */
 export async function measurer({ pid, database }) {
   const { default: pg } = await import('pg');
@@ -57,5 +79,12 @@ export async function measurer({ pid, database }) {
       'database MB': Number(rows[0].size),
     };
   };
-  return { measure, close: () => client.end() };
+  const { rows: postmaster } = await client.query('SELECT pg_read_file($1) AS pid', ['postmaster.pid']);
+  const postgres = Number.parseInt(postmaster[0].pid, 10);
+  /** What the work has taken so far: processor time of the server and of PostgreSQL, s, and what is written ahead, MB. */
+  const spent = async () => {
+    const { rows } = await client.query("SELECT (pg_current_wal_lsn() - '0/0') / 1048576 AS wal");
+    return { server_s: processorTime(pid), postgres_s: processorTime(postgres), wal_MB: Number(rows[0].wal) };
+  };
+  return { measure, spent, close: () => client.end() };
 }
