@@ -7,7 +7,7 @@ import { endWithWhatRuns, run } from './lib/run.mjs';
 import { say } from './lib/say.mjs';
 
 /** Measures and prints; nothing here passes or fails. `npm run bench -- core`, `-- size`,
- * `-- keys`, `-- server` or `-- load` runs one part. */
+ * `-- keys`, `-- server`, `-- load` or `-- million` runs one part. */
 
 const part = process.argv[2] ?? 'all';
 
