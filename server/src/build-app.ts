@@ -66,6 +66,7 @@ export async function buildApp(config: ServerConfig): Promise<FastifyInstance> {
   await app.register(compress, { global: true, threshold: 1024 });
   await app.register(databasePlugin, {
     databaseUrl: config.databaseUrl,
+    readDatabaseUrl: config.readDatabaseUrl,
     connections: config.connections,
     wait_ms: config.connectionWait_ms,
   });

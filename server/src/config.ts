@@ -6,6 +6,8 @@ export interface ServerConfig {
   readonly databaseUrl: string;
   /** The database itself, where `databaseUrl` leads to a pooler that passes on no news; the same otherwise. */
   readonly newsDatabaseUrl?: string;
+  /** A streaming replica of the database, at which long lists and whole kitchens are read; none where it is left out. */
+  readonly readDatabaseUrl?: string;
   /** Connections to the database; as many as usual where it is left out. */
   readonly connections?: number;
   /** How long a request may wait for one of them, ms. */
@@ -63,10 +65,11 @@ function checkDatabase(name: string, url: string): void {
  * @throws Error naming the variable that is missing or wrong
  */
 export function configFromEnvironment(env: NodeJS.ProcessEnv): ServerConfig {
-  const { DATABASE_URL: databaseUrl, NEWS_DATABASE_URL: newsDatabaseUrl } = env;
+  const { DATABASE_URL: databaseUrl, NEWS_DATABASE_URL: newsDatabaseUrl, READ_DATABASE_URL: readDatabaseUrl } = env;
   if (!databaseUrl) throw new Error('DATABASE_URL is not set: say which PostgreSQL database to use.');
   checkDatabase('DATABASE_URL', databaseUrl);
   if (newsDatabaseUrl) checkDatabase('NEWS_DATABASE_URL', newsDatabaseUrl);
+  if (readDatabaseUrl) checkDatabase('READ_DATABASE_URL', readDatabaseUrl);
   const port = Number(env.PORT ?? CONFIG_DEFAULTS.port);
   if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error(`PORT is not a port: ${env.PORT}`);
   const { PUBLIC_URL: publicUrl = `http://localhost:${port}`, MAIL_URL: mailUrl } = env;
@@ -77,6 +80,7 @@ export function configFromEnvironment(env: NodeJS.ProcessEnv): ServerConfig {
   return {
     databaseUrl,
     ...(newsDatabaseUrl ? { newsDatabaseUrl } : {}),
+    ...(readDatabaseUrl ? { readDatabaseUrl } : {}),
     port,
     host: env.HOST ?? CONFIG_DEFAULTS.host,
     ...(env.APP_FOLDER ? { appFolder: env.APP_FOLDER } : {}),

@@ -78,13 +78,16 @@ describe('people under a passphrase', () => {
     const text = await stored(kitchenId);
     for (const secret of ['Piaquill', 'Tamsin', 'kidneys', 'night nets', '61.5', PASSPHRASE, pia])
       expect(text).not.toContain(secret);
-    expect((await peopleOf(owner)).json).toEqual({ revision: 1, people: HOUSEHOLD });
+    expect((await peopleOf(owner)).json).toEqual({ revision: 2, people: HOUSEHOLD });
+    // What was on its way when they were locked is not stored over it.
+    const late = await owner.send('PUT', '/api/people', { expectedRevision: 1, people: { ...HOUSEHOLD, people: {} } });
+    expect([late.status, late.json.code]).toEqual([409, 'edited-elsewhere']);
 
     const more = { ...HOUSEHOLD, people: { ...HOUSEHOLD.people, [randomUUID()]: person('Juno') } };
-    expect((await owner.send('PUT', '/api/people', { expectedRevision: 1, people: more })).json.revision).toBe(2);
+    expect((await owner.send('PUT', '/api/people', { expectedRevision: 2, people: more })).json.revision).toBe(3);
     // The same again does no harm, and an older edit is told so, as without a passphrase.
-    expect((await owner.send('PUT', '/api/people', { expectedRevision: 1, people: more })).json.revision).toBe(2);
-    expect((await owner.send('PUT', '/api/people', { expectedRevision: 1, people: HOUSEHOLD })).json.code).toBe(
+    expect((await owner.send('PUT', '/api/people', { expectedRevision: 2, people: more })).json.revision).toBe(3);
+    expect((await owner.send('PUT', '/api/people', { expectedRevision: 2, people: HOUSEHOLD })).json.code).toBe(
       'edited-elsewhere',
     );
     expect(await stored(kitchenId)).not.toContain('Juno');
@@ -167,7 +170,7 @@ describe('people under a passphrase', () => {
     await lock(owner);
     const other = await anew();
     expect((await other.send('DELETE', '/api/people')).json).toEqual({ locked: false, open: true });
-    expect((await peopleOf(other)).json).toEqual({ revision: 2, people: null });
+    expect((await peopleOf(other)).json).toEqual({ revision: 3, people: null });
     const { pours } = (await other.send('GET', `/api/bottles/${ids.bottle}/pours`)).json;
     expect(
       pours.map(({ personId, volume_mL }: { personId: string; volume_mL: number }) => [personId, volume_mL]),
@@ -197,6 +200,26 @@ describe('people under a passphrase', () => {
     const merged = await bring(third, 'merge');
     expect([merged.statusCode, merged.json().code]).toEqual([423, 'people-locked']);
     expect((await peopleOf(third)).json.people).toEqual(HOUSEHOLD);
+  });
+
+  test('what stood there before an archive came in is sealed with them, and comes back under the same passphrase', async () => {
+    const { owner, kitchenId } = await ownerWithPeople();
+    const empty = await exported(app, await newCook(app));
+    const brought = await app.inject({
+      method: 'POST',
+      url: '/api/kitchen/archive?mode=replace',
+      headers: { cookie: owner.cookie, 'content-type': 'application/x-ndjson' },
+      payload: empty,
+    });
+    expect(brought.statusCode).toBe(200);
+    await lock(owner);
+    const [former] = await app.sequelize.query('SELECT people::text FROM kitchens WHERE kept_for = :kitchenId', {
+      replacements: { kitchenId },
+    });
+    expect(JSON.stringify(former)).toContain('sealed');
+    expect(JSON.stringify(former)).not.toContain('Piaquill');
+    expect((await owner.send('POST', '/api/kitchen/archive/undo')).status).toBeLessThan(300);
+    expect((await peopleOf(owner)).json.people).toEqual(HOUSEHOLD);
   });
 
   test('what a session keeps opens nothing with the token of another', () => {

@@ -17,18 +17,21 @@ export const archiveRoutes: FastifyPluginAsync = async (app) => {
   const { context } = app;
   app.addContentTypeParser(JSON_LINES, (_request, body, done) => done(null, body));
 
-  app.get('/', { schema: { tags: TAGS, summary: 'The whole kitchen as an archive (JSON Lines)' } }, (request, reply) =>
-    saveArchive(context, request.signedIn().kitchenId, async (file) => {
-      await noteDeed(context.models, request.signedIn(), 'archive-saved');
-      const day = new Date().toISOString().slice(0, 10);
-      const lines = createReadStream(file);
-      await once(lines, 'open');
-      return reply
-        .type(JSON_LINES)
-        .header('cache-control', 'private, no-store')
-        .header('content-disposition', `attachment; filename="kitchen-${day}.jsonl"`)
-        .send(lines);
-    }),
+  app.get(
+    '/',
+    { schema: { tags: TAGS, summary: 'The whole kitchen as an archive (JSON Lines)' } },
+    async (request, reply) =>
+      saveArchive(await app.reader.upToDate(), request.signedIn().kitchenId, async (file) => {
+        await noteDeed(context.models, request.signedIn(), 'archive-saved');
+        const day = new Date().toISOString().slice(0, 10);
+        const lines = createReadStream(file);
+        await once(lines, 'open');
+        return reply
+          .type(JSON_LINES)
+          .header('cache-control', 'private, no-store')
+          .header('content-disposition', `attachment; filename="kitchen-${day}.jsonl"`)
+          .send(lines);
+      }),
   );
 
   app.post<{ Querystring: ArchiveQuery }>(

@@ -45,7 +45,8 @@ export const logbookRoutes: FastifyPluginAsync = async (app) => {
         response: { 200: logbookPage },
       },
     },
-    (request) => listLogbook(app.sequelize, request.signedIn().kitchenId, request.query),
+    async (request) =>
+      listLogbook((await app.reader.upToDate()).sequelize, request.signedIn().kitchenId, request.query),
   );
 
   app.get<{ Querystring: LogbookFilter }>(
@@ -58,7 +59,8 @@ export const logbookRoutes: FastifyPluginAsync = async (app) => {
         response: { 200: logbookCharts },
       },
     },
-    (request) => logbookChartsOf(app.sequelize, request.signedIn().kitchenId, request.query),
+    async (request) =>
+      logbookChartsOf((await app.reader.upToDate()).sequelize, request.signedIn().kitchenId, request.query),
   );
 
   app.get<{ Querystring: LogbookFilter }>(
@@ -66,10 +68,11 @@ export const logbookRoutes: FastifyPluginAsync = async (app) => {
     { schema: { tags: TAGS, summary: 'The same brews as CSV', querystring: logbookFilter } },
     async (request, reply) => {
       const { kitchenId } = request.signedIn();
+      const { sequelize } = await app.reader.upToDate();
       const rows: LogbookRow[] = [];
       let cursor: string | undefined;
       do {
-        const page = await listLogbook(app.sequelize, kitchenId, {
+        const page = await listLogbook(sequelize, kitchenId, {
           ...request.query,
           limit: PIECE,
           ...(cursor ? { cursor } : {}),

@@ -1,4 +1,5 @@
-import { household, type PeopleLock } from '@wellhydra/contract';
+import { household, type PeopleLock, type SealedPeople } from '@wellhydra/contract';
+import type { Household } from '@wellhydra/core/household';
 import type { Sequelize, Transaction } from 'sequelize';
 import { keepPeopleKey, type SignedIn } from '../accounts/session-store';
 import { forgetAttempts, slowAccount } from '../accounts/sign-in-limit';
@@ -23,6 +24,12 @@ const stored = (models: Models, kitchenId: string, transaction?: Transaction) =>
     ...(transaction ? { transaction, lock: transaction.LOCK.UPDATE } : {}),
   });
 
+/** As the next revision: whatever was on its way to be stored as they stood before is told so, and stores nothing. */
+const asNext = ({ peopleRevision }: { readonly peopleRevision: number }, people: Household | SealedPeople | null) => ({
+  people,
+  peopleRevision: peopleRevision + 1,
+});
+
 /** Whether there is a passphrase, and whether whoever asks has opened it. */
 export async function peopleLock({ models }: Context, who: SignedIn): Promise<PeopleLock> {
   const { people } = await stored(models, who.kitchenId);
@@ -46,7 +53,11 @@ export async function lockPeople(
     const people = peopleBy(kitchen.people, who.peopleKey);
     const before = isSealed(kitchen.people) ? who.peopleKey : null;
     const key = before ?? newPeopleKey();
-    await kitchen.update({ people: await sealUnder(passphrase, key, people) }, { transaction });
+    await kitchen.update(asNext(kitchen, await sealUnder(passphrase, key, people)), { transaction });
+    // What was there before an archive came in is kept for some days, and holds them, too.
+    const former = await models.kitchens.findOne({ where: { keptFor: who.kitchenId }, transaction });
+    if (former?.people && !isSealed(former.people))
+      await former.update({ people: await sealUnder(passphrase, key, former.people) }, { transaction });
     await keepPeopleKey(sequelize, token, key, transaction);
     await noteDeed(models, who, 'people-locked', before ? { about: 'again' } : {}, transaction);
   });
@@ -84,7 +95,7 @@ export async function unlockPeople({ sequelize, models }: Context, who: SignedIn
   await sequelize.transaction(async (transaction) => {
     const kitchen = await stored(models, who.kitchenId, transaction);
     if (!isSealed(kitchen.people)) return;
-    await kitchen.update({ people: peopleBy(kitchen.people, who.peopleKey) }, { transaction });
+    await kitchen.update(asNext(kitchen, peopleBy(kitchen.people, who.peopleKey)), { transaction });
     await noteDeed(models, who, 'people-unlocked', {}, transaction);
   });
   return { locked: false, open: true };
@@ -100,7 +111,7 @@ export async function forgetLockedPeople({ sequelize, models }: Context, who: Si
   await sequelize.transaction(async (transaction) => {
     const kitchen = await stored(models, who.kitchenId, transaction);
     if (!isSealed(kitchen.people)) throw new Problem('not-found');
-    await kitchen.update({ people: null, peopleRevision: kitchen.peopleRevision + 1 }, { transaction });
+    await kitchen.update(asNext(kitchen, null), { transaction });
     await forgetEveryDrinker(sequelize, who.kitchenId, transaction);
     await noteDeed(models, who, 'people-forgotten', {}, transaction);
   });

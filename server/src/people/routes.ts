@@ -113,7 +113,8 @@ export const peopleRoutes: FastifyPluginAsync = async (app) => {
       const { kitchenId } = who;
       const asked = drunkSeenBy(who, request.query);
       if (!asked) return { pours: [], brews: {}, next: null };
-      const page = await listDrunk(app.sequelize, kitchenId, asked);
+      const { sequelize } = await app.reader.upToDate();
+      const page = await listDrunk(sequelize, kitchenId, asked);
       const unknown = Object.entries(page.brews).flatMap(([id, { facts }]) => (facts ? [] : [id]));
       const known = await knowFacts(context, kitchenId, unknown);
       const brews = Object.entries(page.brews).map(([id, brew]) => [
