@@ -109,7 +109,7 @@ export function PaperFrame({ paper, title, onKeep, children }: PaperFrameProps) 
           }}
         />
       </View>
-      {body ? createPortal(<main ref={measured}>{children}</main>, body) : null}
+      {body ? createPortal(<article ref={measured}>{children}</article>, body) : null}
     </>
   );
 }
