@@ -4,6 +4,8 @@ import { addresses } from '../addresses';
 import { allFigures, expect, fromMenu, goTo, openDemo, registerByHand, stepButton, test } from '../cook';
 
 test('deep links and reloads work on every address', async ({ page }) => {
+  // Every address is opened twice.
+  test.slow();
   await openDemo(page);
   for (const [address, heading] of await addresses(page)) {
     await page.goto(address);
