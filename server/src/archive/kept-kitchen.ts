@@ -5,7 +5,7 @@ import {
   KITCHEN_DOCUMENTS,
   KITCHEN_PARTS,
   clearKitchen,
-  copyPart,
+  copyParts,
   fieldsOf,
   laterRevisions,
 } from '../kitchen/kitchen-parts';
@@ -34,7 +34,7 @@ export async function keepKitchen(
     { ...fieldsOf(kitchen, KEPT), id, ...newInvitations(), keptFor: kitchenId, keptUntil },
     { transaction },
   );
-  for (const part of KITCHEN_PARTS) await copyPart(context, part, { from: kitchenId, to: id }, transaction);
+  await copyParts(context, KITCHEN_PARTS, { from: kitchenId, to: id }, transaction);
   return id;
 }
 
@@ -56,7 +56,7 @@ export async function takeBackArchive(context: ArchiveContext, kitchenId: string
     const kept = await models.kitchens.findOne({ where: { keptFor: kitchenId }, transaction });
     if (!kept?.keptUntil || kept.keptUntil <= now) throw new Problem('not-found');
     await clearKitchen(context, kitchenId, transaction);
-    for (const part of KITCHEN_PARTS) await copyPart(context, part, { from: kept.id, to: kitchenId }, transaction);
+    await copyParts(context, KITCHEN_PARTS, { from: kept.id, to: kitchenId }, transaction);
     await kitchen.update({ ...fieldsOf(kept, KEPT), ...laterRevisions(kitchen) }, { transaction });
     await kept.destroy({ transaction });
   });

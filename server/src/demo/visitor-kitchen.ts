@@ -4,7 +4,7 @@ import { newInvitations } from '../kitchen/invitation';
 import { startSession } from '../accounts/session-store';
 import type { BrewContext } from '../brews/brew-context';
 import { copyHabits, readHabits } from '../brews/habits-service';
-import { KITCHEN_DOCUMENTS, KITCHEN_PARTS, KITCHEN_REVISIONS, copyPart, fieldsOf } from '../kitchen/kitchen-parts';
+import { KITCHEN_DOCUMENTS, KITCHEN_PARTS, KITCHEN_REVISIONS, copyParts, fieldsOf } from '../kitchen/kitchen-parts';
 import { Problem } from '../problem';
 import { keepDemoAlive } from './keep-demo-alive';
 import { dayOf } from './move-demo-dates';
@@ -60,8 +60,7 @@ export async function openVisitorKitchen(context: BrewContext, now: Date): Promi
       },
       { transaction },
     );
-    for (const part of [...KITCHEN_PARTS, 'members'] as const)
-      await copyPart(context, part, { from: kept.id, to: id }, transaction);
+    await copyParts(context, [...KITCHEN_PARTS, 'members'], { from: kept.id, to: id }, transaction);
     return startSession(models, id, kept.accountId, { transaction });
   });
   await readHabits(context, kept.id);

@@ -56,7 +56,7 @@ export const columnsOf = (table: ModelStatic<Model>): readonly string[] =>
     .filter((column) => column !== 'kitchen_id');
 
 /** Copies all rows of one table from one kitchen to another, inside the database. */
-export async function copyPart(
+async function copyPart(
   { sequelize, models }: Tables,
   part: KitchenPart | 'members',
   { from, to }: { readonly from: string; readonly to: string },
@@ -69,6 +69,20 @@ export async function copyPart(
      SELECT :to, ${columns} FROM ${table.tableName} WHERE kitchen_id = :from`,
     { replacements: { from, to }, transaction },
   );
+}
+
+/**
+ * Copies all that a kitchen holds into another that holds nothing, inside the database. What each row points to is looked
+ * for by one plan for the rest of the transaction: by itself PostgreSQL makes one anew for every row where that table is split.
+ */
+export async function copyParts(
+  tables: Tables,
+  parts: readonly (KitchenPart | 'members')[],
+  way: { readonly from: string; readonly to: string },
+  transaction: Transaction,
+): Promise<void> {
+  await tables.sequelize.query('SET LOCAL plan_cache_mode = force_generic_plan', { transaction });
+  for (const part of parts) await copyPart(tables, part, way, transaction);
 }
 
 /** Removes everything that a kitchen holds, and leaves the kitchen and its members. */
