@@ -194,3 +194,10 @@ export async function bottled(page: Page, { name, kind, serving, lines, bottles 
   await page.reload();
   return filled.map(({ id }) => id);
 }
+
+/** A litre of a rehydration drink that stands in the fridge: for tests that are not about what is in it. */
+export const bottledGlass = async (
+  page: Page,
+  lines: readonly string[] = ['2.6 g table salt', '20 g white sugar', 'water to 1 L'],
+): Promise<string> =>
+  (await bottled(page, { name: 'Gull glass', kind: 'rehydration', serving: '250 mL', lines, bottles: [1000] }))[0]!;

@@ -45,6 +45,19 @@ async function shelfInOrder() {
   return store;
 }
 
+/** A touch on a bottle before it is answered who there is, and what answers it. */
+async function touchedTooSoon() {
+  let answer: (people: unknown) => void = () => undefined;
+  fakeKitchen({
+    'GET /bottles': { bottles: [BOTTLE] },
+    'GET /people': () => new Promise((resolve) => (answer = resolve)),
+  });
+  const store = await shelfInOrder();
+  await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
+  expect(await screen.findByText('Who drinks here is being looked up.')).toBeTruthy();
+  return { store, answer };
+}
+
 describe('the shelf', () => {
   test('pours and takes back', async () => {
     const answers: Record<string, unknown> = { ...NOBODY_NAMED, 'GET /bottles': { bottles: [BOTTLE] } };
@@ -106,27 +119,13 @@ describe('the shelf', () => {
   });
   test('a touch before it is known who there is waits for it, and is a glass for somebody where there is somebody', async () => {
     const tam = { name: 'Tam', note: '', born: null, group: 'adult', weight_kg: 70, facts: {}, lines: {} };
-    let answer: (people: unknown) => void = () => undefined;
-    fakeKitchen({
-      'GET /bottles': { bottles: [BOTTLE] },
-      'GET /people': () => new Promise((resolve) => (answer = resolve)),
-    });
-    const store = await shelfInOrder();
-    await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
-    expect(await screen.findByText('Who drinks here is being looked up.')).toBeTruthy();
+    const { store, answer } = await touchedTooSoon();
     answer({ revision: 1, people: { people: { tam }, spoonPlans: {}, sweatTests: {}, sheets: {} } });
     expect(await screen.findByRole('button', { name: /^Pour for Tam/ })).toBeTruthy();
     expect(store.getState().queue.entries).toEqual([]);
   });
   test('a touch before it is known that nobody is named pours once that is known', async () => {
-    let answer: (people: unknown) => void = () => undefined;
-    fakeKitchen({
-      'GET /bottles': { bottles: [BOTTLE] },
-      'GET /people': () => new Promise((resolve) => (answer = resolve)),
-    });
-    const store = await shelfInOrder();
-    await user.click(await screen.findByRole('button', { name: /^Pour 500 mL/ }));
-    expect(await screen.findByText('Who drinks here is being looked up.')).toBeTruthy();
+    const { store, answer } = await touchedTooSoon();
     answer(NOBODY_NAMED['GET /people']);
     expect(await screen.findByText('Poured 500 mL of Dawn bottle')).toBeTruthy();
     expect(store.getState().queue.entries).toHaveLength(1);

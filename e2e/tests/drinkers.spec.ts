@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { bottled, register, test } from '../cook';
+import { bottledGlass, register, test } from '../cook';
 
 /** Members who drink what others make, as they meet the application. */
 
@@ -25,8 +25,7 @@ async function kitchenWithPeople(page: Page): Promise<string> {
   });
   expect(answer.ok(), await answer.text()).toBe(true);
   const lines = ['2.6 g table salt', '20 g white sugar', '1.5 g potassium chloride', 'water to 1 L'];
-  const made = { name: 'Gull glass', kind: 'rehydration', serving: '250 mL', lines, bottles: [1000] };
-  return (await bottled(page, made))[0]!;
+  return bottledGlass(page, lines);
 }
 
 test('a drinker comes in by their link, is told who they are, pours, and sees nobody else', async ({

@@ -1,6 +1,6 @@
 import { addresses } from '../addresses';
 import { keptOnDevice } from '../brewing';
-import { bottled, expect, openDemo, register, test } from '../cook';
+import { bottledGlass, expect, openDemo, register, test } from '../cook';
 
 /** Without a network: what was last seen opens, and what is done waits where it can be seen and taken back. */
 test.use({ serviceWorkers: 'allow' });
@@ -34,8 +34,7 @@ test('what is done without a network is shown after a reload, can be looked at, 
 }) => {
   await register(page, 'Ines');
   await keptOnDevice(page);
-  const lines = ['2.6 g table salt', '20 g white sugar', 'water to 1 L'];
-  await bottled(page, { name: 'Gull glass', kind: 'rehydration', serving: '250 mL', lines, bottles: [1000] });
+  await bottledGlass(page);
   await page.goto('/shelf');
   await page.getByRole('radio', { name: 'Use first' }).click();
   await expect(page.getByText(/^1 L left/)).toBeVisible();

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
-import { bottled, fromMenu, openDemo, register, saved, test, typeSteps, newDrink } from '../cook';
+import { bottledGlass, fromMenu, openDemo, register, saved, test, typeSteps, newDrink } from '../cook';
 
 /** What is printed: a drink as a sheet, a brew as a card. */
 
@@ -100,14 +100,7 @@ test('a brew on a card: how it was made, what was read, until when it is good', 
 
 test('a bottle that carries a stop has a card that says so first', async ({ page }) => {
   await register(page, 'Ines');
-  const lines = ['25 g table salt', '20 g white sugar', 'water to 1 L'];
-  const [bottle] = await bottled(page, {
-    name: 'Gull glass',
-    kind: 'rehydration',
-    serving: '250 mL',
-    lines,
-    bottles: [1000],
-  });
+  const bottle = await bottledGlass(page, ['25 g table salt', '20 g white sugar', 'water to 1 L']);
   const { brewId, batch, cautions } = await (await page.request.get(`/api/bottles/${bottle}`)).json();
   const stop = cautions.find(({ severity }: { severity: string }) => severity === 'stop');
   await page.goto(`/logbook/${brewId}`);

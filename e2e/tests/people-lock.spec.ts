@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { bottled, goTo, register, signIn, test } from '../cook';
+import { bottledGlass, goTo, register, signIn, test } from '../cook';
 
 /** People under a passphrase, as an owner sets it and another device meets it. */
 
@@ -33,13 +33,7 @@ test('an owner puts the people under a passphrase; another device sees nobody un
   browser,
 }) => {
   const cook = await kitchenWithTam(page);
-  await bottled(page, {
-    name: 'Gull glass',
-    kind: 'tonic',
-    serving: '250 mL',
-    lines: ['20 g white sugar', 'water to 1 L'],
-    bottles: [1000],
-  });
+  await bottledGlass(page);
   await lockPeople(page);
   await expect(page.getByRole('list', { name: 'People' }).getByText('Tam').first()).toBeVisible();
 

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { APIRequestContext, Page } from '@playwright/test';
 import { balance } from '../balancer';
 import { goTo, heading, next, plugDevices, probed, read, readyToMake, secondPhone, storedEvents } from '../brewing';
-import { bottled, register } from '../cook';
+import { bottledGlass, register } from '../cook';
 import { expect, test as base } from '../own-server';
 
 /** Two servers on one database behind a balancer that sends every request to the other one than the last. */
@@ -66,14 +66,7 @@ test('one is killed amid writes: everything arrives once, and the other goes on'
   answered: _behind,
 }) => {
   await register(page, 'Ines');
-  const lines = ['2.6 g table salt', '20 g white sugar', 'water to 1 L'];
-  const [bottle] = await bottled(page, {
-    name: 'Gull glass',
-    kind: 'rehydration',
-    serving: '250 mL',
-    lines,
-    bottles: [1000],
-  });
+  const bottle = await bottledGlass(page);
   const pouredAt = new Date().toISOString();
   const pours = Array.from({ length: 60 }, () => `/api/bottles/${bottle}/pours/${randomUUID()}`);
   const sending = Promise.all(pours.map((url) => sendUntilDone(page.request, url, { volume_mL: 10, pouredAt })));

@@ -42,45 +42,31 @@ async function shapeOf(client: Client) {
 async function fillKitchen(client: Client): Promise<void> {
   const [kitchen, account, drink, brew, bottle] = Array.from({ length: 5 }, () => randomUUID());
   const document = JSON.stringify({ steps: [] });
-  const put = (sql: string, ...values: unknown[]) => client.query(sql, values);
-  await put(`INSERT INTO kitchens (id, name, invitation) VALUES ($1, 'Trial', $2)`, kitchen, randomUUID());
-  await put(`INSERT INTO accounts (id, name) VALUES ($1, 'Ines')`, account);
-  await put(
-    `INSERT INTO drinks (kitchen_id, id, revision, document, saved_by, saved_at) VALUES ($1, $2, 1, $3, $4, now())`,
-    kitchen,
-    drink,
-    document,
-    account,
-  );
-  await put(
-    `INSERT INTO drink_revisions (kitchen_id, drink_id, revision, document, saved_by, saved_at) VALUES ($1, $2, 1, $3, $4, now())`,
-    kitchen,
-    drink,
-    document,
-    account,
-  );
-  await put(
-    `INSERT INTO brews (kitchen_id, id, batch, drink_id, drink_revision, drink_name, kind, stage, volume_ml, serving_ml, keeping, cautions, made_at, made_by)
-     VALUES ($1, $2, 'T-01', $3, 1, 'Trial', 'tonic', 'finished', 500, 50, '{}', '[]', now(), $4)`,
-    kitchen,
-    brew,
-    drink,
-    account,
-  );
-  await put(
-    `INSERT INTO bottles (kitchen_id, id, brew_id, place, volume_ml, filled_ml, remaining_ml, use_by)
-     VALUES ($1, $2, $3, 'fridge', 500, 500, 450, now())`,
-    kitchen,
-    bottle,
-    brew,
-  );
-  await put(
-    `INSERT INTO pours (kitchen_id, bottle_id, id, volume_ml, poured_at, poured_by) VALUES ($1, $2, $3, 50, now(), $4)`,
-    kitchen,
-    bottle,
-    randomUUID(),
-    account,
-  );
+  const saved = { revision: 1, document, saved_by: account, saved_at: 'now' };
+  const filled = { volume_ml: 500, filled_ml: 500, remaining_ml: 450 };
+  const made = { stage: 'finished', volume_ml: 500, serving_ml: 50, made_at: 'now', made_by: account };
+  const rows: readonly (readonly [string, object])[] = [
+    ['kitchens', { id: kitchen, name: 'Trial', invitation: randomUUID() }],
+    ['accounts', { id: account, name: 'Ines' }],
+    ['drinks', { kitchen_id: kitchen, id: drink, ...saved }],
+    ['drink_revisions', { kitchen_id: kitchen, drink_id: drink, ...saved }],
+    [
+      'brews',
+      {
+        ...{ kitchen_id: kitchen, id: brew, batch: 'T-01', ...made, keeping: '{}', cautions: '[]' },
+        ...{ drink_id: drink, drink_revision: 1, drink_name: 'Trial', kind: 'tonic' },
+      },
+    ],
+    ['bottles', { kitchen_id: kitchen, id: bottle, brew_id: brew, place: 'fridge', use_by: 'now', ...filled }],
+    [
+      'pours',
+      { kitchen_id: kitchen, bottle_id: bottle, id: randomUUID(), volume_ml: 50, poured_at: 'now', poured_by: account },
+    ],
+  ];
+  for (const [table, row] of rows) {
+    const places = Object.keys(row).map((_name, index) => `$${index + 1}`);
+    await client.query(`INSERT INTO ${table} (${Object.keys(row)}) VALUES (${places})`, Object.values(row));
+  }
 }
 
 let database: string;

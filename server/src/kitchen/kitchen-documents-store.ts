@@ -7,13 +7,11 @@ import type {
   SaveKitchenSettings,
   SavePlan,
   SaveShopping,
-  SealedPeople,
   ShoppingRecord,
 } from '@wellhydra/contract';
-import type { Household } from '@wellhydra/core/household';
 import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
-import { isSealed, peopleBy, sealAgain } from '../people/people-seal';
+import { likeStored, peopleBy, type StoredPeople } from '../people/people-seal';
 import { Problem } from '../problem';
 
 /** Documents that a kitchen has one of, and the columns they stand in. */
@@ -24,7 +22,6 @@ const COLUMNS = {
   shopping: { document: 'shopping', revision: 'shoppingRevision' },
 } as const;
 type Kind = keyof typeof COLUMNS;
-type StoredPeople = Household | SealedPeople | null;
 
 async function read(models: Models, kitchenId: string, kind: Kind) {
   const { document, revision } = COLUMNS[kind];
@@ -33,25 +30,33 @@ async function read(models: Models, kitchenId: string, kind: Kind) {
   return { revision: kitchen[revision], document: kitchen[document] };
 }
 
+/** How a document is stored, and what is stored is read; as it is where nothing else is said. */
+interface Form {
+  readonly stored: object;
+  readonly read: (stored: object | null) => object | null;
+}
+
 /**
  * Stores a document as its next revision; an edit that started from an older one changes nothing and is
  * answered with the revision it has now. Sending the same again does no harm.
  */
-async function save(models: Models, kitchenId: string, kind: Kind, expectedRevision: number, document: object) {
-  const now = await saveNext(models, kitchenId, kind, expectedRevision, document);
-  if (!now.changed && !isDeepStrictEqual(now.document, document))
-    throw new Problem('edited-elsewhere', { revision: now.revision });
-  return now.revision;
-}
-
-/** The same, and what stands there now, whether or not that is it. */
-async function saveNext(models: Models, kitchenId: string, kind: Kind, expectedRevision: number, document: object) {
+async function save(
+  models: Models,
+  kitchenId: string,
+  kind: Kind,
+  expectedRevision: number,
+  document: object,
+  form: Form = { stored: document, read: (stored) => stored },
+) {
   const columns = COLUMNS[kind];
   const [changed] = await models.kitchens.update(
-    { [columns.document]: document, [columns.revision]: expectedRevision + 1 },
+    { [columns.document]: form.stored, [columns.revision]: expectedRevision + 1 },
     { where: { id: kitchenId, [columns.revision]: expectedRevision } },
   );
-  return { changed: changed > 0, ...(await read(models, kitchenId, kind)) };
+  const now = await read(models, kitchenId, kind);
+  if (changed === 0 && !isDeepStrictEqual(form.read(now.document), document))
+    throw new Problem('edited-elsewhere', { revision: now.revision });
+  return now.revision;
 }
 
 /** What a kitchen has said about itself. */
@@ -96,13 +101,12 @@ export async function savePeople(
   { kitchenId, peopleKey }: Reader,
   { expectedRevision, people }: SaveHousehold,
 ): Promise<HouseholdRecord> {
-  const { document: stored } = await read(models, kitchenId, 'people');
-  peopleBy(stored as StoredPeople, peopleKey);
-  const next = isSealed(stored as StoredPeople) ? sealAgain(stored as SealedPeople, peopleKey!, people) : people;
-  const now = await saveNext(models, kitchenId, 'people', expectedRevision, next);
-  if (!now.changed && !isDeepStrictEqual(peopleBy(now.document as StoredPeople, peopleKey), people))
-    throw new Problem('edited-elsewhere', { revision: now.revision });
-  return { revision: now.revision, people };
+  const { document } = await read(models, kitchenId, 'people');
+  const revision = await save(models, kitchenId, 'people', expectedRevision, people, {
+    stored: likeStored(document as StoredPeople, peopleKey, people),
+    read: (stored) => peopleBy(stored as StoredPeople, peopleKey),
+  });
+  return { revision, people };
 }
 
 /** What is to be bought for a kitchen. */

@@ -1,5 +1,4 @@
-import { household, type PeopleLock, type SealedPeople } from '@wellhydra/contract';
-import type { Household } from '@wellhydra/core/household';
+import { household, type PeopleLock } from '@wellhydra/contract';
 import type { Sequelize, Transaction } from 'sequelize';
 import { keepPeopleKey, type SignedIn } from '../accounts/session-store';
 import { forgetAttempts, slowAccount } from '../accounts/sign-in-limit';
@@ -8,7 +7,7 @@ import type { Models } from '../database/models';
 import { noteDeed } from '../members/audit-store';
 import { ownAccountOf, ownerOf } from '../members/member-service';
 import { Problem } from '../problem';
-import { isSealed, keyUnder, newPeopleKey, openedPeople, peopleBy, sealUnder } from './people-seal';
+import { isSealed, keyUnder, newPeopleKey, openedPeople, peopleBy, sealUnder, type StoredPeople } from './people-seal';
 
 /** People whom only those see who know a passphrase; what is stored of them tells nobody else anything. */
 
@@ -25,7 +24,7 @@ const stored = (models: Models, kitchenId: string, transaction?: Transaction) =>
   });
 
 /** As the next revision: whatever was on its way to be stored as they stood before is told so, and stores nothing. */
-const asNext = ({ peopleRevision }: { readonly peopleRevision: number }, people: Household | SealedPeople | null) => ({
+const asNext = ({ peopleRevision }: { readonly peopleRevision: number }, people: StoredPeople) => ({
   people,
   peopleRevision: peopleRevision + 1,
 });

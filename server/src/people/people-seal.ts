@@ -42,8 +42,10 @@ const ofPassphrase = (passphrase: string, salt: Buffer): Promise<Buffer> =>
 const ofToken = (token: string): Buffer =>
   Buffer.from(hkdfSync('sha256', token, Buffer.alloc(0), 'wellhydra people of a session', KEY_bytes));
 
-export const isSealed = (people: Household | SealedPeople | null): people is SealedPeople =>
-  people !== null && 'sealed' in people;
+/** People as they stand in the database. */
+export type StoredPeople = Household | SealedPeople | null;
+
+export const isSealed = (people: StoredPeople): people is SealedPeople => people !== null && 'sealed' in people;
 
 /** A key that opens nothing yet. */
 export const newPeopleKey = (): Buffer => randomBytes(KEY_bytes);
@@ -57,11 +59,6 @@ export async function sealUnder(passphrase: string, key: Buffer, people: Househo
 
 const sealedText = (key: Buffer, people: Household | null): string =>
   seal(key, Buffer.from(JSON.stringify(people))).toString('base64');
-
-/** The same with other people in it. */
-export const sealAgain = ({ sealed }: SealedPeople, key: Buffer, people: Household | null): SealedPeople => ({
-  sealed: { ...sealed, people: sealedText(key, people) },
-});
 
 /** What is sealed; nothing where the key is another. */
 export function openedPeople({ sealed }: SealedPeople, key: Buffer): { readonly people: Household | null } | null {
@@ -78,9 +75,15 @@ export const keyForSession = (key: Buffer, token: string): Buffer => seal(ofToke
 export const keyOfSession = (kept: Buffer, token: string): Buffer | null => unseal(ofToken(token), kept);
 
 /** The people as they are stored, by the key of a session. @throws Problem `people-locked` where it does not open them */
-export function peopleBy(people: Household | SealedPeople | null, key: Buffer | null): Household | null {
+export function peopleBy(people: StoredPeople, key: Buffer | null): Household | null {
   if (!isSealed(people)) return people;
   const opened = key && openedPeople(people, key);
   if (!opened) throw new Problem('people-locked');
   return opened.people;
+}
+
+/** People in the form in which those before them are stored. @throws Problem `people-locked` where the key does not open these */
+export function likeStored(before: StoredPeople, key: Buffer | null, people: Household): Household | SealedPeople {
+  peopleBy(before, key);
+  return isSealed(before) ? { sealed: { ...before.sealed, people: sealedText(key!, people) } } : people;
 }

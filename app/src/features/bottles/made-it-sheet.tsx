@@ -13,6 +13,7 @@ import { Button } from '../../ui/button';
 import { localMoment } from '../../ui/moment-field';
 import { Sheet } from '../../ui/sheet';
 import { Text } from '../../ui/text';
+import { Refusal } from '../../ui/refusal';
 import { useNow } from '../../ui/use-now';
 import { keepingView } from '../../domain/drinks/cautions-view';
 import type { Draft } from '../../domain/drinks/drafts';
@@ -99,11 +100,7 @@ export function MadeItSheet({ draft, analysis, context, onClose }: MadeItSheetPr
           </Text>
         ) : null}
       </View>
-      {failure ? (
-        <Text role="alert" className="text-heat">
-          {failure}
-        </Text>
-      ) : null}
+      <Refusal message={failure} />
       <Button
         label={draft.unsent ? 'Saving the formula' : 'Put on the shelf'}
         size="large"

@@ -6,6 +6,7 @@ import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
+import { Refusal } from '../../ui/refusal';
 import { Text } from '../../ui/text';
 
 /** A brew that was put on the shelf by mistake is taken back whole: its bottles go, and its lots are full again. */
@@ -35,11 +36,7 @@ export function TakeBack({ brewId, batch }: { readonly brewId: string; readonly 
             All its bottles leave the shelf, and what it took of the stores is in the house again. It is gone as if it
             had never been made.
           </Text>
-          {failure ? (
-            <Text role="alert" className="text-heat">
-              {failure}
-            </Text>
-          ) : null}
+          <Refusal message={failure} />
           <Button label="Take it back" kind="danger" size="large" disabled={isLoading} onPress={() => void take()} />
         </Sheet>
       ) : null}

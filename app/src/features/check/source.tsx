@@ -8,6 +8,7 @@ import { LONGEST_CHECK } from '../../domain/checks/limits';
 import { noticeRaised } from '../../state/notices';
 import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
+import { Refusal } from '../../ui/refusal';
 import { Text } from '../../ui/text';
 import { canDictate, chooseFile, dictate } from './put-in';
 import type { CheckHandle } from './use-check';
@@ -62,11 +63,7 @@ export function Source({ check, writing, box, onFocus, onWrite, onRead }: Source
       ) : (
         <>{view ? <Written lines={view.lines} /> : <Text className="whitespace-pre-wrap">{text}</Text>}</>
       )}
-      {failure ? (
-        <Text role="alert" className="text-heat">
-          {failure}
-        </Text>
-      ) : null}
+      <Refusal message={failure} />
       <Actions check={check} writing={writing} onWrite={onWrite} onRead={onRead} />
     </View>
   );

@@ -2,8 +2,8 @@ import { useCallback, useRef, useState, type ReactNode } from 'react';
 import { createPortal } from 'react-dom';
 import { View } from 'react-native';
 import { Button } from '../button';
-import { Text } from '../text';
 import { fontRules } from './own-letters';
+import { Refusal } from '../refusal';
 import { PAPERS, PX_PER_MM, paperStyle, type Paper } from './paper-style';
 
 interface PaperFrameProps {
@@ -87,11 +87,7 @@ export function PaperFrame({ paper, title, onKeep, children }: PaperFrameProps) 
         <Button label="Print" onPress={print} />
         <Button label="Save as a page" hint="Save as a page of HTML" kind="plain" onPress={() => void keep()} />
       </View>
-      {problem ? (
-        <Text role="alert" className="text-heat">
-          {problem}
-        </Text>
-      ) : null}
+      <Refusal message={problem} />
       <View
         className="overflow-hidden border border-line bg-white"
         style={{ height: Math.max(height, whole * PX_PER_MM) * scale }}

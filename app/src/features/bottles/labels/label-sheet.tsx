@@ -7,11 +7,12 @@ import { saveLabels } from '../../../domain/bottles/save-labels';
 import { usePrintLabelsMutation } from '../../../domain/brews/device-endpoints';
 import { selectBrews } from '../../../domain/brews/brews';
 import { useAppDispatch, useAppSelector } from '../../../domain/store';
-import { failureOf } from '../../../state/api';
+import { failureOf, refusalOf } from '../../../state/api';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
 import { Sheet } from '../../../ui/sheet';
+import { Refusal } from '../../../ui/refusal';
 import { Text } from '../../../ui/text';
 import { LabelPreview } from './label-preview';
 
@@ -75,11 +76,7 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
         <StartAt columns={columns} rows={rows} start={order.start} onChange={setStart} />
       ) : null}
       {waiting ? <Text role="status">What was done last is still on its way; then the label is here.</Text> : null}
-      {failed && !waiting ? (
-        <Text role="alert" className="text-heat">
-          {failureOf(failed).message}
-        </Text>
-      ) : null}
+      <Refusal message={waiting ? null : refusalOf(failed)} />
       <View className="flex-row flex-wrap gap-2">
         <Button
           label="Save the PDF"

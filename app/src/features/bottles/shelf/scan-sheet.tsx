@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Sheet } from '../../../ui/sheet';
+import { Refusal } from '../../../ui/refusal';
 import { Text } from '../../../ui/text';
 import { bottleOfCode, readCode, readCodeOf } from './read-code';
 
@@ -96,11 +97,7 @@ export function ScanSheet({ bottles, onClose }: ScanSheetProps) {
           className="min-h-[48px] font-body text-15 text-ink"
         />
       </View>
-      {said ? (
-        <Text role="alert" className="text-heat">
-          {said}
-        </Text>
-      ) : null}
+      <Refusal message={said || null} />
       <Text variant="small">{`The code leads to the bottle’s own page. ${bottles.length} stand on the shelf.`}</Text>
     </Sheet>
   );

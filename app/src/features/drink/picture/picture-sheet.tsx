@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../../ui/button';
 import { Sheet } from '../../../ui/sheet';
-import { Text } from '../../../ui/text';
+import { Refusal } from '../../../ui/refusal';
 import { PICTURE_ID, Picture } from './picture';
 import { pictureView } from './picture-view';
 import { saveAsPng, saveAsSvg } from './save-picture';
@@ -34,11 +34,7 @@ export function PictureSheet({ document, analysis, onClose }: PictureSheetProps)
         <Button label="Save as PNG" hint="Save the picture as PNG" onPress={() => void save(saveAsPng)} />
         <Button label="Save as SVG" hint="Save the picture as SVG" kind="plain" onPress={() => void save(saveAsSvg)} />
       </View>
-      {problem ? (
-        <Text role="alert" className="text-heat">
-          {problem}
-        </Text>
-      ) : null}
+      <Refusal message={problem} />
       <View className="border border-line">
         <Picture view={view} label={`${name}: its stream with ${document.steps.length} steps`} />
       </View>

@@ -6,6 +6,7 @@ import { householdRowSaved } from '../../../domain/people/household';
 import { useAppDispatch, useAppSelector } from '../../../domain/store';
 import { Button } from '../../../ui/button';
 import { Page } from '../../../ui/page';
+import { Refusal } from '../../../ui/refusal';
 import { Text } from '../../../ui/text';
 import { UNNAMED, WhoForm } from './who-form';
 
@@ -32,11 +33,9 @@ export function NewPersonScreen() {
         onChange={(by) => setPerson({ ...person, ...by })}
         nameError={tried && !named ? 'They need a name.' : undefined}
       />
-      {full ? (
-        <Text role="alert" className="text-heat">
-          {`A kitchen has ${HOUSEHOLD_LIMITS.people} people at most. Take somebody out first.`}
-        </Text>
-      ) : null}
+      <Refusal
+        message={full ? `A kitchen has ${HOUSEHOLD_LIMITS.people} people at most. Take somebody out first.` : null}
+      />
       <Text variant="small">
         What is said here is seen by whoever is in this kitchen, and by nobody else. It is deleted when they are.
       </Text>
