@@ -9,6 +9,8 @@ import { say } from './lib/say.mjs';
 /** Makes every picture in docs/screenshots from the demo kitchen, on a throwaway database. */
 
 const FOLDER = join(ROOT, 'docs', 'screenshots');
+/** So long a page is left alone before it is taken, ms. */
+const SETTLED_ms = 2500;
 const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 
@@ -118,7 +120,14 @@ const PICTURES = [
         .waitFor();
     },
   },
-  { name: 'cost', path: '/drinks', then: sheet('Fogbank', 'What it costs') },
+  {
+    name: 'paper-wide',
+    size: WIDE,
+    path: '/drinks',
+    then: sheet('Fogbank', 'On paper', (page) =>
+      page.locator('iframe').contentFrame().getByRole('heading', { name: 'Steps' }).waitFor(),
+    ),
+  },
   {
     name: 'make',
     path: '/drinks',
@@ -197,9 +206,11 @@ try {
     await page.goto('/welcome');
     await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
     await page.getByRole('heading', { name: 'Drinks', exact: true }).waitFor();
-    await page.goto(path, { waitUntil: 'networkidle' });
+    await page.goto(path);
+    await page.getByRole('main').first().waitFor();
     await then?.(page);
-    await page.waitForTimeout(1200);
+    // What is drawn by a worker, and fonts: no address says that they are there.
+    await page.waitForTimeout(SETTLED_ms);
     await page.screenshot({ path: join(FOLDER, `${name}.png`) });
     await context.close();
     say(`docs/screenshots/${name}.png`);
