@@ -84,3 +84,34 @@ test('where nobody knows it any more, an owner begins anew', async ({ page }) =>
   await expect(page.getByRole('button', { name: 'Add someone' })).toBeVisible();
   await expect(page.getByText('Tam', { exact: true })).toBeHidden();
 });
+
+test('what was written on a device without a network, while they were locked elsewhere, is stored once it has said the passphrase', async ({
+  page,
+  browser,
+}) => {
+  const cook = await kitchenWithTam(page);
+  const context = await browser.newContext();
+  const other = await context.newPage();
+  await signIn(other, cook);
+  await goTo(other, 'People');
+  await expect(other.getByRole('list', { name: 'People' }).getByText('Tam').first()).toBeVisible();
+  await context.setOffline(true);
+  await other.getByRole('button', { name: 'Add someone' }).click();
+  await other.getByLabel('Name').fill('Juno');
+  await other.getByRole('button', { name: 'Add them' }).click();
+  await expect(other.getByText('Juno').first()).toBeVisible();
+
+  await lockPeople(page);
+  await context.setOffline(false);
+  await goTo(other, 'People');
+  const box = other.getByLabel('Passphrase of the people');
+  await expect(box).toBeVisible();
+  await box.fill(PASSPHRASE);
+  await other.getByRole('button', { name: 'Open', exact: true }).click();
+  const list = other.getByRole('list', { name: 'People' });
+  for (const name of ['Tam', 'Juno']) await expect(list.getByText(name).first()).toBeVisible();
+  await expect
+    .poll(async () => Object.values((await (await page.request.get('/api/people')).json()).people.people).length)
+    .toBe(2);
+  await context.close();
+});

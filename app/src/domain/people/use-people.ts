@@ -39,7 +39,9 @@ export function usePeople() {
   const draft = useAppSelector((state) => state.household);
   const household = draft.mine;
   const rows = useMemo(() => peopleRows(household), [household]);
-  const known: PeopleKnown = rows.length > 0 || draft.revision > 0 ? 'known' : answered;
+  // What is not stored yet may be shown where the rest is under a passphrase.
+  const seen = answered !== 'locked' && (rows.length > 0 || draft.revision > 0);
+  const known: PeopleKnown = seen ? 'known' : answered;
   return { household, rows, known, kept: documentState(draft) };
 }
 
