@@ -3,13 +3,13 @@
 /** Features of the application: each may use those before it, so that none is in a circle. */
 const FEATURES = [
   'glossary',
-  'practice',
   'accounts',
   'kitchen',
   'bottles',
   'people',
   'drinker',
   'measures',
+  'practice',
   'drink',
   'check',
   'drinks',

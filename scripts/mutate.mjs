@@ -100,6 +100,8 @@ for (const name of workspaces) {
       clearTextReporter: { allowColor: false, logTests: false },
       concurrency: 2,
       timeoutMS: 30_000,
+      // All tests of a workspace, one after the other, with a look at what each runs.
+      dryRunTimeoutMinutes: 60,
     }),
   );
   const env = { ...process.env, ...(cluster ? { TEST_DATABASE_URL: cluster.url('postgres') } : {}) };

@@ -1,12 +1,16 @@
-import { act, screen, within } from '@testing-library/react';
+import { act, screen, waitFor, within } from '@testing-library/react';
+import type { DrinkDocument } from '@wellhydra/core/drink';
+import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import {
   practiceQuestion,
   type AmountQuestion,
   type PracticeAnswer,
   type SlipQuestion,
 } from '@wellhydra/core/practice';
+import type { WorthWeighing } from '../src/features/measures/answer-measures';
 import {
   amountWords,
+  gainfulGuesses,
   guessWords,
   practiceView,
   readGuess,
@@ -15,9 +19,9 @@ import {
 } from '../src/features/practice/practice-view';
 import { PracticeScreen } from '../src/features/practice/practice-screen';
 import { guessed } from '../src/domain/practice/practised';
+import { runContext } from '../src/domain/run/run-context';
 import { INES, emptyDevice, tabOf, written } from './device';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
-import { mockGo } from './router-mock';
 import { STUMBLES } from './stumbles';
 import { user } from './user';
 
@@ -90,6 +94,30 @@ test('what was wrong is said with how it was meant', () => {
   expect(lines.length).toBeGreaterThan(1);
 });
 
+test('a measure whose line would be read as something else is not asked for', () => {
+  const surer = { figure: 'perServing.sodium_mg', before: 0.6, after: 0.2 } as const;
+  const worth = (name: string, id: string, thing: string): WorthWeighing => ({
+    name,
+    of: { id, name: thing },
+    usual_g: 1,
+    gain: 1,
+    most: { drink: 'By hand', surer },
+  });
+  const guesses = gainfulGuesses(
+    [
+      worth('pinch', 'moonstone', 'Moonstone'),
+      worth('pinch', 'table-salt', 'Honey'),
+      { ...worth('pinch', 'table-salt', 'Table salt'), most: null },
+      worth('pinch', 'table-salt', 'Table salt'),
+    ],
+    runContext(DEFAULT_SETTINGS, []),
+  );
+  expect(guesses.map(({ line }) => line)).toEqual(['1 pinch table salt']);
+  expect(guesses[0]!.brings).toBe(
+    'Weighed a few times, it would bring By hand nearer: sodium within 20 % instead of 60 %.',
+  );
+});
+
 describe('the screen', () => {
   beforeEach(() => {
     jest.spyOn(Math, 'random').mockReturnValue(0.4);
@@ -128,12 +156,69 @@ describe('the screen', () => {
     expect(store.getState().practised.answers).toHaveLength(2);
   });
 
-  test('from a pinch it is one press to weighing one’s own', async () => {
+  const HAND = { settings: DEFAULT_SETTINGS, revision: 1 };
+  const kitchenOf = (steps: DrinkDocument['steps']) => {
+    const document = { name: 'By hand', kind: 'rehydration', serving: '250 mL', target: null, steps };
+    return {
+      'GET /kitchen/settings': HAND,
+      'GET /kitchen/habits': { habits: {} },
+      'GET /drinks': { drinks: [{ id: 'hand', revision: 1, savedAt: '', savedBy: 'Ines', document }] },
+    };
+  };
+
+  test('the guess that one’s own drinks gain most by is asked, says what it would bring, and is weighed in its place', async () => {
+    const kept = { ...HAND };
+    const sent = fakeKitchen({
+      ...kitchenOf([
+        { id: 'a', verb: 'add', text: '1 L water' },
+        { id: 'b', verb: 'add', text: '6 pinches table salt' },
+      ]),
+      'GET /kitchen/settings': () => kept,
+      'PUT /kitchen/settings': () => Object.assign(kept, sent.at(-1)!.body, { revision: kept.revision + 1 }),
+    });
+    renderScreen(<PracticeScreen />);
+    const gains = await screen.findByRole('list', { name: 'Guesses that make your drinks surer' });
+    expect(within(gains).getByText('How much is your pinch of table salt?')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Guess it: How much is your pinch of table salt?' }));
+    expect(screen.getByRole('list', { name: 'The recipe' }).textContent).toMatch(/1 pinch table salt/i);
+    await user.type(screen.getByLabelText('Your guess, g'), '1');
+    await user.click(screen.getByRole('button', { name: 'That is my guess' }));
+    expect(
+      within(await screen.findByRole('status')).getByText(
+        /^Weighed a few times, it would bring By hand nearer: sodium within \d+ % instead of \d+ %\.$/,
+      ),
+    ).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Weigh yours' }));
+    expect(screen.getByText('Weigh your pinch')).toBeTruthy();
+    await user.type(screen.getByLabelText('The scale shows'), '1.5');
+    await user.type(screen.getByLabelText('How many at once'), '{Backspace}3');
+    for (const weighed of [1, 2, 3]) {
+      if (weighed > 1) await user.type(screen.getByLabelText('The scale shows'), '1.5');
+      await user.click(screen.getByRole('button', { name: 'Note it' }));
+    }
+    await waitFor(() => expect(kept.settings.measures?.[0]?.weighed_g).toEqual([0.5, 0.5, 0.5]), { timeout: 4000 });
+    // Nothing is left to guess: it is known.
+    expect(await screen.findByText(/^None of your drinks has a pinch/, {}, { timeout: 4000 })).toBeTruthy();
+  });
+
+  test('where all is weighed, no guess would bring anything, and that is said', async () => {
+    fakeKitchen(
+      kitchenOf([
+        { id: 'a', verb: 'add', text: '1 L water' },
+        { id: 'b', verb: 'add', text: '3 g table salt' },
+      ]),
+    );
+    renderScreen(<PracticeScreen />);
+    expect(await screen.findByText(/^None of your drinks has a pinch/)).toBeTruthy();
+  });
+
+  test('before the kitchen is known nothing of one’s own can be weighed, and it says why', async () => {
     renderScreen(<PracticeScreen />);
     await user.click(screen.getByRole('radio', { name: 'A pinch' }));
     await user.type(screen.getByLabelText('Your guess, g'), '1');
     await user.click(screen.getByRole('button', { name: 'That is my guess' }));
     await user.click(await screen.findByRole('button', { name: 'Weigh yours' }));
-    expect(mockGo.push).toHaveBeenCalledWith('/stores/measures');
+    expect(screen.getByText('Your measures are not here yet')).toBeTruthy();
+    expect(screen.queryByText('Weigh your pinch')).toBeNull();
   });
 });

@@ -168,7 +168,22 @@ describe('what weighing is worth', () => {
     expect(first!.gain).toBeGreaterThan(second!.gain);
     expect(first!.surer!.after).toBeLessThan(first!.surer!.before);
     const salt = measureGains(analysis).find(({ name }) => name === 'pinch')!;
-    expect(salt.surer!.figure).toMatch(/sodium|chloride/);
+    expect(salt.surer!.figure).toBe('perServing.sodium_mg');
+  });
+
+  it('never calls the salt of a thin drink its sweetness', () => {
+    const thin = analyseDrink({ ...drink, steps: drink.steps.slice(0, 2) });
+    expect(thin.liquid!.brix).toBeLessThan(1);
+    expect(measureGains(thin)[0]!.surer!.figure).toBe('perServing.sodium_mg');
+    // A handful of sugar in little water is another matter: there it is what there is.
+    const sweet = analyseDrink({
+      ...drink,
+      steps: [
+        { verb: 'add', text: '100 mL water' },
+        { verb: 'add', text: '5 handfuls white sugar' },
+      ],
+    });
+    for (const { surer } of measureGains(sweet)) expect(surer!.figure).toMatch(/sugars|brix/);
   });
 
   it('asks no more for what was weighed often enough', () => {
@@ -178,7 +193,7 @@ describe('what weighing is worth', () => {
 
   it('tells how much surer a drink became', () => {
     const surer = surerBy(drink, { measures: [PINCH] }, new Set(['p']))!;
-    expect(surer.figure).toMatch(/sodium|chloride/);
+    expect(surer.figure).toBe('perServing.sodium_mg');
     expect(surer.after).toBeLessThan(0.75 * surer.before);
     expect(surerBy(drink, { measures: [KNOB] }, new Set(['k']))).toBeNull();
   });

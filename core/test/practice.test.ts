@@ -1,5 +1,6 @@
 import {
   PRACTICE_KINDS,
+  measureQuestionOf,
   practiceQuestion,
   practiceStanding,
   practiseNext,
@@ -65,6 +66,33 @@ test('measure: each of them differs from hand to hand', () => {
     expect(Number(/from hand to hand (\d+) %/.exec(because[0]!)![1])).toBeGreaterThan(5);
   }
 });
+
+test('measure: what a kitchen’s own drinks have is asked before anything else', () => {
+  const kitchen = { options: {}, measures: ['1 mug orange juice', '1 pinch table salt'] };
+  const all = Array.from({ length: 40 }, (_any, seed) => practiceQuestion('measure', seeded(7919 * seed + 1), kitchen));
+  expect(new Set(all.map(({ steps }) => steps[0]!.text))).toEqual(new Set(kitchen.measures));
+  const others = practiceQuestion('measure', seeded(5), { ...kitchen, measures: [] });
+  expect(others).toEqual(practiceQuestion('measure', seeded(5)));
+  expect(practiceQuestion('salt', seeded(5), kitchen)).toEqual(practiceQuestion('salt', seeded(5)));
+});
+
+test('measure: what was weighed is what it is, in the place of the tables', () => {
+  const pinch = { id: 'p', name: 'pinch', of: 'table-salt', weighed_g: [0.5, 0.55, 0.45] };
+  const own = measureQuestionOf('1 pinch table salt', { measures: [pinch] });
+  expect(own.truth).toBeCloseTo(0.5, 9);
+  expect(own.measure).toEqual({ name: 'pinch', of: 'table-salt', thing: 'Table salt' });
+  expect(own.because).toEqual(['That is yours, as it was weighed: every drink that has it is worked out with it.']);
+  // Twice is not enough: it is asked by the tables until then.
+  const twice = { ...pinch, weighed_g: [0.5, 0.5] };
+  expect(measureQuestionOf('1 pinch table salt', { measures: [twice] })).toEqual(
+    measureQuestionOf('1 pinch table salt'),
+  );
+});
+
+test.each([
+  ['10 g table salt', /is the same in every hand/],
+  ['1 pinch moonstone', /"moonstone" is not in the catalogue/],
+])('measure: “%s” is nothing to guess', (line, why) => expect(() => measureQuestionOf(line)).toThrow(why));
 
 test('slip: every one is found by a run, and the step that is meant stands in its place', () => {
   const all = questions('slip', 200) as readonly SlipQuestion[];

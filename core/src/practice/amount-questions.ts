@@ -1,8 +1,10 @@
+import type { AnalyseOptions } from '../analyse';
+import type { Ingredient } from '../catalogue';
 import type { Drink, DrinkStep } from '../drink';
 import { formatMass, formatVolume } from '../quantity';
 import { vagueMeasures } from '../weighing';
 import { ownFigure, ownRun } from './own-run';
-import { between, oneOf, type AmountQuestion, type Random } from './question';
+import { between, oneOf, type AmountQuestion, type PractisingKitchen, type Random } from './question';
 
 const add = (text: string): DrinkStep => ({ verb: 'add', text });
 
@@ -16,24 +18,46 @@ const MEASURES = [
   '1 pinch cinnamon, ground',
 ] as const;
 
-/** How much a pinch, a handful or a knob weighs, by the tables that drinks are run with. */
-export function measureQuestion(random: Random): AmountQuestion {
-  const text = oneOf(random, MEASURES);
+/** How much a pinch, a handful or a knob weighs: one that the kitchen's own drinks have, where there is one. */
+export function measureQuestion(random: Random, kitchen?: PractisingKitchen): AmountQuestion {
+  return measureQuestionOf(oneOf(random, kitchen?.measures.length ? kitchen.measures : MEASURES), kitchen?.options);
+}
+
+/**
+ * How much a measure weighs: by the kitchen's own weighing where it has one, else by the tables that drinks are run with.
+ *
+ * @param text a line with one measure: "1 pinch table salt"
+ * @param options of the kitchen whose line it is
+ * @throws RangeError for a line that is not understood, or that is the same in every hand
+ */
+export function measureQuestionOf(text: string, options?: AnalyseOptions): AmountQuestion {
   const steps = [add(text)];
-  const [measure] = vagueMeasures(ownRun('dry-mix', steps));
-  if (!measure) throw new RangeError(`measureQuestion: "${text}" is the same in every hand`);
-  const { name, usual_g, cv } = measure;
-  return {
+  const run = ownRun('dry-mix', steps, { options });
+  const asked = (
+    name: string,
+    { id: of, name: thing }: Ingredient,
+    truth: number,
+    because: readonly string[],
+  ): AmountQuestion => ({
     kind: 'measure',
     ask: `How much does one ${name} of it weigh, g?`,
     steps,
     unit: 'g',
-    truth: usual_g,
-    because: [
-      `By the tables it is ${formatMass(usual_g)}, and from hand to hand ${Math.round(100 * cv)} % more or less.`,
-      'Yours is your own: weighed three times, it is used in the place of the table’s.',
-    ],
-  };
+    truth,
+    measure: { name, of, thing },
+    because,
+  });
+  const line = run.trace.entries[0]?.line;
+  if (line?.byOwn && line.dose.kind === 'mass')
+    return asked(line.byOwn.name, line.ingredient, line.dose.mass_g, [
+      'That is yours, as it was weighed: every drink that has it is worked out with it.',
+    ]);
+  const [vague] = vagueMeasures(run);
+  if (!vague) throw new RangeError(`measureQuestionOf: "${text}" is the same in every hand`);
+  return asked(vague.name, vague.ingredient, vague.usual_g, [
+    `By the tables it is ${formatMass(vague.usual_g)}, and from hand to hand ${Math.round(100 * vague.cv)} % more or less.`,
+    'Yours is your own: weighed three times, it is used in the place of the table’s.',
+  ]);
 }
 
 /** How far a syrup is boiled down until it coats a cold spoon. */
@@ -98,7 +122,7 @@ export function saltQuestion(random: Random): AmountQuestion {
     add(`${salt_g} g table salt`),
     add(`${between(random, 20, 60, 5)} g white sugar`),
   ];
-  const truth = ownFigure(ownRun('sport', steps, serving), 'perServing.sodium_mg');
+  const truth = ownFigure(ownRun('sport', steps, { serving }), 'perServing.sodium_mg');
   return {
     kind: 'salt',
     ask: `How much sodium is in a glass of ${serving}, mg?`,

@@ -1,9 +1,13 @@
-import { analyseDrink, figureValue, type Analysis, type SpreadFigure } from '../analyse';
+import { analyseDrink, figureValue, type AnalyseOptions, type Analysis, type SpreadFigure } from '../analyse';
 import type { Drink, DrinkStep } from '../drink';
 
 /** Runs a recipe of our own; every line of it is understood. */
-export function ownRun(kind: Drink['kind'], steps: readonly DrinkStep[], serving?: string): Analysis {
-  const analysis = analyseDrink({ name: 'Practice', kind, steps, ...(serving ? { serving } : {}) });
+export function ownRun(
+  kind: Drink['kind'],
+  steps: readonly DrinkStep[],
+  { serving, options }: { readonly serving?: string | undefined; readonly options?: AnalyseOptions | undefined } = {},
+): Analysis {
+  const analysis = analyseDrink({ name: 'Practice', kind, steps, ...(serving ? { serving } : {}) }, options);
   const [problem] = analysis.problems;
   if (problem) throw new RangeError(`ownRun: "${problem.text}": ${problem.message}`);
   return analysis;

@@ -1,8 +1,10 @@
 import { measureQuestion, reductionQuestion, saltQuestion, yieldQuestion } from './amount-questions';
-import type { PracticeKind, PracticeQuestion, Random } from './question';
+import type { PracticeKind, PracticeQuestion, PractisingKitchen, Random } from './question';
 import { slipQuestion } from './slip-question';
 
-const MAKERS: Readonly<Record<PracticeKind, (random: Random) => PracticeQuestion>> = {
+type Maker = (random: Random, kitchen?: PractisingKitchen) => PracticeQuestion;
+
+const MAKERS: Readonly<Record<PracticeKind, Maker>> = {
   measure: measureQuestion,
   reduction: reductionQuestion,
   yield: yieldQuestion,
@@ -14,5 +16,8 @@ const MAKERS: Readonly<Record<PracticeKind, (random: Random) => PracticeQuestion
  * A question of a kind, about an invented recipe; what is true of it comes of a run.
  *
  * @param random uniform between 0 and 1: the same numbers make the same question
+ * @param kitchen whose measures are asked for before any others
+ * @throws RangeError where a line of the kitchen is not understood, or is the same in every hand
  */
-export const practiceQuestion = (kind: PracticeKind, random: Random): PracticeQuestion => MAKERS[kind](random);
+export const practiceQuestion = (kind: PracticeKind, random: Random, kitchen?: PractisingKitchen): PracticeQuestion =>
+  MAKERS[kind](random, kitchen);

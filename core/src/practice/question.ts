@@ -1,3 +1,4 @@
+import type { AnalyseOptions } from '../analyse';
 import type { DrinkStep } from '../drink';
 
 /** What is practised. */
@@ -19,6 +20,25 @@ export interface AmountQuestion extends Asked {
   readonly unit: 'g' | 'mL' | 'mg';
   /** As it came of the run, in that unit; above 0. */
   readonly truth: number;
+  /** The measure that is guessed, where it is one: weighed, it is known. */
+  readonly measure?: PractisedMeasure;
+}
+
+/** A pinch, handful or mug of something. */
+export interface PractisedMeasure {
+  /** "pinch". */
+  readonly name: string;
+  /** What it is of, by its id, and as it is called. */
+  readonly of: string;
+  readonly thing: string;
+}
+
+/** What a kitchen measures by hand, and how its lines are read. */
+export interface PractisingKitchen {
+  /** Own ingredients, spoons and weighed measures. */
+  readonly options: AnalyseOptions;
+  /** Lines with one measure each, "1 pinch table salt", that its own drinks have and a run finds to differ from hand to hand. */
+  readonly measures: readonly string[];
 }
 
 /** What is wrong: a step is chosen. */

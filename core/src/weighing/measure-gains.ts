@@ -6,19 +6,20 @@ import { DAILY_VALUES } from '../serving';
 import { measureSpread, type Range, type Spread } from '../spread';
 
 /**
- * How much of a figure counts as a whole: a daily value, so that a spread of what is hardly there weighs little; itself,
- * where what matters is its share.
+ * How much of a figure counts as a whole: a daily value, so that a spread of what is hardly there weighs little; or as
+ * much as there is, and no less than this, where what matters is its share. Chloride comes with what it is the salt of,
+ * and would count that twice.
  */
-const WHOLE: Readonly<Partial<Record<SpreadFigure, number | 'itself'>>> = {
+const WHOLE: Readonly<Partial<Record<SpreadFigure, number | { readonly itselfFrom: number }>>> = {
   'perServing.sodium_mg': DAILY_VALUES.sodium_mg,
   'perServing.potassium_mg': DAILY_VALUES.potassium_mg,
   'perServing.magnesium_mg': DAILY_VALUES.magnesium_mg,
   'perServing.calcium_mg': DAILY_VALUES.calcium_mg,
-  'perServing.chloride_mg': DAILY_VALUES.chloride_mg,
   'perServing.vitaminC_mg': DAILY_VALUES.vitaminC_mg,
   'perServing.sugars_g': DAILY_VALUES.addedSugars_g,
-  'liquid.brix': 'itself',
-  'yield.volume_mL': 'itself',
+  // Thinner than juice nobody tastes the difference, and salt counts in it, too.
+  'liquid.brix': { itselfFrom: 10 },
+  'yield.volume_mL': { itselfFrom: 1 },
 };
 const FIGURES = Object.keys(WHOLE) as readonly SpreadFigure[];
 const DRAWS = 400;
@@ -58,7 +59,7 @@ function narrowing(figure: SpreadFigure, before: Spread, after: Spread): number 
   const [was, is] = [before.ranges[figure], after.ranges[figure]];
   if (!was || !is) return 0;
   const whole = WHOLE[figure]!;
-  return whole === 'itself' ? shareOff(was) - shareOff(is) : (halfWidth(was) - halfWidth(is)) / whole;
+  return (halfWidth(was) - halfWidth(is)) / (typeof whole === 'number' ? whole : Math.max(was.p50, whole.itselfFrom));
 }
 
 function mostSurer(before: Spread, after: Spread): Surer | null {

@@ -1,11 +1,9 @@
-import type { DrinkDocument } from '@wellhydra/core/drink';
 import Plus from 'lucide-react-native/icons/plus';
 import { router } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { useAppDispatch } from '../../domain/store';
-import { useAnswers } from '../../domain/workers/use-answers';
 import { FAILURE_WORDS } from '../../domain/workers/worker-client';
 import { noticeRaised } from '../../state/notices';
 import { keepAction } from '../../state/undo-actions';
@@ -15,30 +13,15 @@ import { Loading } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
 import type { WorthWeighing } from './answer-measures';
-import { openMeasuresClient } from './measures-client';
 import { MeasurePicture } from './measure-picture';
 import { broughtWords, measureView, worthWords } from './measures-view';
 import { useMeasures } from './use-measures';
+import { useWorth } from './use-worth';
 import { WeighSheet } from './weigh-sheet';
 
-/** Drinks that are drawn anew, newest first: enough to tell what would be worth weighing. */
-const MOST_DRINKS = 40;
 const MOST_WORTH = 4;
-const ASK_AFTER_ms = 250;
 
 type Begin = { readonly name: string; readonly of: string; readonly onlyMine: boolean };
-
-/** What weighing has brought to the drinks of the kitchen, and would bring. */
-function useWorth() {
-  const { settings, documents } = useRunContext();
-  const { answer, failure, ask } = useAnswers(openMeasuresClient);
-  useEffect(() => {
-    const drinks: readonly DrinkDocument[] = documents.slice(0, MOST_DRINKS);
-    const timer = setTimeout(() => ask({ drinks, settings, others: documents }), ASK_AFTER_ms);
-    return () => clearTimeout(timer);
-  }, [ask, settings, documents]);
-  return { answer, failure };
-}
 
 /** Own pinches, handfuls, knobs and mugs, as they were weighed. */
 export function MeasuresScreen() {

@@ -23,7 +23,6 @@ const FIGURE_NAMES: Readonly<Partial<Record<SpreadFigure, string>>> = {
   'perServing.potassium_mg': 'potassium',
   'perServing.magnesium_mg': 'magnesium',
   'perServing.calcium_mg': 'calcium',
-  'perServing.chloride_mg': 'chloride',
   'perServing.vitaminC_mg': 'vitamin C',
   'perServing.sugars_g': 'sugar',
   'liquid.brix': 'sweetness (°Brix)',

@@ -1,6 +1,7 @@
 import type { DrinkStep } from '@wellhydra/core/drink';
 import {
   PRACTICE_KINDS,
+  measureQuestionOf,
   practiceStanding,
   practiseNext,
   type AmountQuestion,
@@ -10,7 +11,10 @@ import {
   type PracticeStanding,
 } from '@wellhydra/core/practice';
 import { qualifierWords, stepTitle } from '../../domain/words/step-words';
+import type { RunContext } from '../../domain/run/run-context';
 import { typedNumber } from '../../ui/typed-number';
+import type { WorthWeighing } from '../measures/answer-measures';
+import { worthWords } from '../measures/measures-view';
 
 export const KIND_NAMES: Readonly<Record<PracticeKind, string>> = {
   measure: 'A pinch',
@@ -57,7 +61,8 @@ export interface ResultView {
   readonly lines: readonly string[];
 }
 
-export function resultView(question: PracticeQuestion, of: number): ResultView {
+/** @param brings what weighing the measure that was guessed would bring to a drink of one's own; empty for nothing */
+export function resultView(question: PracticeQuestion, of: number, brings = ''): ResultView {
   if (question.kind === 'slip')
     return {
       title: of === 1 ? 'Found.' : 'It was another one.',
@@ -70,7 +75,7 @@ export function resultView(question: PracticeQuestion, of: number): ResultView {
   return {
     title: `${amountWords(question)}. ${guessWords(of)}`,
     right: Math.abs(of - 1) <= RIGHT_ON,
-    lines: question.because,
+    lines: [...question.because, brings].filter(Boolean),
   };
 }
 
@@ -117,4 +122,44 @@ export function practiceView(answers: readonly PracticeAnswer[]): PracticeView {
     })),
     next: practiseNext(standings),
   };
+}
+
+/** A guess that one's own drinks would gain by. */
+export interface GainfulGuess {
+  readonly line: string;
+  readonly measure: { readonly name: string; readonly of: string };
+  /** "How much is your pinch of table salt?" */
+  readonly ask: string;
+  /** What its weighing would bring, and to which drink. */
+  readonly brings: string;
+}
+
+const MOST_GAINFUL = 3;
+
+/**
+ * The guesses that would make one's own drinks surest, once they are weighed; the most first.
+ *
+ * @param worth measures of one's own drinks that were not weighed yet, what narrows the spread most first
+ */
+export function gainfulGuesses(worth: readonly WorthWeighing[], { options }: RunContext): readonly GainfulGuess[] {
+  return worth
+    .filter(({ most }) => most !== null)
+    .map((each) => ({
+      line: `1 ${each.name} ${each.of.name.toLowerCase()}`,
+      measure: { name: each.name, of: each.of.id },
+      ...worthWords(each),
+    }))
+    .filter(({ line, measure }) => asksFor(line, measure, options))
+    .slice(0, MOST_GAINFUL);
+}
+
+/** Whether a line is read as the measure it was written from. */
+function asksFor(line: string, { name, of }: GainfulGuess['measure'], options: RunContext['options']): boolean {
+  try {
+    const { measure } = measureQuestionOf(line, options);
+    return measure?.name === name && measure.of === of;
+  } catch (error) {
+    if (error instanceof RangeError) return false;
+    throw error;
+  }
 }

@@ -8,14 +8,17 @@ import { readGuess, resultView, stepWords } from './practice-view';
 
 interface QuestionCardProps {
   readonly question: PracticeQuestion;
+  /** What weighing it would bring to a drink of one's own; empty for nothing. */
+  readonly brings: string;
   /** Guess by truth; of a slip 1 where it was found. */
   readonly onGuess: (of: number) => void;
   readonly onNext: () => void;
   readonly onWeigh: () => void;
+  readonly whyNotWeigh: string | null;
 }
 
 /** A recipe, what is asked of it, and what came of the guess. */
-export function QuestionCard({ question, onGuess, onNext, onWeigh }: QuestionCardProps) {
+export function QuestionCard({ question, brings, onGuess, ...after }: QuestionCardProps) {
   const [typed, setTyped] = useState('');
   const [answered, setAnswered] = useState<number | null>(null);
   const answer = (of: number) => {
@@ -69,17 +72,17 @@ export function QuestionCard({ question, onGuess, onNext, onWeigh }: QuestionCar
           />
         </>
       ) : null}
-      {answered === null ? null : <Result question={question} of={answered} onNext={onNext} onWeigh={onWeigh} />}
+      {answered === null ? null : <Result question={question} brings={brings} of={answered} {...after} />}
     </View>
   );
 }
 
-interface ResultProps extends Pick<QuestionCardProps, 'question' | 'onNext' | 'onWeigh'> {
+interface ResultProps extends Pick<QuestionCardProps, 'question' | 'brings' | 'onNext' | 'onWeigh' | 'whyNotWeigh'> {
   readonly of: number;
 }
 
-function Result({ question, of, onNext, onWeigh }: ResultProps) {
-  const { title, right, lines } = resultView(question, of);
+function Result({ question, brings, of, onNext, onWeigh, whyNotWeigh }: ResultProps) {
+  const { title, right, lines } = resultView(question, of, brings);
   return (
     <View role="status" className="gap-2">
       <Text variant="subheading" className={right ? 'text-teal' : ''}>
@@ -90,7 +93,9 @@ function Result({ question, of, onNext, onWeigh }: ResultProps) {
       ))}
       <View className="flex-row flex-wrap gap-2">
         <Button label="Another one" onPress={onNext} />
-        {question.kind === 'measure' ? <Button label="Weigh yours" kind="plain" onPress={onWeigh} /> : null}
+        {question.kind === 'measure' ? (
+          <Button label="Weigh yours" kind="plain" onPress={onWeigh} why={whyNotWeigh} />
+        ) : null}
       </View>
     </View>
   );
