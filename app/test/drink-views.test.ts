@@ -123,7 +123,8 @@ describe('the pot as a picture', () => {
     const { bands, outflows } = streamShape(analyseDocument(SACHET), [60, 120, 180, 240, 300], 80);
     expect(bands.map(({ band }) => band)).toEqual(['water', 'sugar', 'salt']);
     for (const { path } of bands) expect(path).not.toMatch(/NaN/);
-    expect(outflows).toEqual([]);
+    // At the end, what one glass takes.
+    expect(outflows.map(({ kind, step }) => [kind, step])).toEqual([['served', 4]]);
     expect(streamShape(analyseDocument(drink([])), [], 80)).toEqual({ bands: [], outflows: [] });
   });
   test('the edge of the stream turns smoothly where the width changes and is straight elsewhere, and an area closes', () => {
@@ -154,9 +155,28 @@ describe('the pot as a picture', () => {
     expect(outflows.map(({ kind, step }) => [kind, step])).toEqual([
       ['steam', 2],
       ['strained', 3],
+      // One glass would leave by the same place: words say what it takes.
       ['drawn', 4],
     ]);
     for (const { path } of outflows) expect(path).not.toMatch(/NaN/);
+  });
+  test('one glass leaves it at its end, within the last row, as thick as its share', () => {
+    const analysis = analyseDocument({ ...drink(['900 mL water', '100 g honey']), serving: '250 mL' });
+    const { mass_g } = analysis.trace.entries.at(-1)!;
+    const glass = (rowEnds: readonly number[]) =>
+      streamShape(analysis, rowEnds, 40, 80).outflows.find(({ kind }) => kind === 'served')!;
+    expect(glass([60, 120]).grams).toBeCloseTo(mass_g / analysis.serving!.servings, 9);
+    for (const ends of [
+      [60, 120],
+      [60, 96],
+      [60, 300],
+    ]) {
+      const heights = [...glass(ends).path.matchAll(/,(-?[\d.]+)/g)].map(([, y]) => Number(y));
+      expect(Math.min(...heights)).toBeGreaterThanOrEqual(ends[0]!);
+      expect(Math.max(...heights)).toBeLessThanOrEqual(Math.max(ends[1]!, ends[0]! + 42));
+    }
+    // What has no end yet gives no glass.
+    expect(streamShape(analyseDocument(drink([])), [60], 40).outflows).toEqual([]);
   });
   test('any moment can be asked what is in the pot', () => {
     const analysis = analyseDocument(

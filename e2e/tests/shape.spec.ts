@@ -179,6 +179,23 @@ test('versions are named, compared and gone back to; another drink is pasted bes
   await expect(versions.getByRole('listitem')).toHaveCount(2);
   await page.getByRole('button', { name: 'Compare with version 1' }).click();
   await expect(page.getByRole('list', { name: 'Steps side by side' })).toContainText('Steep 8 h');
+  // What is in a pot at a place is said where it covers none of the steps beside it.
+  const pot = page
+    .getByRole('dialog')
+    .getByRole('slider', { name: /^Stream: what is in the pot/ })
+    .first();
+  const row = page.getByRole('list', { name: 'Steps side by side' }).getByRole('listitem').nth(3);
+  await row.scrollIntoViewIfNeeded();
+  const [lying, standing] = [await row.boundingBox(), await pot.boundingBox()];
+  await page.mouse.move(standing!.x + standing!.width / 2, lying!.y + 20);
+  await page.mouse.down();
+  await page.mouse.up();
+  const said = page.getByRole('dialog').getByText(/^After step 4,/);
+  await expect(said).toBeVisible();
+  const card = await said.locator('..').boundingBox();
+  expect(
+    card!.y >= lying!.y + lying!.height || card!.x >= lying!.x + lying!.width || card!.x + card!.width <= lying!.x,
+  ).toBe(true);
   await page.getByRole('button', { name: 'Compare with another' }).click();
   await page
     .getByLabel('Or with one you paste, a step a line')

@@ -11,8 +11,9 @@ import { useHasLargeText } from '../../../ui/use-large-text';
 import { useIsWide } from '../../../ui/use-layout';
 import { AskedOr } from '../figures/asked-or';
 import { LiveRunContext } from '../live-run';
-import { AskedMoment, AskedMomentContext } from '../stream/asked-moment';
+import { AskedMoment, AskedMomentContext, useAskedMoment } from '../stream/asked-moment';
 import { StreamLegend } from '../stream/legend';
+import { Moment } from '../stream/moment';
 import type { Other } from './choose-other';
 import { compareView, type CompareView, type DifferenceView, type EndView } from './compare-view';
 import { FacingStreams } from './facing-streams';
@@ -88,11 +89,11 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
   );
   if (!wide)
     return (
-      // The panel is not in sight beside the streams: what is asked of them is said over them.
-      <AskedMomentContext.Provider value={null}>
+      <AskedMomentContext.Provider value={askedMoment}>
         <View className="gap-4">
           <View className="on-panel -mx-5 bg-panel p-5">{figures}</View>
           {streams}
+          <AskedAtTheFoot />
         </View>
       </AskedMomentContext.Provider>
     );
@@ -110,6 +111,21 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
       </View>
     </AskedMomentContext.Provider>
   );
+}
+
+/**
+ * On a phone the panel is not in sight beside the streams: what is asked of them is said at the foot of the sheet. It takes no
+ * room and no touch, so that nothing moves away from under a finger when it goes.
+ */
+function AskedAtTheFoot() {
+  const moment = useAskedMoment();
+  return moment ? (
+    <View className="sticky bottom-0 z-30 -mx-5 h-0" style={{ pointerEvents: 'none' }}>
+      <View className="on-panel absolute bottom-0 left-0 right-0 gap-1 bg-panel px-5 py-3">
+        <Moment moment={moment} />
+      </View>
+    </View>
+  ) : null;
 }
 
 function SideBySide({ children }: { readonly children: ReactNode }) {

@@ -12,7 +12,7 @@ export interface StreamBand {
 
 /** What leaves the stream at a step. */
 export interface Outflow {
-  readonly kind: 'steam' | 'strained' | 'drawn';
+  readonly kind: 'steam' | 'strained' | 'drawn' | 'served';
   readonly step: number;
   readonly grams: number;
   readonly path: string;
@@ -31,7 +31,10 @@ const THINNEST_px = 3;
 /** A step has done its work this far down its row, px. */
 const TURN_px = 46;
 /** How far what leaves reaches out of the stream, px. */
-const REACH_px = { steam: 26, strained: 34, drawn: 34 } as const;
+const REACH_px = { steam: 26, strained: 34, drawn: 34, served: 34 } as const;
+/** How far down it goes, px; what a glass takes leaves by the end of the last row. */
+const FALL_px = 34;
+const ABOVE_END_px = FALL_px + 6;
 const OUTFLOW_px = { least: 2, most: 18 } as const;
 /** Less than this leaves unseen, g. */
 const LEAST_LEAVING_g = 1;
@@ -67,8 +70,25 @@ function ribbon(kind: Outflow['kind'], x: number, y: number, thick: number, reac
     return `M${x},${y} C${x + reach * 0.5},${y} ${x + reach * 0.4},${y - lift} ${x1},${y - lift - 4} C${x + reach * 0.6},${y - lift + thick * 0.5} ${x + reach * 0.6},${y + thick} ${x},${y + thick} Z`;
   }
   const end = Math.max(1.5, thick * 0.7);
-  const y1 = y + 34;
+  const y1 = y + FALL_px;
   return `M${x},${y} C${x + reach * 0.7},${y} ${x1},${y + 8} ${x1},${y1} L${x1 - end},${y1} C${x1 - end},${y + 8 + thick * 0.6} ${x + reach * 0.4},${y + thick} ${x},${y + thick} Z`;
+}
+
+/** What leaves at each step; at the end one glass or spoon of what is there. */
+function leavingOf({ trace, serving }: Analysis): readonly Omit<Outflow, 'path'>[] {
+  const end = trace.entries.at(-1);
+  const all = trace.entries.flatMap(({ step, steam_g, strained_g = 0, drawn_g = 0 }): Omit<Outflow, 'path'>[] => [
+    { kind: 'steam', step, grams: steam_g },
+    { kind: 'strained', step, grams: strained_g },
+    { kind: 'drawn', step, grams: drawn_g },
+  ]);
+  const served_g = end && serving && serving.servings > 0 ? end.mass_g / serving.servings : 0;
+  const leaving = all.filter(({ grams }) => grams >= LEAST_LEAVING_g);
+  // Where something else leaves by the same place, words alone say what a glass takes.
+  const taken = leaving.some(({ kind, step }) => kind !== 'steam' && step === end?.step);
+  return served_g >= LEAST_LEAVING_g && !taken
+    ? [...leaving, { kind: 'served', step: end!.step, grams: served_g }]
+    : leaving;
 }
 
 function outflows(
@@ -77,28 +97,21 @@ function outflows(
   rowEnds: readonly number[],
   px_g: number,
   room: number,
-) {
-  return analysis.trace.entries.flatMap(({ step, steam_g, strained_g = 0, drawn_g = 0 }): Outflow[] => {
-    if (step >= rowEnds.length) return [];
-    const leaving = [
-      ['steam', steam_g],
-      ['strained', strained_g],
-      ['drawn', drawn_g],
-    ] as const;
-    return leaving
-      .filter(([, grams]) => grams >= LEAST_LEAVING_g)
-      .map(([kind, grams]) => {
-        const thick = Math.min(OUTFLOW_px.most, Math.max(OUTFLOW_px.least, grams * px_g));
-        const x = Math.max(0, before(step) - (kind === 'steam' ? 2 : thick * 0.5));
-        const y = (rowEnds[step - 1] ?? 0) + (kind === 'steam' ? 24 : 8);
-        return { kind, step, grams, path: ribbon(kind, x, y, thick, Math.min(REACH_px[kind], room - x)) };
-      });
+): readonly Outflow[] {
+  return leavingOf(analysis).flatMap((leaving) => {
+    const { kind, step, grams } = leaving;
+    const [top, end] = [rowEnds[step - 1] ?? 0, rowEnds[step]];
+    if (end === undefined) return [];
+    const thick = Math.min(OUTFLOW_px.most, Math.max(OUTFLOW_px.least, grams * px_g));
+    const x = Math.max(0, before(step) - (kind === 'steam' ? 2 : thick * 0.5));
+    const y = kind === 'served' ? Math.max(top + 8, end - ABOVE_END_px) : top + (kind === 'steam' ? 24 : 8);
+    return [{ ...leaving, path: ribbon(kind, x, y, thick, Math.min(REACH_px[kind], room - x)) }];
   });
 }
 
 /**
  * The stream: its width is the mass in the pot after every step, its bands what that is made of, and what
- * leaves it are steam, strained solids and what is drawn off.
+ * leaves it are steam, strained solids, what is drawn off, and at the end what one glass or spoon takes.
  *
  * @param analysis of the drink
  * @param rowEnds height of the lower edge of each step's row, px
