@@ -4,6 +4,11 @@ import { DEFAULT_SETTINGS, type KitchenSettings } from '@wellhydra/core/kitchen'
 import { Devices } from '../src/features/kitchen/devices';
 import { Equipment } from '../src/features/kitchen/equipment';
 import { Habits } from '../src/features/kitchen/habits';
+import '../src/domain/kitchen/habit-arrivals';
+import { kitchenApi } from '../src/domain/kitchen/kitchen-endpoints';
+import { takeBackWaiting } from '../src/domain/waiting/take-back';
+import { entryWords } from '../src/domain/waiting/waiting-words';
+import { INES, emptyDevice, tabOf } from './device';
 import { fakeKitchen, renderScreen, type Sent } from './fake-kitchen';
 
 const press = (name: string | RegExp) => user.click(screen.getByRole('button', { name }));
@@ -192,6 +197,26 @@ describe('what a kitchen has learned', () => {
     expect(sent.some(({ key }) => key.startsWith('POST'))).toBe(false);
     await act(() => press('Begin to learn anew'));
     expect(await screen.findByText(/It learns from the next reading on/)).toBeTruthy();
-    expect(sent.some(({ key }) => key === 'POST /kitchen/habits/reset')).toBe(true);
+    await waitFor(() => expect(sent.some(({ key }) => /^POST .kitchen.habits.reset\?at=20/.test(key))).toBe(true));
+  });
+
+  test('without a network it is forgotten at once, waits, and is known again when that is taken back', async () => {
+    await emptyDevice();
+    fakeKitchen({ 'GET /kitchen/habits': learned });
+    const store = renderScreen(<Habits />, await tabOf(INES));
+    expect(await screen.findByText(/20 % more steam/)).toBeTruthy();
+    await press('Forget what was learned');
+    await press('Begin to learn anew');
+    expect(await screen.findByText(/Until then the tables hold/)).toBeTruthy();
+    const [waits] = store.getState().queue.entries;
+    expect([waits!.about, entryWords(waits!)]).toEqual(['What the kitchen has learned', 'Forgotten']);
+    // Whatever the server answers meanwhile, it does not know of it yet.
+    await act(
+      async () =>
+        void (await store.dispatch(kitchenApi.endpoints.getHabits.initiate(undefined, { forceRefetch: true }))),
+    );
+    expect(screen.getByText(/Until then the tables hold/)).toBeTruthy();
+    act(() => store.dispatch(takeBackWaiting(waits!.id, 'Forgotten')));
+    expect(await screen.findByText(/20 % more steam/)).toBeTruthy();
   });
 });

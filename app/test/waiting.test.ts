@@ -1,16 +1,19 @@
 import { waitFor } from '@testing-library/react';
+import '../src/domain/bottles/bottle-arrivals';
+import { batchTakenBack } from '../src/domain/bottles/bottle-deeds';
+import { bottlesApi } from '../src/domain/bottles/bottle-endpoints';
 import { bottleAfter, drunkAfter, type BottleDeed } from '../src/domain/bottles/bottle-waiting';
 import { drinkDeleted, drinkRestored } from '../src/domain/drinks/drink-deeds';
 import { drinksApi } from '../src/domain/drinks/drink-endpoints';
 import { versionsAfter } from '../src/domain/drinks/drink-waiting';
 import { brewAfter } from '../src/domain/logbook/logbook-waiting';
 import { lotAfter, lotsAfter } from '../src/domain/stores/lot-waiting';
-import { takenWith } from '../src/domain/waiting/take-back';
+import { takeBackWaiting, takenWith } from '../src/domain/waiting/take-back';
 import { entryWords } from '../src/domain/waiting/waiting-words';
 import type { Store } from '../src/domain/store';
 import type { Entry } from '../src/state/sync/queue';
 import { INES, emptyDevice, tabOf } from './device';
-import { fakeKitchen } from './fake-kitchen';
+import { fakeKitchen, type Answers } from './fake-kitchen';
 import { BREWS, at, bottle, drunk } from './trial-people';
 import { lot } from './trial-stores';
 
@@ -128,6 +131,57 @@ describe('what goes with what is taken back', () => {
     ['lc', ['lc']],
     ['gone', []],
   ])('%s', (id, ids) => expect(takenWith(ENTRIES, id).map((each) => each.id)).toEqual(ids));
+});
+
+describe('a batch that is taken back', () => {
+  const other = bottle({ id: 'o', brewId: 'another' });
+  const SHELF = { bottles: [BOTTLE, other] };
+  const shown = (store: Store) =>
+    bottlesApi.endpoints.listBottles
+      .select()(store.getState())
+      .data?.bottles.map(({ id }) => id);
+  const look = (store: Store) =>
+    store.dispatch(bottlesApi.endpoints.listBottles.initiate(undefined, { forceRefetch: true }));
+  const begin = async (answers: Answers) => {
+    await emptyDevice();
+    const sent = fakeKitchen({ 'GET /bottles': SHELF, ...answers });
+    const store = await tabOf(INES);
+    await look(store);
+    return { sent, store };
+  };
+  const GONE = `DELETE /brews/${BOTTLE.brewId}`;
+
+  test('is off the shelf while that waits, and on it again when that is taken back', async () => {
+    const { store } = await begin({});
+    store.dispatch(batchTakenBack(BOTTLE));
+    expect(shown(store)).toEqual(['o']);
+    await waitFor(() => expect(store.getState().queue.trouble).toBe('no-connection'));
+    await look(store);
+    expect(shown(store)).toEqual(['o']);
+    const [waits] = store.getState().queue.entries;
+    expect([waits!.about, entryWords(waits!)]).toEqual([BOTTLE.drinkName, `Batch ${BOTTLE.batch} taken back`]);
+    store.dispatch(takeBackWaiting(waits!.id, 'that'));
+    await waitFor(() => expect(shown(store)).toEqual([ID, 'o']));
+  });
+
+  test.each([
+    ['is gone', 204, {}],
+    ['was gone already: the answer to it was lost on its way', 404, { code: 'not-found', message: 'Not there' }],
+  ])('%s, and waits no more', async (_what, status, body) => {
+    const { store, sent } = await begin({ [GONE]: { status, ...body } });
+    store.dispatch(batchTakenBack(BOTTLE));
+    await waitFor(() => expect(sent.some(({ key }) => key === GONE)).toBe(true));
+    await waitFor(() => expect(store.getState().queue).toMatchObject({ entries: [], aside: [] }));
+  });
+
+  test('of which something was poured since is set aside with its reason, and on the shelf again', async () => {
+    const { store } = await begin({ [GONE]: { status: 409, code: 'brew-in-use', message: 'Something was poured.' } });
+    store.dispatch(batchTakenBack(BOTTLE));
+    await waitFor(() => expect(store.getState().queue.aside).toHaveLength(1));
+    await look(store);
+    expect(shown(store)).toEqual([ID, 'o']);
+    expect(store.getState().notices).toMatchObject([{ grave: true }]);
+  });
 });
 
 describe('drinks that wait', () => {

@@ -169,11 +169,18 @@ export type { ErrorBody, ErrorCode } from './error-codes';
 export {
   KITCHEN_LIMITS,
   habitsRecord,
+  habitsReset,
   kitchenSettings,
   kitchenSettingsRecord,
   saveKitchenSettings,
 } from './kitchen-settings';
-export type { HabitCurve, HabitsRecord, KitchenSettingsRecord, SaveKitchenSettings } from './kitchen-settings';
+export type {
+  HabitCurve,
+  HabitsRecord,
+  HabitsReset,
+  KitchenSettingsRecord,
+  SaveKitchenSettings,
+} from './kitchen-settings';
 export {
   AUDIT_KINDS,
   auditPage,

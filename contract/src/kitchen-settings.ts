@@ -128,6 +128,10 @@ export type SaveKitchenSettings = Of<typeof saveKitchenSettings>;
 export const kitchenSettingsRecord = object({ revision: integer(0), settings: nullable(kitchenSettings) });
 export type KitchenSettingsRecord = Of<typeof kitchenSettingsRecord>;
 
+/** When somebody chose to begin to learn anew, where that is told later; never after it is told. */
+export const habitsReset = object({ at: optional(timestamp()) });
+export type HabitsReset = Of<typeof habitsReset>;
+
 /** What was known of a habit after a brew. */
 const point = describes<HabitPoint>()(object({ brew: text(20), factor: figure(), low: figure(), high: figure() }));
 const habitCurve = object({ key: text(120), points: list(point, { most: 500 }) });

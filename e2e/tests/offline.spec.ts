@@ -68,3 +68,26 @@ test('what is done without a network is shown after a reload, can be looked at, 
   await expect(page.getByText(/kept on this device/)).toBeHidden();
   await expect(page.getByText(/^500 mL left/)).toBeVisible();
 });
+
+test('a batch that is taken back without a network is off the shelf, and gone for everybody once there is one', async ({
+  page,
+  context,
+}) => {
+  await register(page, 'Ines');
+  await keptOnDevice(page);
+  await bottledGlass(page);
+  await page.goto('/shelf');
+  await page.getByRole('link', { name: /Gull glass/ }).click();
+  await expect(page.getByRole('button', { name: /^Take the batch back/ })).toBeVisible();
+  await context.setOffline(true);
+  await page.getByRole('button', { name: /^Take the batch back/ }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Gull glass/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Look at what is not sent yet' }).click();
+  await expect(page.getByRole('list', { name: 'What waits' })).toContainText(/Gull glass.*Batch .* taken back/);
+  await page.getByRole('button', { name: 'Close' }).click();
+  await context.setOffline(false);
+  await expect(page.getByText(/^No connection\./)).toBeHidden();
+  await expect.poll(async () => (await (await page.request.get('/api/bottles')).json()).bottles.length).toBe(0);
+});

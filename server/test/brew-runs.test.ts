@@ -208,6 +208,24 @@ test('a kitchen learns from its readings, forgets when told to, and nobody else 
   expect((await habits(await newCook(app))).habits).toEqual({});
 });
 
+test('what was chosen to be forgotten on a device without a network is forgotten from then on, and never less than that', async () => {
+  const late = await newCook(app);
+  const { ids } = await begun(late);
+  const reset = async (at?: string) =>
+    (await late.send('POST', `/api/kitchen/habits/reset${at === undefined ? '' : `?at=${at}`}`)).json;
+  await post(ids.brew, [happened('reading', { step: 'simmer', quantity: 'volume_mL', value: 870 })], late);
+  // Chosen before that was read: it counts.
+  const before = await reset('2026-01-01T00:00:00Z');
+  expect([before.brews, before.since]).toEqual([1, '2026-01-01T00:00:00.000Z']);
+  // A clock that is ahead makes nobody deaf for what comes.
+  const ahead = await reset('2099-01-01T00:00:00Z');
+  expect(Date.parse(ahead.since)).toBeLessThanOrEqual(Date.now());
+  expect(ahead.brews).toBe(0);
+  // What was forgotten later stays so.
+  expect((await reset('2026-01-02T00:00:00Z')).since).toBe(ahead.since);
+  expect((await late.send('POST', '/api/kitchen/habits/reset?at=yesterday')).status).toBe(400);
+});
+
 test('a server that stops in the middle of a steep finds the brew and its timer again', async () => {
   const database = await freshDatabase();
   const before = await startServer(database);

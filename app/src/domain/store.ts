@@ -6,6 +6,7 @@ import './drinks/drink-arrivals';
 import { DRINK_SENDERS } from './drinks/drink-sending';
 import { draftSync } from './drinks/draft-sync';
 import { draftsReducer, draftsToKeep } from './drinks/drafts';
+import { HABIT_SENDERS } from './kitchen/habit-sending';
 import { settingsDraftReducer, settingsSync } from './kitchen/settings-draft';
 import { BREW_SENDERS, brewArrivals } from './brews/brew-sending';
 import { brewsReducer } from './brews/brews';
@@ -38,6 +39,7 @@ export function createStore() {
     ...BOTTLE_SENDERS,
     ...LOT_SENDERS,
     ...LOGBOOK_SENDERS,
+    ...HABIT_SENDERS,
   });
   const store = configureStore({
     reducer: {

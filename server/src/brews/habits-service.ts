@@ -1,4 +1,5 @@
 import type { HabitsRecord, StoredEvent } from '@wellhydra/contract';
+import { Op } from 'sequelize';
 import { Problem } from '../problem';
 import type { StoredBrew } from '../runs/run-jobs';
 import type { Runner } from '../runs/runner';
@@ -59,8 +60,15 @@ export async function readHabits(context: BrewContext, kitchenId: string): Promi
   return learned;
 }
 
-/** Begins to learn anew: readings so far do not count any more. */
-export async function resetHabits(context: BrewContext, kitchenId: string, now: Date): Promise<HabitsRecord> {
-  await context.models.kitchens.update({ habitsSince: now }, { where: { id: kitchenId } });
+/**
+ * Begins to learn anew: readings up to a moment do not count any more.
+ *
+ * @param from never takes back what was forgotten later
+ */
+export async function resetHabits(context: BrewContext, kitchenId: string, from: Date): Promise<HabitsRecord> {
+  await context.models.kitchens.update(
+    { habitsSince: from },
+    { where: { id: kitchenId, habitsSince: { [Op.or]: [null, { [Op.lt]: from }] } } },
+  );
   return readHabits(context, kitchenId);
 }

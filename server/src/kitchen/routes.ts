@@ -1,10 +1,12 @@
 import {
   habitsRecord,
+  habitsReset,
   kitchenDetails,
   kitchenSettingsRecord,
   planRecord,
   saveKitchenSettings,
   savePlan as savePlanBody,
+  type HabitsReset,
   type KitchenDetails,
   type SaveKitchenSettings,
   type SavePlan,
@@ -59,7 +61,18 @@ export const kitchenRoutes: FastifyPluginAsync = async (app) => {
   app.get('/habits', { schema: { ...habits, summary: 'What the kitchen has learned from its readings' } }, (request) =>
     readHabits(context, request.signedIn().kitchenId),
   );
-  app.post('/habits/reset', { schema: { ...habits, summary: 'Begin to learn anew' } }, (request) =>
-    resetHabits(context, request.signedIn().kitchenId, new Date()),
+  app.post<{ Querystring: HabitsReset }>(
+    '/habits/reset',
+    { schema: { ...habits, summary: 'Begin to learn anew', querystring: habitsReset } },
+    (request) => {
+      const { at } = request.query;
+      const now = new Date();
+      // A device whose clock is ahead must not make the kitchen deaf for what comes.
+      return resetHabits(
+        context,
+        request.signedIn().kitchenId,
+        at === undefined ? now : new Date(Math.min(+now, Date.parse(at))),
+      );
+    },
   );
 };

@@ -3,7 +3,7 @@ import { showWaiting } from '../../state/sync/answers';
 import { peopleApi, type Drunk } from '../people/people-endpoints';
 import { bottlesApi, type BottleList } from './bottle-endpoints';
 import { BOTTLE_SENDERS } from './bottle-sending';
-import { bottleAfter, drunkAfter, type BottleDeed } from './bottle-waiting';
+import { bottleAfter, drunkAfter, shelfAfter, type BottleDeed } from './bottle-waiting';
 
 /** Shows what waits to be sent of bottles and glasses over every answer of the server. */
 
@@ -11,7 +11,7 @@ const { listBottles, getBottle } = bottlesApi.endpoints;
 const { listDrunk } = peopleApi.endpoints;
 
 showWaiting<BottleDeed, BottleList, void>(listBottles, BOTTLE_SENDERS, ({ bottles }, deeds) => ({
-  bottles: bottles.map((bottle) => deeds.reduce(bottleAfter, bottle)),
+  bottles: deeds.reduce(shelfAfter, bottles),
 }));
 
 showWaiting<BottleDeed, BottleRecord, string>(getBottle, BOTTLE_SENDERS, (bottle, deeds) =>

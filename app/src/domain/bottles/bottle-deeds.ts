@@ -5,10 +5,19 @@ import type { Draft } from '../drinks/drafts';
 import { weekStart } from '../people/drunk';
 import { peopleApi, type Drunk } from '../people/people-endpoints';
 import { bottlesApi, type BottleList } from './bottle-endpoints';
-import { bottleAfter, drunkAfter, type BottleDeed } from './bottle-waiting';
+import { bottleAfter, drunkAfter, shelfAfter, type BottleDeed } from './bottle-waiting';
 
 type Dispatch = Store['dispatch'];
 type Thunk = (dispatch: Dispatch, getState: Store['getState']) => void;
+
+const showOnShelf = (dispatch: Dispatch, deed: BottleDeed) =>
+  dispatch(
+    bottlesApi.util.updateQueryData(
+      'listBottles',
+      undefined,
+      (list) => ({ bottles: shelfAfter((list as BottleList).bottles, deed) }) as never,
+    ),
+  );
 
 /** Shows at once what is still on its way: in the lists, and on the bottle's own page. */
 function show(dispatch: Dispatch, bottle: BottleRecord, deed: BottleDeed): void {
@@ -16,13 +25,7 @@ function show(dispatch: Dispatch, bottle: BottleRecord, deed: BottleDeed): void 
   const touched =
     deed.kind === 'bottle-changed' && deed.body.kind === 'topped-up' ? [bottle.id, deed.body.from] : [bottle.id];
   const after = (each: BottleRecord) => bottleAfter(each, deed);
-  dispatch(
-    updateQueryData(
-      'listBottles',
-      undefined,
-      (list) => ({ bottles: (list as BottleList).bottles.map(after) }) as never,
-    ),
-  );
+  showOnShelf(dispatch, deed);
   for (const id of touched) dispatch(updateQueryData('getBottle', id, (each) => after(each as BottleRecord) as never));
   if (deed.kind !== 'pour' && deed.kind !== 'pour-undone') return;
   dispatch(
@@ -105,6 +108,15 @@ export const bottleMoved =
   (dispatch) => {
     const body = { id: bottle.id, place, at: new Date().toISOString(), ...(spot ? { spot } : {}) };
     done(dispatch, bottle, crypto.randomUUID(), { kind: 'bottle-moved', body });
+  };
+
+/** Takes a batch back, as if it had never been made: off the shelf at once, and sent as soon as it can be. */
+export const batchTakenBack =
+  ({ brewId: id, batch, drinkName }: Pick<BottleRecord, 'brewId' | 'batch' | 'drinkName'>): Thunk =>
+  (dispatch) => {
+    const deed: BottleDeed = { kind: 'batch-undone', body: { id, batch } };
+    showOnShelf(dispatch, deed);
+    dispatch(enqueued({ id: crypto.randomUUID(), ...deed, about: drinkName, lane: `bottle:${id}` }));
   };
 
 /** Records that a drink was made and what it filled. */

@@ -71,5 +71,4 @@ export const {
   useGetBrewQuery,
   useListPoursInfiniteQuery,
   useMakeBrewMutation,
-  useUndoBrewMutation,
 } = bottlesApi;

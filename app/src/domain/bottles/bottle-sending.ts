@@ -1,4 +1,5 @@
 import type { BottleChange, BottleRecord, MakeBrew, MoveBottle, Pour } from '@wellhydra/contract';
+import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { oneByOne, type Sender } from '../../state/sync/send-queue';
 import { bottlesApi } from './bottle-endpoints';
@@ -21,9 +22,11 @@ export interface BottleDeeds {
     readonly was?: Pick<BottleRecord, 'remaining_mL' | 'openedAt'>;
   };
   readonly 'brew-made': MakeBrew & { readonly id: string };
+  /** As if the brew of that id had never been made. */
+  readonly 'batch-undone': { readonly id: string; readonly batch: string };
 }
 
-const { pourBottle, undoPour, moveBottle, changeBottle, undoChange, makeBrew } = bottlesApi.endpoints;
+const { pourBottle, undoPour, moveBottle, changeBottle, undoChange, makeBrew, undoBrew } = bottlesApi.endpoints;
 /** How it is sent: each with an id of its own, so that sending it twice does no harm. */
 export const BOTTLE_SENDERS: Readonly<Record<keyof BottleDeeds, Sender>> = {
   pour: oneByOne<BottleDeeds['pour']>((body, dispatch) => dispatch(pourBottle.initiate(body))),
@@ -35,5 +38,10 @@ export const BOTTLE_SENDERS: Readonly<Record<keyof BottleDeeds, Sender>> = {
     const answer = await dispatch(makeBrew.initiate(body));
     if (answer.data) dispatch(noticeRaised({ text: `Batch ${answer.data.batch} is on the shelf` }));
     return answer;
+  }),
+  'batch-undone': oneByOne<BottleDeeds['batch-undone']>(async ({ id }, dispatch) => {
+    const { error } = await dispatch(undoBrew.initiate(id));
+    // What is not there is taken back: an answer was lost on its way.
+    return error && failureOf(error).code !== 'not-found' ? { error } : {};
   }),
 };

@@ -54,6 +54,7 @@ function ownChange(bottle: BottleRecord, deed: BottleDeed): Partial<BottleRecord
     case 'change-undone':
       return deed.body.was ?? {};
     case 'brew-made':
+    case 'batch-undone':
       return {};
   }
 }
@@ -65,6 +66,12 @@ export function bottleAfter(bottle: BottleRecord, deed: BottleDeed): BottleRecor
     return { ...bottle, remaining_mL: less(bottle, body.volume_mL) };
   return body.id === bottle.id ? { ...bottle, ...ownChange(bottle, deed) } : bottle;
 }
+
+/** The shelf after something that was done: without the bottles of a batch that was taken back. */
+export const shelfAfter = (bottles: readonly BottleRecord[], deed: BottleDeed): readonly BottleRecord[] =>
+  deed.kind === 'batch-undone'
+    ? bottles.filter(({ brewId }) => brewId !== deed.body.id)
+    : bottles.map((bottle) => bottleAfter(bottle, deed));
 
 /** What people drank with a glass that was poured here, or without one that was taken back. */
 export function drunkAfter(drunk: Drunk, deed: BottleDeed, bottleOf: (id: string) => BottleRecord | undefined): Drunk {

@@ -1,4 +1,10 @@
-import type { HabitsRecord, KitchenDetails, KitchenSettingsRecord, SaveKitchenSettings } from '@wellhydra/contract';
+import type {
+  HabitsRecord,
+  HabitsReset,
+  KitchenDetails,
+  KitchenSettingsRecord,
+  SaveKitchenSettings,
+} from '@wellhydra/contract';
 import { api } from '../../state/api';
 
 export const kitchenApi = api.injectEndpoints({
@@ -17,8 +23,8 @@ export const kitchenApi = api.injectEndpoints({
       invalidatesTags: ['Settings'],
     }),
     getHabits: build.query<HabitsRecord, void>({ query: () => '/kitchen/habits', providesTags: ['Habits'] }),
-    resetHabits: build.mutation<HabitsRecord, void>({
-      query: () => ({ url: '/kitchen/habits/reset', method: 'POST' }),
+    resetHabits: build.mutation<HabitsRecord, HabitsReset>({
+      query: (params) => ({ url: '/kitchen/habits/reset', method: 'POST', params }),
       invalidatesTags: ['Habits'],
     }),
   }),
@@ -26,7 +32,6 @@ export const kitchenApi = api.injectEndpoints({
 
 export const {
   useGetHabitsQuery,
-  useResetHabitsMutation,
   useGetKitchenQuery,
   useNewInvitationMutation,
   useGetSettingsQuery,

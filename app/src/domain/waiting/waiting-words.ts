@@ -3,6 +3,7 @@ import type { BrewEvent } from '@wellhydra/core/brew';
 import type { Entry } from '../../state/sync/queue';
 import type { BottleDeeds } from '../bottles/bottle-sending';
 import type { DrinkDeeds } from '../drinks/drink-sending';
+import type { HabitDeeds } from '../kitchen/habit-sending';
 import type { LogbookDeeds } from '../logbook/logbook-sending';
 import type { LotDeeds } from '../stores/lot-sending';
 import { showMass, showPortion } from '../words/units';
@@ -14,7 +15,7 @@ interface BrewDeeds {
   readonly 'brew-event': { readonly event: BrewEvent };
   readonly 'brew-finish': { readonly finish: { readonly bottles: readonly unknown[] } };
 }
-type Deeds = DrinkDeeds & BottleDeeds & LotDeeds & LogbookDeeds & BrewDeeds;
+type Deeds = DrinkDeeds & BottleDeeds & LotDeeds & LogbookDeeds & BrewDeeds & HabitDeeds;
 
 const PLACES: Readonly<Record<Place, string>> = {
   fridge: 'the fridge',
@@ -68,6 +69,7 @@ const SAY: Say = {
   'bottle-changed': ({ kind }) => CHANGES[kind],
   'change-undone': () => 'A change taken back',
   'brew-made': (body) => `Made, ${bottles(body.bottles.length)}`,
+  'batch-undone': ({ batch }) => `Batch ${batch} taken back`,
   'brew-start': () => 'Begun',
   'brew-event': ({ event }) => EVENTS[event.kind],
   'brew-finish': ({ finish }) => `Bottled, ${bottles(finish.bottles.length)}`,
@@ -79,6 +81,7 @@ const SAY: Say = {
   'tasting-forgotten': () => 'A tasting taken out',
   'photo-added': () => 'A photo',
   'photo-taken-out': () => 'A photo taken out',
+  'habits-forgotten': () => 'Forgotten',
 };
 
 /**

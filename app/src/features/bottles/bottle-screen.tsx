@@ -94,7 +94,7 @@ export function BottleScreen({ id }: { readonly id: string }) {
       </Text>
       <BrewLotsList bottle={bottle} />
       <HowItWent brewId={bottle.brewId} />
-      <TakeBack brewId={bottle.brewId} batch={bottle.batch} />
+      <TakeBack brew={bottle} />
     </Page>
   );
 }

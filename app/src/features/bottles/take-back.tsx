@@ -1,25 +1,25 @@
+import type { BottleRecord } from '@wellhydra/contract';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useUndoBrewMutation } from '../../domain/bottles/bottle-endpoints';
+import { batchTakenBack } from '../../domain/bottles/bottle-deeds';
 import { useAppDispatch } from '../../domain/store';
-import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
-import { Refusal } from '../../ui/refusal';
 import { Text } from '../../ui/text';
 
+interface TakeBackProps {
+  readonly brew: Pick<BottleRecord, 'brewId' | 'batch' | 'drinkName'>;
+}
+
 /** A brew that was put on the shelf by mistake is taken back whole: its bottles go, and its lots are full again. */
-export function TakeBack({ brewId, batch }: { readonly brewId: string; readonly batch: string }) {
+export function TakeBack({ brew }: TakeBackProps) {
   const dispatch = useAppDispatch();
   const [open, setOpen] = useState(false);
-  const [undo, { isLoading }] = useUndoBrewMutation();
-  const [failure, setFailure] = useState<string | null>(null);
-  const take = async () => {
-    const { error } = await undo(brewId);
-    if (error) return setFailure(failureOf(error).message);
+  const take = () => {
     router.replace('/shelf');
-    dispatch(noticeRaised({ text: `Batch ${batch} is taken back` }));
+    dispatch(noticeRaised({ text: `Batch ${brew.batch} is taken back` }));
+    dispatch(batchTakenBack(brew));
   };
   return (
     <>
@@ -31,13 +31,12 @@ export function TakeBack({ brewId, batch }: { readonly brewId: string; readonly 
         onPress={() => setOpen(true)}
       />
       {open ? (
-        <Sheet title={`Take batch ${batch} back`} open onClose={() => setOpen(false)}>
+        <Sheet title={`Take batch ${brew.batch} back`} open onClose={() => setOpen(false)}>
           <Text>
             All its bottles leave the shelf, and what it took of the stores is in the house again. It is gone as if it
-            had never been made.
+            had never been made. Once something of it was poured, split or thrown away it stays.
           </Text>
-          <Refusal message={failure} />
-          <Button label="Take it back" kind="danger" size="large" disabled={isLoading} onPress={() => void take()} />
+          <Button label="Take it back" kind="danger" size="large" onPress={take} />
         </Sheet>
       ) : null}
     </>

@@ -4,31 +4,24 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { noticeRaised } from '../../state/notices';
-import { failureOf } from '../../state/api';
 import { useAppDispatch } from '../../domain/store';
 import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
 import { habitsView, type HabitView } from './habits-view';
-import { useGetHabitsQuery, useResetHabitsMutation } from '../../domain/kitchen/kitchen-endpoints';
+import { habitsForgotten } from '../../domain/kitchen/habit-deeds';
+import { useGetHabitsQuery } from '../../domain/kitchen/kitchen-endpoints';
 
 /** What this kitchen does more or less of than the tables, and how its readings taught that. */
 export function Habits() {
   const dispatch = useAppDispatch();
   const { data } = useGetHabitsQuery(undefined, { refetchOnMountOrArgChange: true });
-  const [reset] = useResetHabitsMutation();
   const [sure, setSure] = useState(false);
   if (!data) return null;
   const habits = habitsView(data);
-  const begin = async () => {
+  const begin = () => {
     setSure(false);
-    const { error } = await reset();
-    dispatch(
-      noticeRaised(
-        error
-          ? { text: failureOf(error).message, grave: true }
-          : { text: 'It learns from the next reading on; the brews themselves stay as they are' },
-      ),
-    );
+    dispatch(habitsForgotten(new Date()));
+    dispatch(noticeRaised({ text: 'It learns from the next reading on; the brews themselves stay as they are' }));
   };
   return (
     <View className="gap-2">
@@ -65,7 +58,7 @@ export function Habits() {
           {sure ? (
             <View className="items-start gap-2">
               <Text>A new stove, new pots or another cook are good reasons. This cannot be taken back.</Text>
-              <Button label="Begin to learn anew" kind="danger" onPress={() => void begin()} />
+              <Button label="Begin to learn anew" kind="danger" onPress={begin} />
             </View>
           ) : null}
         </View>

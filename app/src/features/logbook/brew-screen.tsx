@@ -96,7 +96,7 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
         <Button label="On a card" hint="On a card, to be printed" kind="plain" onPress={() => setCard(true)} />
       </View>
       {card ? <CardSheet brew={brew} onClose={() => setCard(false)} /> : null}
-      <TakeBack brewId={brew.id} batch={brew.batch} />
+      <TakeBack brew={{ ...brew, brewId: brew.id }} />
     </Page>
   );
 }

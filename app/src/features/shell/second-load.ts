@@ -3,6 +3,7 @@
  * load, and core is most of each.
  */
 import '../../domain/bottles/bottle-arrivals';
+import '../../domain/kitchen/habit-arrivals';
 import '../../domain/logbook/logbook-arrivals';
 import '../../domain/stores/lot-arrivals';
 
