@@ -25,7 +25,7 @@ const core = {
 module.exports = {
   projects: [core, node('contract'), node('cli'), server, '<rootDir>/app'],
   // A machine that is busy with something else is slow, not wrong.
-  testTimeout: 60_000,
+  testTimeout: 240_000,
   testSequencer: path.join(__dirname, 'scripts/jest-longest-first.cjs'),
   workerIdleMemoryLimit: '500MB',
 };

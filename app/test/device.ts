@@ -1,3 +1,4 @@
+import './patience';
 import { openDB } from 'idb';
 import { createStore, type Store } from '../src/domain/store';
 import { ownerEntered, ownerLeft } from '../src/state/sync/owner';

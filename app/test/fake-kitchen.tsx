@@ -1,3 +1,4 @@
+import './patience';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';

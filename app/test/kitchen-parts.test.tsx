@@ -38,7 +38,7 @@ async function opened(part: string, settings?: KitchenSettings) {
   return kitchen;
 }
 const savedAs = (kept: { settings: KitchenSettings }, expected: Partial<KitchenSettings>) =>
-  waitFor(() => expect(kept.settings).toMatchObject(expected), { timeout: 3000 });
+  waitFor(() => expect(kept.settings).toMatchObject(expected));
 
 interface Saved {
   readonly settings: KitchenSettings;
@@ -100,11 +100,9 @@ describe('what is in the kitchen', () => {
     await user.type(own.getByLabelText('Holds, mL'), '8000');
     await user.clear(own.getByLabelText('Width, cm'));
     await user.type(own.getByLabelText('Width, cm'), '26');
-    await waitFor(() => expect(kept.settings.pots.at(-1)).toEqual({ name, width_cm: 26, holds_mL: 8000 }), {
-      timeout: 3000,
-    });
+    await waitFor(() => expect(kept.settings.pots.at(-1)).toEqual({ name, width_cm: 26, holds_mL: 8000 }));
     await press(`Remove ${name}`);
-    await waitFor(() => expect(kept.settings.pots).toEqual(DEFAULT_SETTINGS.pots), { timeout: 3000 });
+    await waitFor(() => expect(kept.settings.pots).toEqual(DEFAULT_SETTINGS.pots));
   });
 
   test('jars say what they hold, how many there are, and what they stand', async () => {
@@ -124,9 +122,7 @@ describe('what is in the kitchen', () => {
     expect(screen.getByText('none')).toBeTruthy();
     await user.click(screen.getByRole('checkbox', { name: 'Cloth' }));
     await user.click(screen.getByRole('checkbox', { name: 'Mesh' }));
-    await waitFor(() => expect(kept.settings.strainers).toEqual(expect.arrayContaining(['mesh', 'cloth'])), {
-      timeout: 3000,
-    });
+    await waitFor(() => expect(kept.settings.strainers).toEqual(expect.arrayContaining(['mesh', 'cloth'])));
     await user.click(screen.getByRole('checkbox', { name: 'Cloth' }));
     await savedAs(kept, { strainers: ['mesh'] });
   });
@@ -136,7 +132,7 @@ describe('what is in the kitchen', () => {
     expect(screen.queryByLabelText('Calcium, mg/L')).toBeNull();
     await user.click(screen.getByRole('radio', { name: 'From the supplier’s sheet' }));
     await retype('Calcium, mg/L', '88');
-    await waitFor(() => expect(kept.settings.sheet_mg_L.calcium).toBe(88), { timeout: 3000 });
+    await waitFor(() => expect(kept.settings.sheet_mg_L.calcium).toBe(88));
     expect(kept.settings.tap).toBe('sheet');
   });
 
@@ -145,9 +141,7 @@ describe('what is in the kitchen', () => {
     renderScreen(<Equipment />);
     await user.click(await screen.findByRole('button', { name: 'Change measures' }));
     await user.click(screen.getByRole('radio', { name: 'To 1 g' }));
-    expect(
-      await screen.findByText(/^Kept on this device: No connection\. Sent when it is back/, {}, { timeout: 3000 }),
-    ).toBeTruthy();
+    expect(await screen.findByText(/^Kept on this device: No connection\. Sent when it is back/)).toBeTruthy();
   });
 });
 

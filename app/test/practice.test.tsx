@@ -196,9 +196,9 @@ describe('the screen', () => {
       if (weighed > 1) await user.type(screen.getByLabelText('The scale shows'), '1.5');
       await user.click(screen.getByRole('button', { name: 'Note it' }));
     }
-    await waitFor(() => expect(kept.settings.measures?.[0]?.weighed_g).toEqual([0.5, 0.5, 0.5]), { timeout: 4000 });
+    await waitFor(() => expect(kept.settings.measures?.[0]?.weighed_g).toEqual([0.5, 0.5, 0.5]));
     // Nothing is left to guess: it is known.
-    expect(await screen.findByText(/^None of your drinks has a pinch/, {}, { timeout: 4000 })).toBeTruthy();
+    expect(await screen.findByText(/^None of your drinks has a pinch/)).toBeTruthy();
   });
 
   test('where all is weighed, no guess would bring anything, and that is said', async () => {

@@ -3,8 +3,8 @@ import { TextDecoder, TextEncoder } from 'node:util';
 import { deserialize, serialize } from 'node:v8';
 import { webcrypto } from 'node:crypto';
 
-// The first render compiles half the interface.
-jest.setTimeout(30_000);
+// The first render compiles half the interface, and a machine that is busy with something else is slow, not wrong.
+jest.setTimeout(240_000);
 
 Object.assign(globalThis, { TextEncoder, TextDecoder });
 globalThis.structuredClone ??= ((value: unknown) => deserialize(serialize(value))) as never;

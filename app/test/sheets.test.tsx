@@ -239,7 +239,7 @@ describe('what the kitchen has', () => {
     expect(screen.getByText('Between -400 and 6000 m.')).toBeTruthy();
     await user.clear(box);
     await user.type(box, '900');
-    await waitFor(() => expect(sent.some(({ key }) => key === 'PUT /kitchen/settings')).toBe(true), { timeout: 4000 });
+    await waitFor(() => expect(sent.some(({ key }) => key === 'PUT /kitchen/settings')).toBe(true));
     const put = sent.filter(({ key }) => key === 'PUT /kitchen/settings').at(-1)!.body as {
       settings: { altitude_m: number };
     };
@@ -250,7 +250,7 @@ describe('what the kitchen has', () => {
     renderScreen(<Equipment />, await tabOf(INES));
     await user.click(await screen.findByRole('button', { name: 'Change strainers' }));
     await user.click(screen.getByRole('checkbox', { name: 'Mill' }));
-    expect(await screen.findByText(/^Kept on this device/, {}, { timeout: 4000 })).toBeTruthy();
+    expect(await screen.findByText(/^Kept on this device/)).toBeTruthy();
     await written();
     expect((await rowsOf(INES)).settings).toMatchObject([{ mine: { strainers: expect.arrayContaining(['mill']) } }]);
     await emptyDevice();

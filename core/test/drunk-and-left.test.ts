@@ -3,10 +3,9 @@ import { AS_WRITTEN, Mixture, addRemains, runInPot } from '../src/simulate';
 import { randomDrink } from './random-drinks';
 import fc, { SEED } from './seeded';
 
-/** So many random drinks, in parts that each fit the time of a test. */
+/** So many random drinks, in parts. */
 const DRINKS = 100_000;
 const PARTS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
-jest.setTimeout(60_000);
 
 /** Sugars, acids and water of a mixture in sample 0. */
 const PORTIONS = {
