@@ -17,9 +17,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: 0,
-  // A machine that is busy with something else is slow, not wrong.
-  timeout: 300_000,
-  expect: { timeout: 30_000 },
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   reporter: [['list']],
   use: {
     baseURL,

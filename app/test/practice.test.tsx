@@ -2,6 +2,7 @@ import { act, screen, waitFor, within } from '@testing-library/react';
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
 import {
+  measureQuestionOf,
   practiceQuestion,
   type AmountQuestion,
   type PracticeAnswer,
@@ -10,6 +11,7 @@ import {
 import type { WorthWeighing } from '../src/features/measures/answer-measures';
 import {
   amountWords,
+  bringsOf,
   gainfulGuesses,
   guessWords,
   practiceView,
@@ -19,7 +21,6 @@ import {
 } from '../src/features/practice/practice-view';
 import { PracticeScreen } from '../src/features/practice/practice-screen';
 import { guessed } from '../src/domain/practice/practised';
-import { runContext } from '../src/domain/run/run-context';
 import { INES, emptyDevice, tabOf, written } from './device';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
 import { STUMBLES } from './stumbles';
@@ -94,28 +95,23 @@ test('what was wrong is said with how it was meant', () => {
   expect(lines.length).toBeGreaterThan(1);
 });
 
-test('a measure whose line would be read as something else is not asked for', () => {
+test('the three that would bring most are asked, and only those that would bring something', () => {
   const surer = { figure: 'perServing.sodium_mg', before: 0.6, after: 0.2 } as const;
-  const worth = (name: string, id: string, thing: string): WorthWeighing => ({
+  const worth = (name: string, brings = true): WorthWeighing => ({
     name,
-    of: { id, name: thing },
+    of: { id: 'table-salt', name: 'Table salt' },
     usual_g: 1,
+    cv: 0.4,
     gain: 1,
-    most: { drink: 'By hand', surer },
+    most: brings ? { drink: 'By hand', surer } : null,
   });
-  const guesses = gainfulGuesses(
-    [
-      worth('pinch', 'moonstone', 'Moonstone'),
-      worth('pinch', 'table-salt', 'Honey'),
-      { ...worth('pinch', 'table-salt', 'Table salt'), most: null },
-      worth('pinch', 'table-salt', 'Table salt'),
-    ],
-    runContext(DEFAULT_SETTINGS, []),
-  );
-  expect(guesses.map(({ line }) => line)).toEqual(['1 pinch table salt']);
-  expect(guesses[0]!.brings).toBe(
+  const all = [worth('pinch'), worth('knob', false), worth('tsp'), worth('mug'), worth('jar')];
+  const guesses = gainfulGuesses(all);
+  expect(guesses.map(({ name }) => name)).toEqual(['pinch', 'tsp', 'mug']);
+  expect(bringsOf(measureQuestionOf(all[0]!), guesses)).toBe(
     'Weighed a few times, it would bring By hand nearer: sodium within 20 % instead of 60 %.',
   );
+  expect([bringsOf(measureQuestionOf(all[1]!), guesses), bringsOf(SLIP, guesses)]).toEqual(['', '']);
 });
 
 describe('the screen', () => {

@@ -178,8 +178,7 @@ describe('a batch that is taken back', () => {
     const { store } = await begin({ [GONE]: { status: 409, code: 'brew-in-use', message: 'Something was poured.' } });
     store.dispatch(batchTakenBack(BOTTLE));
     await waitFor(() => expect(store.getState().queue.aside).toHaveLength(1));
-    await look(store);
-    expect(shown(store)).toEqual([ID, 'o']);
+    await waitFor(() => expect(shown(store)).toEqual([ID, 'o']));
     expect(store.getState().notices).toMatchObject([{ grave: true }]);
   });
 });

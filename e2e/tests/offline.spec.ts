@@ -1,9 +1,19 @@
+import type { Page } from '@playwright/test';
 import { addresses } from '../addresses';
 import { keptOnDevice } from '../brewing';
-import { bottledGlass, expect, openDemo, register, test } from '../cook';
+import { bottledGlass, expect, openDemo, register, signIn, test, type Cook } from '../cook';
 
 /** Without a network: what was last seen opens, and what is done waits where it can be seen and taken back. */
 test.use({ serviceWorkers: 'allow' });
+
+/** A kitchen that is on the device, with a litre of Gull glass on the shelf that is looked at. */
+async function glassOnTheShelf(page: Page): Promise<Cook> {
+  const cook = await register(page, 'Ines');
+  await keptOnDevice(page);
+  await bottledGlass(page);
+  await page.goto('/shelf');
+  return cook;
+}
 
 test('every place that was seen opens without a network, and says of when it is', async ({ page, context }) => {
   test.slow();
@@ -32,10 +42,7 @@ test('what is done without a network is shown after a reload, can be looked at, 
   page,
   context,
 }) => {
-  await register(page, 'Ines');
-  await keptOnDevice(page);
-  await bottledGlass(page);
-  await page.goto('/shelf');
+  await glassOnTheShelf(page);
   await page.getByRole('radio', { name: 'Use first' }).click();
   await expect(page.getByText(/^1 L left/)).toBeVisible();
   await context.setOffline(true);
@@ -73,10 +80,7 @@ test('a batch that is taken back without a network is off the shelf, and gone fo
   page,
   context,
 }) => {
-  await register(page, 'Ines');
-  await keptOnDevice(page);
-  await bottledGlass(page);
-  await page.goto('/shelf');
+  await glassOnTheShelf(page);
   await page
     .getByRole('link', { name: /Gull glass/ })
     .first()
@@ -93,4 +97,36 @@ test('a batch that is taken back without a network is off the shelf, and gone fo
   await context.setOffline(false);
   await expect(page.getByText(/^No connection\./)).toBeHidden();
   await expect.poll(async () => (await (await page.request.get('/api/bottles')).json()).bottles.length).toBe(0);
+});
+
+test('a batch of which somebody else has poured meanwhile stays, and whoever took it back is told why', async ({
+  page,
+  context,
+  browser,
+}) => {
+  const cook = await glassOnTheShelf(page);
+  await page
+    .getByRole('link', { name: /Gull glass/ })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: /^Take the batch back/ })).toBeVisible();
+  await context.setOffline(true);
+  await page.getByRole('button', { name: /^Take the batch back/ }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('link', { name: /Gull glass/ })).toHaveCount(0);
+
+  const elsewhere = await browser.newContext();
+  const other = await elsewhere.newPage();
+  await signIn(other, cook);
+  await other.goto('/shelf');
+  await other.getByRole('radio', { name: 'Use first' }).click();
+  await other.getByRole('button', { name: 'Pour 250 mL of Gull glass' }).click();
+  await expect
+    .poll(async () => (await (await other.request.get('/api/bottles')).json()).bottles[0].remaining_mL)
+    .toBe(750);
+  await elsewhere.close();
+
+  await context.setOffline(false);
+  await expect(page.getByText(/^Gull glass: .*poured/).first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /Gull glass/ }).first()).toBeVisible();
 });

@@ -1,10 +1,16 @@
-import type { AnalyseOptions } from '../analyse';
-import type { Ingredient } from '../catalogue';
 import type { Drink, DrinkStep } from '../drink';
 import { formatMass, formatVolume } from '../quantity';
 import { vagueMeasures } from '../weighing';
 import { ownFigure, ownRun } from './own-run';
-import { between, oneOf, type AmountQuestion, type PractisingKitchen, type Random } from './question';
+import {
+  between,
+  oneOf,
+  type AmountQuestion,
+  type PractisedMeasure,
+  type PractisingKitchen,
+  type Random,
+  type UnweighedMeasure,
+} from './question';
 
 const add = (text: string): DrinkStep => ({ verb: 'add', text });
 
@@ -18,46 +24,47 @@ const MEASURES = [
   '1 pinch cinnamon, ground',
 ] as const;
 
-/** How much a pinch, a handful or a knob weighs: one that the kitchen's own drinks have, where there is one. */
-export function measureQuestion(random: Random, kitchen?: PractisingKitchen): AmountQuestion {
-  return measureQuestionOf(oneOf(random, kitchen?.measures.length ? kitchen.measures : MEASURES), kitchen?.options);
-}
+const askedOf = (
+  { name, of }: PractisedMeasure,
+  text: string,
+  truth: number,
+  because: readonly string[],
+): AmountQuestion => ({
+  kind: 'measure',
+  ask: `How much does one ${name} of it weigh, g?`,
+  steps: [add(text)],
+  unit: 'g',
+  truth,
+  measure: { name, of: { id: of.id, name: of.name } },
+  because,
+});
+
+/** How much a measure weighs that was not weighed yet; `text` is how it stands in a recipe. */
+export const measureQuestionOf = (
+  measure: UnweighedMeasure,
+  text = `1 ${measure.name} ${measure.of.name.toLowerCase()}`,
+): AmountQuestion =>
+  askedOf(measure, text, measure.usual_g, [
+    `By the tables it is ${formatMass(measure.usual_g)}, and from hand to hand ${Math.round(100 * measure.cv)} % more or less.`,
+    'Yours is your own: weighed three times, it is used in the place of the table’s.',
+  ]);
 
 /**
- * How much a measure weighs: by the kitchen's own weighing where it has one, else by the tables that drinks are run with.
- *
- * @param text a line with one measure: "1 pinch table salt"
- * @param options of the kitchen whose line it is
- * @throws RangeError for a line that is not understood, or that is the same in every hand
+ * How much a pinch, a handful or a knob weighs: one that the kitchen's own drinks have, where there is one, else one of
+ * ours, which is what the kitchen has weighed or what the tables say.
  */
-export function measureQuestionOf(text: string, options?: AnalyseOptions): AmountQuestion {
-  const steps = [add(text)];
-  const run = ownRun('dry-mix', steps, { options });
-  const asked = (
-    name: string,
-    { id: of, name: thing }: Ingredient,
-    truth: number,
-    because: readonly string[],
-  ): AmountQuestion => ({
-    kind: 'measure',
-    ask: `How much does one ${name} of it weigh, g?`,
-    steps,
-    unit: 'g',
-    truth,
-    measure: { name, of, thing },
-    because,
-  });
+export function measureQuestion(random: Random, kitchen?: PractisingKitchen): AmountQuestion {
+  if (kitchen?.measures.length) return measureQuestionOf(oneOf(random, kitchen.measures));
+  const text = oneOf(random, MEASURES);
+  const run = ownRun('dry-mix', [add(text)], { options: kitchen?.options });
   const line = run.trace.entries[0]?.line;
   if (line?.byOwn && line.dose.kind === 'mass')
-    return asked(line.byOwn.name, line.ingredient, line.dose.mass_g, [
+    return askedOf({ name: line.byOwn.name, of: line.ingredient }, text, line.dose.mass_g, [
       'That is yours, as it was weighed: every drink that has it is worked out with it.',
     ]);
   const [vague] = vagueMeasures(run);
-  if (!vague) throw new RangeError(`measureQuestionOf: "${text}" is the same in every hand`);
-  return asked(vague.name, vague.ingredient, vague.usual_g, [
-    `By the tables it is ${formatMass(vague.usual_g)}, and from hand to hand ${Math.round(100 * vague.cv)} % more or less.`,
-    'Yours is your own: weighed three times, it is used in the place of the table’s.',
-  ]);
+  if (!vague) throw new RangeError(`measureQuestion: "${text}" is the same in every hand`);
+  return measureQuestionOf({ ...vague, of: vague.ingredient }, text);
 }
 
 /** How far a syrup is boiled down until it coats a cold spoon. */

@@ -11,4 +11,5 @@ export type {
   PractisingKitchen,
   Random,
   SlipQuestion,
+  UnweighedMeasure,
 } from './question';

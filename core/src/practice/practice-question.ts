@@ -17,7 +17,6 @@ const MAKERS: Readonly<Record<PracticeKind, Maker>> = {
  *
  * @param random uniform between 0 and 1: the same numbers make the same question
  * @param kitchen whose measures are asked for before any others
- * @throws RangeError where a line of the kitchen is not understood, or is the same in every hand
  */
 export const practiceQuestion = (kind: PracticeKind, random: Random, kitchen?: PractisingKitchen): PracticeQuestion =>
   MAKERS[kind](random, kitchen);

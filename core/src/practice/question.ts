@@ -1,4 +1,5 @@
 import type { AnalyseOptions } from '../analyse';
+import type { Ingredient } from '../catalogue';
 import type { DrinkStep } from '../drink';
 
 /** What is practised. */
@@ -28,17 +29,21 @@ export interface AmountQuestion extends Asked {
 export interface PractisedMeasure {
   /** "pinch". */
   readonly name: string;
-  /** What it is of, by its id, and as it is called. */
-  readonly of: string;
-  readonly thing: string;
+  readonly of: Pick<Ingredient, 'id' | 'name'>;
+}
+
+/** One that was not weighed yet: what it is by the tables, g, and how far hands differ, as a relative spread. */
+export interface UnweighedMeasure extends PractisedMeasure {
+  readonly usual_g: number;
+  readonly cv: number;
 }
 
 /** What a kitchen measures by hand, and how its lines are read. */
 export interface PractisingKitchen {
   /** Own ingredients, spoons and weighed measures. */
   readonly options: AnalyseOptions;
-  /** Lines with one measure each, "1 pinch table salt", that its own drinks have and a run finds to differ from hand to hand. */
-  readonly measures: readonly string[];
+  /** What its own drinks have and was not weighed yet. */
+  readonly measures: readonly UnweighedMeasure[];
 }
 
 /** What is wrong: a step is chosen. */

@@ -1,4 +1,4 @@
-import type { HabitsRecord, StoredEvent } from '@wellhydra/contract';
+import type { HabitsRecord, HabitsReset, StoredEvent } from '@wellhydra/contract';
 import { Op } from 'sequelize';
 import { Problem } from '../problem';
 import type { StoredBrew } from '../runs/run-jobs';
@@ -61,11 +61,16 @@ export async function readHabits(context: BrewContext, kitchenId: string): Promi
 }
 
 /**
- * Begins to learn anew: readings up to a moment do not count any more.
- *
- * @param from never takes back what was forgotten later
+ * Begins to learn anew: readings up to now do not count any more, or up to when that was chosen on a device. What was
+ * forgotten later stays so, and a device whose clock is ahead makes the kitchen deaf for nothing that is to come.
  */
-export async function resetHabits(context: BrewContext, kitchenId: string, from: Date): Promise<HabitsRecord> {
+export async function resetHabits(
+  context: BrewContext,
+  kitchenId: string,
+  { at }: HabitsReset,
+  now: Date,
+): Promise<HabitsRecord> {
+  const from = at === undefined ? now : new Date(Math.min(now.getTime(), Date.parse(at)));
   await context.models.kitchens.update(
     { habitsSince: from },
     { where: { id: kitchenId, habitsSince: { [Op.or]: [null, { [Op.lt]: from }] } } },

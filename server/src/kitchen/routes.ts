@@ -64,15 +64,6 @@ export const kitchenRoutes: FastifyPluginAsync = async (app) => {
   app.post<{ Querystring: HabitsReset }>(
     '/habits/reset',
     { schema: { ...habits, summary: 'Begin to learn anew', querystring: habitsReset } },
-    (request) => {
-      const { at } = request.query;
-      const now = new Date();
-      // A device whose clock is ahead must not make the kitchen deaf for what comes.
-      return resetHabits(
-        context,
-        request.signedIn().kitchenId,
-        at === undefined ? now : new Date(Math.min(+now, Date.parse(at))),
-      );
-    },
+    (request) => resetHabits(context, request.signedIn().kitchenId, request.query, new Date()),
   );
 };

@@ -24,6 +24,8 @@ export interface WorthWeighing {
   /** What is measured with it. */
   readonly of: { readonly id: string; readonly name: string };
   readonly usual_g: number;
+  /** Relative spread from hand to hand. */
+  readonly cv: number;
   readonly gain: number;
   /** The drink that would gain most. */
   readonly most: SurerDrink | null;
@@ -53,6 +55,7 @@ export function answerMeasures({ drinks, settings, others }: MeasuresQuestion): 
         name: each.name,
         of: { id, name },
         usual_g: each.usual_g,
+        cv: each.cv,
         gain: (before?.gain ?? 0) + each.gain,
         most: more,
       });

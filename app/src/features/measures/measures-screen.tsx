@@ -12,12 +12,12 @@ import { Page } from '../../ui/page';
 import { Loading } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
-import type { WorthWeighing } from './answer-measures';
 import { MeasurePicture } from './measure-picture';
-import { broughtWords, measureView, worthWords } from './measures-view';
+import { broughtWords, measureView } from './measures-view';
 import { useMeasures } from './use-measures';
 import { useWorth } from './use-worth';
 import { WeighSheet } from './weigh-sheet';
+import { WorthRow } from './worth-row';
 
 const MOST_WORTH = 4;
 
@@ -36,7 +36,6 @@ export function MeasuresScreen() {
     return view ? [{ measure, view }] : [];
   });
   const worth = answer?.worth.slice(0, MOST_WORTH) ?? [];
-  const begin = ({ name, of }: WorthWeighing) => setWeighing({ name, of: of.name, onlyMine: false });
   return (
     <Page
       title="My measures"
@@ -105,21 +104,16 @@ export function MeasuresScreen() {
             Each of your drinks was tried a few hundred times with the measure as hands differ, and as if it were
             weighed. What would make them surest stands first.
           </Text>
-          {worth.map((each) => {
-            const { ask, brings } = worthWords(each);
-            return (
-              <View
-                key={ask}
-                className="flex-row flex-wrap items-center justify-between gap-2 border-b border-line py-3"
-              >
-                <View className="shrink gap-1">
-                  <Text variant="strong">{ask}</Text>
-                  <Text variant="small">{brings}</Text>
-                </View>
-                <Button label="Weigh it" kind="plain" hint={`Weigh it: ${ask}`} onPress={() => begin(each)} />
-              </View>
-            );
-          })}
+          <View role="list" aria-label="Worth weighing">
+            {worth.map((each) => (
+              <WorthRow
+                key={`${each.name} ${each.of.id}`}
+                worth={each}
+                label="Weigh it"
+                onPress={() => setWeighing({ name: each.name, of: each.of.name, onlyMine: false })}
+              />
+            ))}
+          </View>
         </View>
       ) : null}
       {weighing === null ? null : (

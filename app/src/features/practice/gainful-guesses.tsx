@@ -1,14 +1,14 @@
 import { View } from 'react-native';
 import { FAILURE_WORDS, type WorkerFailure } from '../../domain/workers/worker-client';
-import { Button } from '../../ui/button';
 import { Text } from '../../ui/text';
-import type { GainfulGuess } from './practice-view';
+import type { WorthWeighing } from '../measures/answer-measures';
+import { WorthRow } from '../measures/worth-row';
 
 interface GainfulGuessesProps {
   /** Null while the drinks are looked through. */
-  readonly guesses: readonly GainfulGuess[] | null;
+  readonly guesses: readonly WorthWeighing[] | null;
   readonly failure: WorkerFailure | null;
-  readonly onGuess: (guess: GainfulGuess) => void;
+  readonly onGuess: (guess: WorthWeighing) => void;
 }
 
 /** Which guesses would make one's own drinks surer, and by how much. */
@@ -25,18 +25,8 @@ export function GainfulGuesses({ guesses, failure, onGuess }: GainfulGuessesProp
       ) : null}
       {guesses && guesses.length > 0 ? (
         <View role="list" aria-label="Guesses that make your drinks surer">
-          {guesses.map((guess) => (
-            <View
-              key={guess.line}
-              role="listitem"
-              className="flex-row flex-wrap items-center justify-between gap-2 border-b border-line py-2"
-            >
-              <View className="shrink gap-1">
-                <Text variant="strong">{guess.ask}</Text>
-                <Text variant="small">{guess.brings}</Text>
-              </View>
-              <Button label="Guess it" kind="plain" hint={`Guess it: ${guess.ask}`} onPress={() => onGuess(guess)} />
-            </View>
+          {guesses.map((each) => (
+            <WorthRow key={`${each.name} ${each.of.id}`} worth={each} label="Guess it" onPress={() => onGuess(each)} />
           ))}
         </View>
       ) : null}

@@ -14,7 +14,7 @@ import { useMeasures } from '../measures/use-measures';
 import { useWorth } from '../measures/use-worth';
 import { WeighSheet } from '../measures/weigh-sheet';
 import { GainfulGuesses } from './gainful-guesses';
-import { KIND_OPTIONS, gainfulGuesses, practiceView } from './practice-view';
+import { KIND_OPTIONS, bringsOf, gainfulGuesses, practiceView } from './practice-view';
 import { QuestionCard } from './question-card';
 import { useQuestions } from './use-questions';
 
@@ -25,14 +25,13 @@ export function PracticeScreen() {
   const dispatch = useAppDispatch();
   const answers = useAppSelector((state) => state.practised.answers);
   const view = useMemo(() => practiceView(answers), [answers]);
-  const context = useRunContext();
+  const { options } = useRunContext();
   const { answer, failure } = useWorth();
-  const guesses = useMemo(() => answer && gainfulGuesses(answer.worth, context), [answer, context]);
-  const { at, kind, question, ask, askFor } = useQuestions(view.next, context, guesses ?? NONE);
+  const guesses = useMemo(() => answer && gainfulGuesses(answer.worth), [answer]);
+  const { at, kind, question, ask, askFor } = useQuestions(view.next, { options, measures: guesses ?? NONE });
   const measures = useMeasures();
   const [weighs, setWeighs] = useState(false);
   const measure = question.kind === 'measure' ? question.measure : undefined;
-  const own = guesses?.find((each) => each.measure.name === measure?.name && each.measure.of === measure.of);
   const room = useHasRoomBeside();
   const forget = () => {
     const before = answers;
@@ -51,7 +50,7 @@ export function PracticeScreen() {
           <QuestionCard
             key={at}
             question={question}
-            brings={own?.brings ?? ''}
+            brings={bringsOf(question, guesses ?? NONE)}
             onGuess={(of) => dispatch(guessed({ kind: question.kind, of }))}
             onNext={() => ask(kind)}
             onWeigh={() => setWeighs(true)}
@@ -88,7 +87,7 @@ export function PracticeScreen() {
       {weighs && measure ? (
         <WeighSheet
           measures={measures}
-          begin={{ name: measure.name, of: measure.thing, onlyMine: false }}
+          begin={{ name: measure.name, of: measure.of.name, onlyMine: false }}
           onClose={() => setWeighs(false)}
         />
       ) : null}

@@ -1,7 +1,6 @@
 import type { DrinkStep } from '@wellhydra/core/drink';
 import {
   PRACTICE_KINDS,
-  measureQuestionOf,
   practiceStanding,
   practiseNext,
   type AmountQuestion,
@@ -11,7 +10,6 @@ import {
   type PracticeStanding,
 } from '@wellhydra/core/practice';
 import { qualifierWords, stepTitle } from '../../domain/words/step-words';
-import type { RunContext } from '../../domain/run/run-context';
 import { typedNumber } from '../../ui/typed-number';
 import type { WorthWeighing } from '../measures/answer-measures';
 import { worthWords } from '../measures/measures-view';
@@ -124,16 +122,6 @@ export function practiceView(answers: readonly PracticeAnswer[]): PracticeView {
   };
 }
 
-/** A guess that one's own drinks would gain by. */
-export interface GainfulGuess {
-  readonly line: string;
-  readonly measure: { readonly name: string; readonly of: string };
-  /** "How much is your pinch of table salt?" */
-  readonly ask: string;
-  /** What its weighing would bring, and to which drink. */
-  readonly brings: string;
-}
-
 const MOST_GAINFUL = 3;
 
 /**
@@ -141,25 +129,12 @@ const MOST_GAINFUL = 3;
  *
  * @param worth measures of one's own drinks that were not weighed yet, what narrows the spread most first
  */
-export function gainfulGuesses(worth: readonly WorthWeighing[], { options }: RunContext): readonly GainfulGuess[] {
-  return worth
-    .filter(({ most }) => most !== null)
-    .map((each) => ({
-      line: `1 ${each.name} ${each.of.name.toLowerCase()}`,
-      measure: { name: each.name, of: each.of.id },
-      ...worthWords(each),
-    }))
-    .filter(({ line, measure }) => asksFor(line, measure, options))
-    .slice(0, MOST_GAINFUL);
-}
+export const gainfulGuesses = (worth: readonly WorthWeighing[]): readonly WorthWeighing[] =>
+  worth.filter(({ most }) => most !== null).slice(0, MOST_GAINFUL);
 
-/** Whether a line is read as the measure it was written from. */
-function asksFor(line: string, { name, of }: GainfulGuess['measure'], options: RunContext['options']): boolean {
-  try {
-    const { measure } = measureQuestionOf(line, options);
-    return measure?.name === name && measure.of === of;
-  } catch (error) {
-    if (error instanceof RangeError) return false;
-    throw error;
-  }
+/** What weighing the measure that is asked for would bring to a drink of one's own; empty for nothing. */
+export function bringsOf(question: PracticeQuestion, guesses: readonly WorthWeighing[]): string {
+  const asked = question.kind === 'measure' ? question.measure : undefined;
+  const own = asked && guesses.find(({ name, of }) => name === asked.name && of.id === asked.of.id);
+  return own ? worthWords(own).brings : '';
 }

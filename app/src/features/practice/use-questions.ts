@@ -3,10 +3,10 @@ import {
   practiceQuestion,
   type PracticeKind,
   type PracticeQuestion,
+  type PractisingKitchen,
+  type UnweighedMeasure,
 } from '@wellhydra/core/practice';
 import { useState } from 'react';
-import type { RunContext } from '../../domain/run/run-context';
-import type { GainfulGuess } from './practice-view';
 
 interface Asked {
   /** Counted from 0: the same kind again is another question. */
@@ -15,19 +15,14 @@ interface Asked {
   readonly question: PracticeQuestion;
 }
 
-/**
- * One question after the other. What is asked stays as it is, whatever becomes of the kitchen meanwhile.
- *
- * @param guesses of the kitchen's own measures, asked for before any others
- */
-export function useQuestions(first: PracticeKind, { options }: RunContext, guesses: readonly GainfulGuess[]) {
-  const another = (kind: PracticeKind): PracticeQuestion =>
-    practiceQuestion(kind, Math.random, { options, measures: guesses.map(({ line }) => line) });
+/** One question after the other. What is asked stays as it is, whatever becomes of the kitchen meanwhile. */
+export function useQuestions(first: PracticeKind, kitchen: PractisingKitchen) {
+  const another = (kind: PracticeKind): PracticeQuestion => practiceQuestion(kind, Math.random, kitchen);
   const [asked, setAsked] = useState<Asked>(() => ({ at: 0, kind: first, question: another(first) }));
   const put = (kind: PracticeKind, question: PracticeQuestion) => setAsked({ at: asked.at + 1, kind, question });
   return {
     ...asked,
     ask: (kind: PracticeKind) => put(kind, another(kind)),
-    askFor: ({ line }: GainfulGuess) => put('measure', measureQuestionOf(line, options)),
+    askFor: (measure: UnweighedMeasure) => put('measure', measureQuestionOf(measure)),
   };
 }

@@ -33,8 +33,9 @@ const soakedWords = ({ soaked_g }: Pot): string =>
 
 /** At its end, what each glass or spoon takes of it. */
 function servedWords({ serving, trace }: Analysis, entry: Analysis['trace']['entries'][number]): string {
-  if (!serving || !(serving.servings > 0) || entry !== trace.entries.at(-1)) return '';
-  return `each serving of ${serving.text} takes ${showMass(entry.mass_g / serving.servings)}`;
+  return serving && entry === trace.entries.at(-1)
+    ? `each serving of ${serving.text} takes ${showMass(serving.mass_g)}`
+    : '';
 }
 
 /** The pot after a step of the batch, counted from 0; the nearest earlier one where that step was not understood. */

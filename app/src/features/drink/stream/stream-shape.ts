@@ -82,12 +82,12 @@ function leavingOf({ trace, serving }: Analysis): readonly Omit<Outflow, 'path'>
     { kind: 'strained', step, grams: strained_g },
     { kind: 'drawn', step, grams: drawn_g },
   ]);
-  const served_g = end && serving && serving.servings > 0 ? end.mass_g / serving.servings : 0;
+  const served_g = serving?.mass_g ?? 0;
   const leaving = all.filter(({ grams }) => grams >= LEAST_LEAVING_g);
   // Where something else leaves by the same place, words alone say what a glass takes.
   const taken = leaving.some(({ kind, step }) => kind !== 'steam' && step === end?.step);
-  return served_g >= LEAST_LEAVING_g && !taken
-    ? [...leaving, { kind: 'served', step: end!.step, grams: served_g }]
+  return end && served_g >= LEAST_LEAVING_g && !taken
+    ? [...leaving, { kind: 'served', step: end.step, grams: served_g }]
     : leaving;
 }
 
