@@ -1,16 +1,5 @@
 import type { Page } from '@playwright/test';
-import {
-  allFigures,
-  expect,
-  fromMenu,
-  goTo,
-  newDrink,
-  register,
-  saved,
-  stepButton,
-  test,
-  typeSteps,
-} from '../cook';
+import { allFigures, expect, fromMenu, goTo, newDrink, register, saved, stepButton, test, typeSteps } from '../cook';
 
 const ELDER = [
   '100 g dried elderberries',
