@@ -194,6 +194,19 @@ test.describe('npm start', () => {
     expect(databaseProcesses(data)).toEqual([]);
   });
 
+  test('told to end while it makes its database, it ends without a failure', async () => {
+    const { child, ended } = start(data, '--no-demo');
+    // Seen as long as it lasts; on a busy machine it may be over before anybody has looked.
+    const isMaking = () =>
+      readdirSync('/proc').some((pid) => /^postgres: wellhydra postgres .* CREATE DATABASE/.test(commandOf(Number(pid))));
+    await expect
+      .poll(() => isMaking() || existsSync(join(data, 'server.log')), { timeout: 60_000, intervals: [1] })
+      .toBe(true);
+    child.kill('SIGTERM');
+    expect(await ended).toBe(0);
+    expect(databaseProcesses(data)).toEqual([]);
+  });
+
   test('told to end before its database server holds a lock, it leaves none', async () => {
     const { child, ended } = start(data, '--no-demo');
     const lock = join(data, 'postgres/cluster/postmaster.pid');

@@ -204,6 +204,8 @@ function clusterHandle(bin, folder, secret, port) {
     ensureDatabase: async (database) => {
       const { default: pg } = await import('pg');
       const client = new pg.Client({ connectionString: url('postgres') });
+      // A server that is stopped meanwhile fails what it was asked, and then says so once more to whoever hears.
+      client.on('error', () => {});
       await client.connect();
       try {
         const { rowCount } = await client.query('SELECT 1 FROM pg_database WHERE datname = $1', [database]);
