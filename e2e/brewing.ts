@@ -87,6 +87,29 @@ export async function keptOnDevice(page: Page): Promise<void> {
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
 }
 
+/**
+ * Waits until what the page has been answered is kept on the device: it is shown before that, and whoever leaves at once
+ * leaves it unkept.
+ */
+export async function seenIsKept(page: Page): Promise<void> {
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const opening = indexedDB.open('wellhydra-seen');
+        opening.onerror = () => reject(opening.error!);
+        opening.onsuccess = () => {
+          // One after another: this comes to its turn when all that was written before it is there.
+          const turn = opening.result.transaction('answers', 'readwrite');
+          turn.onabort = () => reject(turn.error!);
+          turn.oncomplete = () => {
+            opening.result.close();
+            resolve();
+          };
+        };
+      }),
+  );
+}
+
 /** Number and kind of everything the server has of the brew on the screen; nothing while that is still on its way. */
 export async function storedEvents(page: Page): Promise<readonly (readonly [number, string])[]> {
   const id = new URL(page.url()).pathname.split('/').at(-1);

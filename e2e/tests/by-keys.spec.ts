@@ -60,6 +60,27 @@ test('infused water, by its letter', async ({ page }) => {
   expect(pressed()).toBeLessThanOrEqual(2 * 2);
 });
 
+test('on a device that is busy with a box it has just drawn, what is typed into it stays', async ({ page }) => {
+  const { press } = keyboard(page);
+  const stands = page.waitForEvent('console', (message) => message.text() === 'The box stands');
+  // Everything that React does after it has drawn something waits for this.
+  await page.evaluate(() => {
+    const watch = new MutationObserver(() => {
+      if (!document.querySelector('[aria-label^="What you have in mind"]')) return;
+      watch.disconnect();
+      console.log('The box stands');
+      const until = performance.now() + 1500;
+      while (performance.now() < until);
+    });
+    watch.observe(document.body, { childList: true, subtree: true });
+  });
+  await press('n');
+  await stands;
+  // As quick as somebody types who does not look.
+  await Promise.all([...'tonic', 'Enter'].map((key) => press(key)));
+  await expect(steps(page).filter({ hasText: 'dried elderberries' })).toBeVisible();
+});
+
 test('a dried-berry tonic with a long steep', async ({ page }) => {
   const { press, begin, pressed } = keyboard(page);
   await begin('tonic');

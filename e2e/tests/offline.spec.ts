@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { addresses } from '../addresses';
-import { keptOnDevice } from '../brewing';
+import { keptOnDevice, seenIsKept } from '../brewing';
 import { bottledGlass, expect, openDemo, register, signIn, test, type Cook } from '../cook';
 
 /** Without a network: what was last seen opens, and what is done waits where it can be seen and taken back. */
@@ -23,6 +23,7 @@ test('every place that was seen opens without a network, and says of when it is'
   for (const [address, heading] of places) {
     await page.goto(address);
     await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+    await seenIsKept(page);
   }
   // What it asks for last is on its way to the device yet.
   await page.waitForLoadState('networkidle');

@@ -4,6 +4,7 @@ import Head from 'expo-router/head';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
 import { createStore } from '../domain/store';
+import { AheadOfKeys } from '../ui/ahead-of-keys';
 
 export default function RootLayout() {
   const [store] = useState(createStore);
@@ -12,6 +13,7 @@ export default function RootLayout() {
       <Head>
         <title>Wellhydra</title>
       </Head>
+      <AheadOfKeys />
       <Slot />
     </Provider>
   );
