@@ -1,4 +1,5 @@
 import './patience';
+import '../src/domain/senders';
 import { openDB } from 'idb';
 import { createStore, type Store } from '../src/domain/store';
 import { ownerEntered, ownerLeft } from '../src/state/sync/owner';

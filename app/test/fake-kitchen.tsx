@@ -1,4 +1,5 @@
 import './patience';
+import '../src/domain/senders';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';

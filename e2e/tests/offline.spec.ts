@@ -131,3 +131,49 @@ test('a batch of which somebody else has poured meanwhile stays, and whoever too
   await expect(page.getByText(/^Gull glass: .*poured/).first()).toBeVisible();
   await expect(page.getByRole('link', { name: /Gull glass/ }).first()).toBeVisible();
 });
+
+test('a label is sent to the printer and a member taken out without a network: both happen once there is one', async ({
+  page,
+  context,
+  browser,
+}) => {
+  await glassOnTheShelf(page);
+  expect((await page.request.put('/api/devices/printer', { data: { plugged: true } })).ok()).toBe(true);
+  const { invitation } = await (await page.request.get('/api/kitchen')).json();
+  const elsewhere = await browser.newContext();
+  const other = await elsewhere.newPage();
+  await register(other, 'Tam', invitation);
+  await page.goto('/kitchen');
+  await expect(page.getByRole('button', { name: 'Change Tam' })).toBeVisible();
+  await page.goto('/shelf');
+  await page
+    .getByRole('link', { name: /Gull glass/ })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: 'Label', exact: true })).toBeVisible();
+  await context.setOffline(true);
+
+  await page.getByRole('button', { name: 'Label', exact: true }).click();
+  await page.getByRole('button', { name: 'To the label printer' }).click();
+  await expect(page.getByText('They are printed as soon as the server answers.')).toBeVisible();
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Change Tam' }).click();
+  await page.getByRole('button', { name: 'Take out of the kitchen' }).click();
+  await page.getByRole('button', { name: 'Yes, take Tam out' }).click();
+  await expect(page.getByText(/^is taken out as soon as that is sent/)).toBeVisible();
+  expect((await other.request.get('/api/drinks')).status()).toBe(200);
+  await page.getByRole('button', { name: 'Look at what is not sent yet' }).click();
+  await expect(page.getByRole('list', { name: 'What waits' }).getByRole('listitem')).toHaveText([
+    /A label.*To the label printer/,
+    /Tam.*Taken out of the kitchen/,
+  ]);
+  await page.getByRole('button', { name: 'Close' }).click();
+
+  await context.setOffline(false);
+  await expect.poll(async () => (await other.request.get('/api/drinks')).status()).toBe(401);
+  await expect
+    .poll(async () => (await (await page.request.get('/api/bottles')).json()).bottles[0].label)
+    .not.toBeNull();
+  await expect(page.getByRole('button', { name: 'Change Tam' })).toBeHidden();
+  await elsewhere.close();
+});

@@ -198,7 +198,9 @@ test.describe('npm start', () => {
     const { child, ended } = start(data, '--no-demo');
     // Seen as long as it lasts; on a busy machine it may be over before anybody has looked.
     const isMaking = () =>
-      readdirSync('/proc').some((pid) => /^postgres: wellhydra postgres .* CREATE DATABASE/.test(commandOf(Number(pid))));
+      readdirSync('/proc').some((pid) =>
+        /^postgres: wellhydra postgres .* CREATE DATABASE/.test(commandOf(Number(pid))),
+      );
     await expect
       .poll(() => isMaking() || existsSync(join(data, 'server.log')), { timeout: 60_000, intervals: [1] })
       .toBe(true);

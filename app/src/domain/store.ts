@@ -1,14 +1,11 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
-import { BOTTLE_SENDERS } from './bottles/bottle-sending';
 import './drinks/drink-arrivals';
-import { DRINK_SENDERS } from './drinks/drink-sending';
 import { draftSync } from './drinks/draft-sync';
 import { draftsReducer, draftsToKeep } from './drinks/drafts';
-import { HABIT_SENDERS } from './kitchen/habit-sending';
 import { settingsDraftReducer, settingsSync } from './kitchen/settings-draft';
-import { BREW_SENDERS, brewArrivals } from './brews/brew-sending';
+import { brewArrivals } from './brews/brew-arrivals';
 import { brewsReducer } from './brews/brews';
 import { planSync } from './plans/plan-sync';
 import { plansReducer } from './plans/plans';
@@ -17,10 +14,8 @@ import { householdSync } from './people/household-sync';
 import { practisedReducer } from './practice/practised';
 import { checkReducer } from './checks/checked-text';
 import { begunReducer } from './drinks/begun-words';
-import { LOGBOOK_SENDERS } from './logbook/logbook-sending';
 import { shoppingReducer } from './stores/shopping';
 import { shoppingSync } from './stores/shopping-sync';
-import { LOT_SENDERS } from './stores/lot-sending';
 import { api } from '../state/api';
 import { answers } from '../state/sync/answers';
 import { askAgain } from '../state/sync/ask-again';
@@ -33,14 +28,7 @@ import { queueSender } from '../state/sync/send-queue';
 
 /** A store of its own for each application, so that tests do not share one. */
 export function createStore() {
-  const queueSync = queueSender({
-    ...DRINK_SENDERS,
-    ...BREW_SENDERS,
-    ...BOTTLE_SENDERS,
-    ...LOT_SENDERS,
-    ...LOGBOOK_SENDERS,
-    ...HABIT_SENDERS,
-  });
+  const queueSync = queueSender();
   const store = configureStore({
     reducer: {
       [api.reducerPath]: api.reducer,

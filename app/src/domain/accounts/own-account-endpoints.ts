@@ -1,11 +1,10 @@
 import type { ChangePassword, DeleteAccount, OpenSessions, OwnData } from '@wellhydra/contract';
-import { NOT_SEEN_LATER, api } from '../../state/api';
+import { api } from '../../state/api';
 
 /** What one does with an account of one's own. */
 export const ownAccountApi = api.injectEndpoints({
   endpoints: (build) => ({
     listSessions: build.query<OpenSessions, void>({
-      extraOptions: NOT_SEEN_LATER,
       query: () => '/accounts/sessions',
       providesTags: ['Session'],
     }),
@@ -28,11 +27,5 @@ export const ownAccountApi = api.injectEndpoints({
   }),
 });
 
-export const {
-  useListSessionsQuery,
-  useEndSessionMutation,
-  useSignOutElsewhereMutation,
-  useChangePasswordMutation,
-  useGetOwnDataMutation,
-  useDeleteAccountMutation,
-} = ownAccountApi;
+export const { useListSessionsQuery, useChangePasswordMutation, useGetOwnDataMutation, useDeleteAccountMutation } =
+  ownAccountApi;

@@ -1,7 +1,7 @@
 import type { LabelOrder, LabelPages, LabelsStuck } from '@wellhydra/contract';
 import { api } from '../../state/api';
 
-const labelsApi = api.injectEndpoints({
+export const labelsApi = api.injectEndpoints({
   endpoints: (build) => ({
     /** Asked anew each time: bottles and people change. */
     lookAtLabels: build.query<LabelPages, LabelOrder>({
@@ -18,4 +18,4 @@ const labelsApi = api.injectEndpoints({
   }),
 });
 
-export const { useLookAtLabelsQuery, useLabelsStuckMutation } = labelsApi;
+export const { useLookAtLabelsQuery } = labelsApi;

@@ -1,9 +1,7 @@
-import { createListenerMiddleware } from '@reduxjs/toolkit';
-import type { Queue } from '../../state/sync/queue';
+import type { Entry } from '../../state/sync/queue';
 import type { Sender } from '../../state/sync/send-queue';
 import { brewsApi } from './brew-endpoints';
-import { progressArrived, runArrived, runsArrived, waitingOf, type Waiting } from './brews';
-import type { Entry } from '../../state/sync/queue';
+import { progressArrived, runArrived, waitingOf, type Waiting } from './brews';
 
 const MOST_EVENTS = 100;
 
@@ -36,14 +34,3 @@ export const BREW_SENDERS: Readonly<Record<string, Sender>> = {
     },
   },
 };
-
-/** Takes in every answer about what is under way, with what of it is still to be sent from here. */
-export const brewArrivals = createListenerMiddleware();
-brewArrivals.startListening({
-  matcher: brewsApi.endpoints.listRuns.matchFulfilled,
-  effect: ({ payload }, { getState, dispatch }) => {
-    const { entries } = (getState() as { queue: Queue }).queue;
-    const waiting = entries.flatMap((entry) => waitingOf(entry)?.brew ?? []);
-    dispatch(runsArrived({ runs: payload.brews, waiting }));
-  },
-});

@@ -24,10 +24,4 @@ export const devicesApi = api.injectEndpoints({
   }),
 });
 
-export const {
-  useListDevicesQuery,
-  usePlugDeviceMutation,
-  useTareScaleMutation,
-  useWeighHandMutation,
-  usePrintLabelsMutation,
-} = devicesApi;
+export const { useListDevicesQuery, usePlugDeviceMutation, useTareScaleMutation, useWeighHandMutation } = devicesApi;

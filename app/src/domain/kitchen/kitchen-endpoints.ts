@@ -30,10 +30,4 @@ export const kitchenApi = api.injectEndpoints({
   }),
 });
 
-export const {
-  useGetHabitsQuery,
-  useGetKitchenQuery,
-  useNewInvitationMutation,
-  useGetSettingsQuery,
-  useSaveSettingsMutation,
-} = kitchenApi;
+export const { useGetHabitsQuery, useGetKitchenQuery, useGetSettingsQuery, useSaveSettingsMutation } = kitchenApi;

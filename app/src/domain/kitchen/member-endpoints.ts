@@ -22,4 +22,4 @@ export const memberApi = api.injectEndpoints({
   }),
 });
 
-export const { useChangeRoleMutation, useRemoveMemberMutation, useLeaveKitchenMutation, useListDeedsQuery } = memberApi;
+export const { useLeaveKitchenMutation, useListDeedsQuery } = memberApi;

@@ -25,7 +25,7 @@ export function takenWith(entries: readonly Entry[], id: string): readonly Entry
 }
 
 /** What is shown of the kitchen is asked for anew; where nothing answers, as it was seen before. */
-const SHOWN = ['Drink', 'Versions', 'Bottle', 'Lot', 'Brew', 'Habits'] as const;
+const SHOWN = ['Drink', 'Versions', 'Bottle', 'Lot', 'Brew', 'Habits', 'Kitchen'] as const;
 
 /** Takes something back that waits to be sent, with what stands on it, and offers to send it after all. */
 export const takeBackWaiting =

@@ -1,9 +1,12 @@
-import type { BottleChange, BottleRecord, LotChange, Place } from '@wellhydra/contract';
+import type { BottleChange, BottleRecord, LotChange, Place, Role } from '@wellhydra/contract';
 import type { BrewEvent } from '@wellhydra/core/brew';
 import type { Entry } from '../../state/sync/queue';
+import type { SessionDeeds } from '../accounts/session-sending';
 import type { BottleDeeds } from '../bottles/bottle-sending';
+import type { LabelDeeds } from '../bottles/label-sending';
 import type { DrinkDeeds } from '../drinks/drink-sending';
 import type { HabitDeeds } from '../kitchen/habit-sending';
+import type { MemberDeeds } from '../kitchen/member-sending';
 import type { LogbookDeeds } from '../logbook/logbook-sending';
 import type { LotDeeds } from '../stores/lot-sending';
 import { showMass, showPortion } from '../words/units';
@@ -15,7 +18,15 @@ interface BrewDeeds {
   readonly 'brew-event': { readonly event: BrewEvent };
   readonly 'brew-finish': { readonly finish: { readonly bottles: readonly unknown[] } };
 }
-type Deeds = DrinkDeeds & BottleDeeds & LotDeeds & LogbookDeeds & BrewDeeds & HabitDeeds;
+type Deeds = DrinkDeeds &
+  BottleDeeds &
+  LabelDeeds &
+  LotDeeds &
+  LogbookDeeds &
+  BrewDeeds &
+  HabitDeeds &
+  MemberDeeds &
+  SessionDeeds;
 
 const PLACES: Readonly<Record<Place, string>> = {
   fridge: 'the fridge',
@@ -56,6 +67,12 @@ const LOT_CHANGES: Readonly<Record<LotChange['kind'], string>> = {
   'thrown-away': 'Thrown away',
 };
 
+const ROLES: Readonly<Record<Role, string>> = {
+  owner: 'An owner from now on',
+  maker: 'A maker from now on',
+  drinker: 'A drinker from now on',
+};
+
 const bottles = (count: number): string => `${count} ${count === 1 ? 'bottle' : 'bottles'}`;
 
 type Say = { readonly [Kind in keyof Deeds]: (body: Deeds[Kind], isDry: boolean) => string };
@@ -70,6 +87,8 @@ const SAY: Say = {
   'change-undone': () => 'A change taken back',
   'brew-made': (body) => `Made, ${bottles(body.bottles.length)}`,
   'batch-undone': ({ batch }) => `Batch ${batch} taken back`,
+  'labels-stuck': () => 'On the bottles',
+  'labels-printed': () => 'To the label printer',
   'brew-start': () => 'Begun',
   'brew-event': ({ event }) => EVENTS[event.kind],
   'brew-finish': ({ finish }) => `Bottled, ${bottles(finish.bottles.length)}`,
@@ -82,6 +101,11 @@ const SAY: Say = {
   'photo-added': () => 'A photo',
   'photo-taken-out': () => 'A photo taken out',
   'habits-forgotten': () => 'Forgotten',
+  'role-changed': ({ role }) => ROLES[role],
+  'member-removed': () => 'Taken out of the kitchen',
+  'invitations-replaced': () => 'Replaced',
+  'session-ended': () => 'Signed out',
+  'signed-out-elsewhere': () => 'Signed out',
 };
 
 /**

@@ -4,7 +4,9 @@
  */
 import '../../domain/bottles/bottle-arrivals';
 import '../../domain/kitchen/habit-arrivals';
+import '../../domain/kitchen/member-arrivals';
 import '../../domain/logbook/logbook-arrivals';
+import '../../domain/senders';
 import '../../domain/stores/lot-arrivals';
 
 export { BottleScreen } from '../bottles/bottle-screen';

@@ -28,6 +28,8 @@ export type SendDispatch = ThunkDispatch<unknown, unknown, UnknownAction>;
 export interface Sender {
   /** So many that follow each other travel together. */
   readonly together?: number;
+  /** Goes out when everything that was done before it has, whatever that was done to. */
+  readonly afterAll?: boolean;
   /** Sends entries of one lane; resolves with the error, if there is one. */
   readonly send: (entries: readonly Entry[], dispatch: SendDispatch) => Promise<unknown>;
 }
@@ -44,8 +46,17 @@ export const RETRY_AFTER_ms = 2000;
 /** What the server has failed on this often would hold up its lane for ever: it is set aside. */
 const MOST_FAILURES = 5;
 
+/** How each kind of entry is sent, by kind. */
+export type Senders = Readonly<Record<string, Sender>>;
+let arrived: (senders: Senders) => void;
+/** They are no part of the first load: until they are here, everything waits. */
+const arrival = new Promise<Senders>((resolve) => (arrived = resolve));
+/** Says how everything is sent. */
+export const sendWith = (senders: Senders): void => arrived(senders);
+
 /** Sends what waits, a lane beside the other, each in order. */
-export function queueSender(senders: Readonly<Record<string, Sender>>) {
+export function queueSender() {
+  let senders: Senders = {};
   const busy = new Set<string>();
   const failures = new Map<string, number>();
   let retry: ReturnType<typeof setTimeout> | undefined;
@@ -55,6 +66,7 @@ export function queueSender(senders: Readonly<Record<string, Sender>>) {
     const own = entries.filter((entry) => entry.lane === lane);
     const [first] = own;
     if (!first) return [];
+    if (senders[first.kind]?.afterAll && entries.some(({ made }) => made < first.made)) return [];
     const end = own.findIndex(({ kind }) => kind !== first.kind);
     return own.slice(0, Math.min(senders[first.kind]?.together ?? 1, end < 0 ? own.length : end));
   };
@@ -118,9 +130,14 @@ export function queueSender(senders: Readonly<Record<string, Sender>>) {
   /** Sends everything that waits until it is gone or in trouble; then it tries again by itself. */
   async function sendAll(getState: () => StateWithQueue, dispatch: SendDispatch): Promise<void> {
     clearTimeout(retry);
-    const lanes = [...new Set(getState().queue.entries.map(({ lane }) => lane))];
-    const troubles = await Promise.all(lanes.map((lane) => sendLane(lane, getState, dispatch)));
-    const trouble = troubles.find((each) => each !== undefined);
+    senders = await arrival;
+    const sendLanes = async () => {
+      const lanes = [...new Set(getState().queue.entries.map(({ lane }) => lane))];
+      return Promise.all(lanes.map((lane) => sendLane(lane, getState, dispatch)));
+    };
+    const inTrouble = (troubles: readonly (Trouble | undefined)[]) => troubles.find((each) => each !== undefined);
+    // What had to wait for other lanes goes out once those are empty.
+    const trouble = inTrouble(await sendLanes()) ?? inTrouble(await sendLanes());
     if (!trouble) return;
     dispatch(sendingTroubled(trouble));
     clearTimeout(retry);

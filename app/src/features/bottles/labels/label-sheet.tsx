@@ -2,11 +2,12 @@ import type { BottleRecord } from '@wellhydra/contract';
 import { LABEL_SHEETS, labelsOn, type LabelSheetId } from '@wellhydra/contract/label-sheets';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { useLabelsStuckMutation, useLookAtLabelsQuery } from '../../../domain/bottles/label-endpoints';
+import { LABELS_LANE, labelsPrinted, labelsStuck, labelsTitle } from '../../../domain/bottles/label-deeds';
+import { useLookAtLabelsQuery } from '../../../domain/bottles/label-endpoints';
 import { saveLabels } from '../../../domain/bottles/save-labels';
-import { usePrintLabelsMutation } from '../../../domain/brews/device-endpoints';
 import { selectBrews } from '../../../domain/brews/brews';
 import { useAppDispatch, useAppSelector } from '../../../domain/store';
+import { useLane } from '../../../domain/waiting/use-lane';
 import { failureOf, refusalOf } from '../../../state/api';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
@@ -30,34 +31,28 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
   const dispatch = useAppDispatch();
   const [sheet, setSheet] = useState<LabelSheetId>('roll-89');
   const [start, setStart] = useState(1);
-  const [stick] = useLabelsStuckMutation();
-  const [print] = usePrintLabelsMutation();
   const ids = bottles.map(({ id }) => id);
+  const labelled = { bottles: ids, brews };
+  const { waits, refused } = useLane(LABELS_LANE);
   const { columns, rows } = LABEL_SHEETS.find(({ id }) => id === sheet)!;
-  const order = { bottles: ids, brews, sheet, start: Math.min(start, labelsOn({ columns, rows })) };
+  const order = { ...labelled, sheet, start: Math.min(start, labelsOn({ columns, rows })) };
   // A label says what the server knows: what was done last has to be there first.
   const waiting = useAppSelector((state) => selectBrews(state).outbox.some(({ brew }) => brews.includes(brew)));
   const { data, error: failed } = useLookAtLabelsQuery(order, { skip: waiting, refetchOnMountOrArgChange: true });
   const pages = data?.pages ?? null;
   const several = pages !== null && (labelsOn({ columns, rows }) > 1 || pages.length > 1);
+  // Without the server there is nothing to look at; what is told to the printer is printed once there is.
+  const away = failed !== undefined && failureOf(failed).code === 'offline';
+  const noPages = pages ? null : failed ? 'There are no pages to save' : 'The pages are still being drawn';
   const say = (text: string, grave = false) => dispatch(noticeRaised({ text, ...(grave ? { grave } : {}) }));
   const save = async () => {
     const problem = await saveLabels(order);
     if (problem) return say(problem, true);
-    const { error } = ids.length > 0 ? await stick({ bottles: ids }) : {};
-    say(error ? failureOf(error).message : 'The labels are saved as a PDF', Boolean(error));
-  };
-  const toPrinter = async () => {
-    const { data, error } = await print({ bottles: ids, brews });
-    say(error ? failureOf(error).message : `Printed: ${data!.files.join(', ')}`, Boolean(error));
+    if (ids.length > 0) dispatch(labelsStuck(labelled));
+    say('The labels are saved as a PDF');
   };
   return (
-    <Sheet
-      title={ids.length + brews.length === 1 ? 'A label' : `${ids.length + brews.length} labels`}
-      open
-      onClose={onClose}
-      wide
-    >
+    <Sheet title={labelsTitle(labelled)} open onClose={onClose} wide>
       {pages?.[0] ? (
         <LabelPreview
           page={pages[0]}
@@ -76,20 +71,22 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
         <StartAt columns={columns} rows={rows} start={order.start} onChange={setStart} />
       ) : null}
       {waiting ? <Text role="status">What was done last is still on its way; then the label is here.</Text> : null}
-      <Refusal message={waiting ? null : refusalOf(failed)} />
+      <Refusal message={refused ?? (waiting ? null : refusalOf(failed))} />
+      {away || waits.length > 0 ? (
+        <Text role="status">
+          {waits.some(({ kind }) => kind === 'labels-printed')
+            ? 'They are printed as soon as the server answers.'
+            : 'They can be sent to the label printer now, and are printed as soon as the server answers.'}
+        </Text>
+      ) : null}
       <View className="flex-row flex-wrap gap-2">
-        <Button
-          label="Save the PDF"
-          size="large"
-          why={pages ? null : 'The pages are still being drawn'}
-          onPress={() => void save()}
-        />
+        <Button label="Save the PDF" size="large" why={noPages} onPress={() => void save()} />
         <Button
           label="To the label printer"
           kind="plain"
           size="large"
-          why={pages ? null : 'The pages are still being drawn'}
-          onPress={() => void toPrinter()}
+          why={away ? null : noPages}
+          onPress={() => dispatch(labelsPrinted(labelled))}
         />
       </View>
       {several ? (

@@ -1,9 +1,8 @@
 import { View } from 'react-native';
-import {
-  useEndSessionMutation,
-  useListSessionsQuery,
-  useSignOutElsewhereMutation,
-} from '../../../domain/accounts/own-account-endpoints';
+import { useListSessionsQuery } from '../../../domain/accounts/own-account-endpoints';
+import { SESSIONS_LANE, sessionEnded, signedOutElsewhere } from '../../../domain/accounts/session-sending';
+import { useAppDispatch } from '../../../domain/store';
+import { useLane } from '../../../domain/waiting/use-lane';
 import { momentWords } from '../../../domain/words/moment-words';
 import { refusalOf } from '../../../state/api';
 import { Button } from '../../../ui/button';
@@ -13,17 +12,20 @@ import { Refusal } from '../../../ui/refusal';
 import { Text } from '../../../ui/text';
 import { deviceWords } from '../members/members-view';
 
+const LATER = 'They are signed out as soon as that is sent';
+
 /** Where one is signed in, and out again. */
 export function SessionsSheet({ onClose }: { readonly onClose: () => void }) {
   const { data, error: unread } = useListSessionsQuery(undefined, { refetchOnMountOrArgChange: true });
-  const [end, ending] = useEndSessionMutation();
-  const [endAll, endingAll] = useSignOutElsewhereMutation();
-  const error = unread ?? ending.error ?? endingAll.error;
+  const dispatch = useAppDispatch();
+  const { waits, refused } = useLane(SESSIONS_LANE);
+  const allLater = waits.some(({ kind }) => kind === 'signed-out-elsewhere');
+  const endsLater = (id: string) => allLater || waits.some(({ body }) => (body as { readonly id?: string }).id === id);
   const now = new Date();
   const others = data ? data.sessions.length - 1 : 0;
   return (
     <Sheet title="Where you are signed in" open onClose={onClose}>
-      <Refusal message={refusalOf(error)} />
+      <Refusal message={refused ?? refusalOf(unread)} />
       {!data && !unread ? <Loading what="the devices" /> : null}
       <View role="list" aria-label="Where you are signed in">
         {data?.sessions.map(({ id, device, since, seenAt, here }) => (
@@ -39,7 +41,12 @@ export function SessionsSheet({ onClose }: { readonly onClose: () => void }) {
               </Text>
             </View>
             {here ? null : (
-              <Button label="Sign out" kind="plain" disabled={ending.isLoading} onPress={() => void end(id)} />
+              <Button
+                label="Sign out"
+                kind="plain"
+                why={endsLater(id) ? LATER : null}
+                onPress={() => dispatch(sessionEnded(id, deviceWords(device)))}
+              />
             )}
           </View>
         ))}
@@ -47,9 +54,8 @@ export function SessionsSheet({ onClose }: { readonly onClose: () => void }) {
       <Button
         label="Sign out everywhere else"
         kind="danger"
-        why={others > 0 ? null : 'You are signed in nowhere else'}
-        disabled={endingAll.isLoading}
-        onPress={() => void endAll()}
+        why={others === 0 ? 'You are signed in nowhere else' : allLater ? LATER : null}
+        onPress={() => dispatch(signedOutElsewhere())}
       />
     </Sheet>
   );

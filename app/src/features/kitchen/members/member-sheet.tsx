@@ -1,9 +1,10 @@
 import { ROLES, type Role } from '@wellhydra/contract/roles';
 import type { KitchenDetails } from '@wellhydra/contract';
 import { useState } from 'react';
-import { useChangeRoleMutation, useRemoveMemberMutation } from '../../../domain/kitchen/member-endpoints';
+import { MEMBERS_LANE, memberRemoved, roleChanged } from '../../../domain/kitchen/member-deeds';
 import { usePeople } from '../../../domain/people/use-people';
-import { refusalOf } from '../../../state/api';
+import { useAppDispatch } from '../../../domain/store';
+import { useLane } from '../../../domain/waiting/use-lane';
 import { Button } from '../../../ui/button';
 import { Choice } from '../../../ui/choice';
 import { Refusal } from '../../../ui/refusal';
@@ -21,15 +22,15 @@ const NOBODY = '';
 const ROLE_OPTIONS = ROLES.map((value) => ({ value, label: ROLE_NAMES[value] }));
 
 /** What an owner can do about a member: another role, which of the people they are, or out. */
-export function MemberSheet({ member: { id, name, role, personId }, onClose }: MemberSheetProps) {
+export function MemberSheet({ member, onClose }: MemberSheetProps) {
+  const { name, role, personId } = member;
+  const dispatch = useAppDispatch();
   const [sure, setSure] = useState(false);
   const { rows } = usePeople();
-  const [changeRole, changing] = useChangeRoleMutation();
-  const [remove, removing] = useRemoveMemberMutation();
-  const error = changing.error ?? removing.error;
-  const takeOut = async () => {
-    const answer = await remove(id);
-    if (!answer.error) onClose();
+  const { refused } = useLane(MEMBERS_LANE);
+  const takeOut = () => {
+    dispatch(memberRemoved(member));
+    onClose();
   };
   const people = [
     { value: NOBODY, label: 'Nobody yet' },
@@ -41,7 +42,7 @@ export function MemberSheet({ member: { id, name, role, personId }, onClose }: M
         label={`What ${name} does here`}
         options={ROLE_OPTIONS}
         value={role}
-        onChange={(chosen) => void changeRole({ id, role: chosen })}
+        onChange={(chosen) => dispatch(roleChanged(member, { role: chosen }))}
       />
       {role === 'drinker' ? (
         <>
@@ -49,7 +50,7 @@ export function MemberSheet({ member: { id, name, role, personId }, onClose }: M
             label={`Which of the people ${name} is`}
             options={people}
             value={personId ?? NOBODY}
-            onChange={(chosen) => void changeRole({ id, role, personId: chosen === NOBODY ? null : chosen })}
+            onChange={(chosen) => dispatch(roleChanged(member, { role, personId: chosen === NOBODY ? null : chosen }))}
           />
           <Text className="text-mute">
             Drinkers see the bottles, what they pour, and the lines of that person. They see nobody else, and no drinks.
@@ -61,19 +62,14 @@ export function MemberSheet({ member: { id, name, role, personId }, onClose }: M
           then yourself a maker.
         </Text>
       )}
-      <Refusal message={refusalOf(error)} />
+      <Refusal message={refused} />
       {sure ? (
         <>
           <Text>
             {name} is signed out at once and has a kitchen of their own from then on. What {name} did here stays. The
             invitations are replaced.
           </Text>
-          <Button
-            label={`Yes, take ${name} out`}
-            kind="danger"
-            disabled={removing.isLoading}
-            onPress={() => void takeOut()}
-          />
+          <Button label={`Yes, take ${name} out`} kind="danger" onPress={takeOut} />
           <Button label="Leave it" kind="plain" onPress={() => setSure(false)} />
         </>
       ) : (

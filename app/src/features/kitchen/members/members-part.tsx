@@ -2,9 +2,9 @@ import type { KitchenDetails } from '@wellhydra/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
-import { useNewInvitationMutation } from '../../../domain/kitchen/kitchen-endpoints';
+import { MEMBERS_LANE, invitationsReplaced } from '../../../domain/kitchen/member-deeds';
 import { useAppDispatch } from '../../../domain/store';
-import { failureOf } from '../../../state/api';
+import { useLane } from '../../../domain/waiting/use-lane';
 import { noticeRaised } from '../../../state/notices';
 import { Button } from '../../../ui/button';
 import { Text } from '../../../ui/text';
@@ -12,7 +12,7 @@ import { Row } from '../row';
 import { DeedsSheet } from './deeds-sheet';
 import { LeaveSheet } from './leave-sheet';
 import { MemberSheet } from './member-sheet';
-import { ROLE_WORDS } from './members-view';
+import { memberWords } from './members-view';
 
 /** Behind the sign of a number: what stands there is sent to no server, and into no log. */
 const linkOf = (invitation: string): string => `${window.location.origin}/welcome#${invitation}`;
@@ -27,17 +27,12 @@ interface MembersPartProps {
 export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
   const dispatch = useAppDispatch();
   const { data: session } = useGetSessionQuery();
-  const [newInvitation] = useNewInvitationMutation();
+  const { waits } = useLane(MEMBERS_LANE);
   const [open, setOpen] = useState<'deeds' | 'leave' | null>(null);
   const [shown, setShown] = useState<string | null>(null);
   const owns = session?.kitchen.role === 'owner' && !kitchen.demo;
   const member = kitchen.members.find(({ id }) => id === shown);
   const say = (text: string, grave = false) => void dispatch(noticeRaised({ text, grave }));
-  const replaceCodes = async () => {
-    const { error } = await newInvitation();
-    if (error) say(failureOf(error).message, true);
-    else say('The old invitations no longer work');
-  };
   const copyLink = async (code: string) => {
     try {
       await navigator.clipboard.writeText(linkOf(code));
@@ -50,14 +45,17 @@ export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
     <>
       <View className="gap-1">
         <Text variant="heading">Members</Text>
-        {kitchen.members.map(({ id, name, email, role }) => (
-          <Row
-            key={id}
-            title={id === session?.account.id ? `${name}, you` : name}
-            says={`${ROLE_WORDS[role]} · ${email}`}
-            {...(owns ? { action: { label: 'Change', hint: `Change ${name}`, onPress: () => setShown(id) } } : {})}
-          />
-        ))}
+        {kitchen.members.map((each) => {
+          const { id, name } = each;
+          return (
+            <Row
+              key={id}
+              title={id === session?.account.id ? `${name}, you` : name}
+              says={memberWords(each, waits)}
+              {...(owns ? { action: { label: 'Change', hint: `Change ${name}`, onPress: () => setShown(id) } } : {})}
+            />
+          );
+        })}
         <View className="flex-row flex-wrap gap-3 pt-2">
           <Button label="What was done here" kind="plain" onPress={() => setOpen('deeds')} />
           {kitchen.demo ? null : <Button label="Leave this kitchen" kind="plain" onPress={() => setOpen('leave')} />}
@@ -72,8 +70,16 @@ export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
             Whoever has such a link or its code can make an account in this kitchen. Drinkers see the bottles, and what
             is theirs.
           </Text>
+          {waits.some(({ kind }) => kind === 'invitations-replaced') ? (
+            <Text role="status">They let people in until it is sent that they are replaced.</Text>
+          ) : null}
           {owns ? (
-            <Button label="Replace both" kind="plain" className="self-start" onPress={() => void replaceCodes()} />
+            <Button
+              label="Replace both"
+              kind="plain"
+              className="self-start"
+              onPress={() => dispatch(invitationsReplaced())}
+            />
           ) : null}
         </View>
       )}

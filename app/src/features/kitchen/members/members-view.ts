@@ -1,5 +1,6 @@
-import type { AuditLine, Role } from '@wellhydra/contract';
+import type { AuditLine, KitchenDetails, Role } from '@wellhydra/contract';
 import { momentWords } from '../../../domain/words/moment-words';
+import type { Entry } from '../../../state/sync/queue';
 
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   owner: 'owns the kitchen',
@@ -9,6 +10,20 @@ export const ROLE_WORDS: Readonly<Record<Role, string>> = {
 
 /** As one chooses it. */
 export const ROLE_NAMES: Readonly<Record<Role, string>> = { owner: 'Owner', maker: 'Maker', drinker: 'Drinker' };
+
+/**
+ * What a member does here, and how they are reached.
+ *
+ * @param waits what is done about members and cannot be sent yet: until it is, everybody is what they were
+ */
+export function memberWords(
+  { id, role, email }: KitchenDetails['members'][number],
+  waits: readonly Pick<Entry, 'kind' | 'body'>[],
+): string {
+  const kinds = waits.filter(({ body }) => (body as { readonly id?: string }).id === id).map(({ kind }) => kind);
+  if (kinds.includes('member-removed')) return `is taken out as soon as that is sent · ${email}`;
+  return `${ROLE_WORDS[role]}${kinds.includes('role-changed') ? ' as soon as that is sent' : ''} · ${email}`;
+}
 
 type Deed = Pick<AuditLine, 'by' | 'about'> & { readonly whom: string };
 
