@@ -101,7 +101,11 @@ export async function fromMenu(page: Page, item: string): Promise<void> {
   await page.getByRole('menuitem', { name: item, exact: true }).click();
 }
 
-export const saved = (page: Page): Promise<void> => expect(page.getByText(/Version \d+ · saved/)).toBeVisible();
+/** Waits until what was typed is stored: looked at once the page is idle, since its words follow a moment later. */
+export async function saved(page: Page): Promise<void> {
+  await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+  await expect(page.getByText(/Version \d+ · saved/)).toBeVisible();
+}
 
 /** Opens the whole panel of figures, which a phone folds. */
 export async function allFigures(page: Page): Promise<Locator> {

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { chmodSync, existsSync, mkdtempSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -195,18 +195,21 @@ test.describe('npm start', () => {
   });
 
   test('told to end while it makes its database, it ends without a failure', async () => {
-    const { child, ended } = start(data, '--no-demo');
+    const fresh = mkdtempSync(join(tmpdir(), 'wellhydra-fresh-'));
+    chmodSync(fresh, 0o755);
+    const { child, ended } = start(fresh, '--no-demo');
     // Seen as long as it lasts; on a busy machine it may be over before anybody has looked.
     const isMaking = () =>
       readdirSync('/proc').some((pid) =>
         /^postgres: wellhydra postgres .* CREATE DATABASE/.test(commandOf(Number(pid))),
       );
     await expect
-      .poll(() => isMaking() || existsSync(join(data, 'server.log')), { timeout: 60_000, intervals: [1] })
+      .poll(() => isMaking() || existsSync(join(fresh, 'server.log')), { timeout: 60_000, intervals: [1] })
       .toBe(true);
     child.kill('SIGTERM');
     expect(await ended).toBe(0);
-    expect(databaseProcesses(data)).toEqual([]);
+    expect(databaseProcesses(fresh)).toEqual([]);
+    rmSync(fresh, { recursive: true, force: true });
   });
 
   test('told to end before its database server holds a lock, it leaves none', async () => {
@@ -269,7 +272,9 @@ test.describe('npm start', () => {
 
 test.describe('npm test', () => {
   test('ended in the middle of the browser tests, ends all that it has started', async () => {
-    const args = [join(ROOT, 'scripts/test.mjs'), 'browser', '--project', 'phone', '-g', 'deep links'];
+    // Into a folder of its own: what it writes would take away the pictures of what has failed here.
+    const folder = mkdtempSync(join(tmpdir(), 'wellhydra-inner-'));
+    const args = [join(ROOT, 'scripts/test.mjs'), 'browser', '--project=phone', '-g', 'deep links', '--output', folder];
     const child = spawn(process.execPath, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
     let output = '';
     child.stdout.on('data', (chunk) => (output += chunk));

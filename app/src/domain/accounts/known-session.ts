@@ -7,6 +7,9 @@ const SESSION_KEY = 'wellhydra.session';
 /** The answer that says that nobody is signed in. */
 const NOBODY = 'not-signed-in';
 
+/** Whoever was in last on this device. */
+export const knownSession = (): Session | undefined => readDurable<Session>(SESSION_KEY);
+
 /** Whoever was in last is not let in without the server any more, and nothing is kept of what they saw. */
 export function forgetSession(): void {
   writeDurable(SESSION_KEY, undefined);
@@ -25,5 +28,5 @@ export function useKnownSession(data: Session | undefined, code: string | null):
     else if (code === NOBODY) forgetSession();
   }, [data, code]);
   if (data) return data;
-  return code !== null && code !== NOBODY ? readDurable<Session>(SESSION_KEY) : undefined;
+  return code !== null && code !== NOBODY ? knownSession() : undefined;
 }

@@ -1,7 +1,4 @@
-import { useGetSessionQuery } from './account-endpoints';
+import { useSession } from './use-session';
 
 /** Whether whoever is in drinks what others make: what drinks are made of is not asked for then. */
-export function useIsDrinker(): boolean {
-  const { data } = useGetSessionQuery();
-  return data?.kitchen.role === 'drinker';
-}
+export const useIsDrinker = (): boolean => useSession()?.kitchen.role === 'drinker';

@@ -1,6 +1,6 @@
 import { DEFAULT_SETTINGS, settingsFor } from '@wellhydra/core/kitchen';
 import { useMemo } from 'react';
-import { useGetSessionQuery } from '../accounts/account-endpoints';
+import { useSession } from '../accounts/use-session';
 import { useIsDrinker } from '../accounts/use-is-drinker';
 import { useListDrinksQuery } from '../drinks/drink-endpoints';
 import { useGetHabitsQuery, useGetSettingsQuery } from '../kitchen/kitchen-endpoints';
@@ -12,7 +12,7 @@ export function useRunContext(): RunContext {
   const { data: stored } = useGetSettingsQuery(undefined, { skip });
   const { data: learned } = useGetHabitsQuery(undefined, { skip });
   const { data: list } = useListDrinksQuery(undefined, { skip });
-  const { data: session } = useGetSessionQuery();
+  const session = useSession();
   const member = session?.account.id ?? null;
   const stands = stored?.settings ?? null;
   // With one's own measures before everybody's.

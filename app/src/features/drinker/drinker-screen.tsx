@@ -2,6 +2,7 @@ import type { BottleRecord } from '@wellhydra/contract';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useGetSessionQuery } from '../../domain/accounts/account-endpoints';
+import { useSession } from '../../domain/accounts/use-session';
 import { useEntering } from '../../domain/accounts/use-entering';
 import { useLeaving } from '../../domain/accounts/use-leaving';
 import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
@@ -36,7 +37,8 @@ interface DrinkerScreenProps {
 export function DrinkerScreen({ scanned }: DrinkerScreenProps) {
   const now = useNow();
   // Who they are here may be said while they look.
-  const { data: session } = useGetSessionQuery(undefined, { pollingInterval: POLL_ms });
+  useGetSessionQuery(undefined, { pollingInterval: POLL_ms });
+  const session = useSession();
   const { data, error, refetch } = useListBottlesQuery(undefined, { pollingInterval: POLL_ms });
   const { rows, known, kept } = usePeople();
   const { had, failure } = useWeekHad(now);

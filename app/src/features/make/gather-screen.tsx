@@ -11,7 +11,7 @@ import { Loading, Message } from '../../ui/page-state';
 import { Text } from '../../ui/text';
 import { Toggle } from '../../ui/toggle';
 import { useNow } from '../../ui/use-now';
-import { useGetSessionQuery } from '../../domain/accounts/account-endpoints';
+import { useSession } from '../../domain/accounts/use-session';
 import { analyseDocument } from '../../domain/run/analyse-document';
 import { usedDocuments } from '../../domain/run/used-documents';
 import type { Draft } from '../../domain/drinks/drafts';
@@ -86,7 +86,7 @@ function useAmount(draft: Draft) {
 
 function Gather({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
-  const { data: session } = useGetSessionQuery();
+  const session = useSession();
   const { context, made, analysis, shown, setServings, wrong, hints } = useAmount(draft);
   const [cook, setCook] = useState<string | null>(null);
   const [begins, setBegins] = useState<Date | null>(null);

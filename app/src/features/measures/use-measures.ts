@@ -1,5 +1,5 @@
 import type { OwnMeasure } from '@wellhydra/core/quantity';
-import { useGetSessionQuery } from '../../domain/accounts/account-endpoints';
+import { useSession } from '../../domain/accounts/use-session';
 import { useSettingsDraft } from '../../domain/kitchen/use-settings-draft';
 import { sameMeasure } from './measures-view';
 
@@ -17,7 +17,7 @@ export interface Weighing {
 /** The measures of whoever is signed in and of the kitchen, and what can be done to them. */
 export function useMeasures() {
   const { settings, change, ready, state } = useSettingsDraft();
-  const { data: session } = useGetSessionQuery();
+  const session = useSession();
   const me = session?.account.id;
   const all = settings.measures ?? NONE;
   const set = (measures: readonly OwnMeasure[]) => change({ measures });

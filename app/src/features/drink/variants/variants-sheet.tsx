@@ -16,7 +16,7 @@ import { Field } from '../../../ui/field';
 import { IconButton } from '../../../ui/icon-button';
 import { Sheet } from '../../../ui/sheet';
 import { Text } from '../../../ui/text';
-import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
+import { useSession } from '../../../domain/accounts/use-session';
 import type { RunContext } from '../../../domain/run/run-context';
 import { TasteSheet } from './taste-sheet';
 import {
@@ -43,7 +43,7 @@ const newId = () => crypto.randomUUID();
 export function VariantsSheet({ document, context, onChange, onKeep, onClose }: VariantsSheetProps) {
   const board = document.variants ?? EMPTY_BOARD;
   const [tasting, setTasting] = useState(false);
-  const { data: session } = useGetSessionQuery();
+  const session = useSession();
   const rows = useMemo(() => variantRows(document, board, context), [document, board, context]);
   const winner = winnerOf(board);
   const replaceVariant = (variant: Variant) =>

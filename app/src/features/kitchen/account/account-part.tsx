@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
+import { useSession } from '../../../domain/accounts/use-session';
 import { useGetOwnDataMutation } from '../../../domain/accounts/own-account-endpoints';
 import { useAppDispatch } from '../../../domain/store';
 import { failureOf } from '../../../state/api';
@@ -21,7 +21,7 @@ interface AccountPartProps {
 /** What one does with an account of one's own. */
 export function AccountPart({ alone, onDeleted }: AccountPartProps) {
   const dispatch = useAppDispatch();
-  const { data: session } = useGetSessionQuery();
+  const session = useSession();
   const [getOwnData] = useGetOwnDataMutation();
   const [open, setOpen] = useState<'password' | 'sessions' | 'delete' | null>(null);
   const close = () => setOpen(null);

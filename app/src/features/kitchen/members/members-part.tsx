@@ -1,7 +1,7 @@
 import type { KitchenDetails } from '@wellhydra/contract';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
+import { useSession } from '../../../domain/accounts/use-session';
 import { MEMBERS_LANE, invitationsReplaced } from '../../../domain/kitchen/member-deeds';
 import { useAppDispatch } from '../../../domain/store';
 import { useLane } from '../../../domain/waiting/use-lane';
@@ -26,7 +26,7 @@ interface MembersPartProps {
 /** Who is in the kitchen, and how somebody else comes in. */
 export function MembersPart({ kitchen, onLeft }: MembersPartProps) {
   const dispatch = useAppDispatch();
-  const { data: session } = useGetSessionQuery();
+  const session = useSession();
   const { waits } = useLane(MEMBERS_LANE);
   const [open, setOpen] = useState<'deeds' | 'leave' | null>(null);
   const [shown, setShown] = useState<string | null>(null);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
+import { useSession } from '../../../domain/accounts/use-session';
 import {
   useGetPeopleLockQuery,
   useShutPeopleMutation,
@@ -17,7 +17,7 @@ import { PassphraseSheet } from './passphrase-sheet';
 /** The passphrase of the people, where they are seen: set, changed and taken off by an owner, shut by anybody. */
 export function LockPart() {
   const dispatch = useAppDispatch();
-  const { data: session } = useGetSessionQuery();
+  const session = useSession();
   const { data: lock } = useGetPeopleLockQuery(undefined, { refetchOnMountOrArgChange: true });
   const [shut, shutting] = useShutPeopleMutation();
   const [unlock, unlocking] = useUnlockPeopleMutation();

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useGetSessionQuery } from '../../../domain/accounts/account-endpoints';
+import { useSession } from '../../../domain/accounts/use-session';
 import { useOpenPeopleMutation } from '../../../domain/people/people-endpoints';
 import { failureOf } from '../../../state/api';
 import { Button } from '../../../ui/button';
@@ -10,7 +10,7 @@ import { ForgetSheet } from './forget-sheet';
 
 /** Where the people are under a passphrase that this device has not said. */
 export function OpenPeople() {
-  const { data: session } = useGetSessionQuery();
+  const session = useSession();
   const [passphrase, setPassphrase] = useState('');
   const [forgetting, setForgetting] = useState(false);
   const [open, { isLoading, error }] = useOpenPeopleMutation();
