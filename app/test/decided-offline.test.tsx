@@ -181,16 +181,16 @@ describe('labels', () => {
 
   test('without the server there is nothing to look at, and they go to the printer once it answers', async () => {
     show({});
-    expect(await screen.findByText(/^They can be sent to the label printer now/)).toBeTruthy();
+    expect(await screen.findByText(/^The server draws the label, and does not answer/)).toBeTruthy();
     await press('To the label printer');
-    expect(await screen.findByText('They are printed as soon as the server answers.')).toBeTruthy();
+    expect(await screen.findByText('It is printed as soon as the server answers.')).toBeTruthy();
     expect(waiting(store)).toEqual([['A label', 'To the label printer']]);
     for (const [, words] of waiting(store)) for (const [, stumble] of STUMBLES) expect(words).not.toMatch(stumble);
   });
 
   test('a printer that is not plugged in is told where they were sent from', async () => {
     show({ 'POST /devices/printer/labels': refusal('device-unplugged', 'The printer is not plugged in') });
-    await screen.findByText(/^They can be sent/);
+    await screen.findByText(/^The server draws the label/);
     await press('To the label printer');
     expect((await screen.findAllByText(/The printer is not plugged in$/)).length).toBeGreaterThan(0);
   });

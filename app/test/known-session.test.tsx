@@ -15,7 +15,7 @@ import { fakeKitchen } from './fake-kitchen';
 
 const session = (name: string, role: 'maker' | 'drinker' = 'maker') => ({
   account: { id: name.toLowerCase(), name, email: `${name}@example.test` },
-  kitchen: { id: 'k', name: 'Galley', demo: false, role },
+  kitchen: { id: 'k', name: 'Galley', demo: false, role, personId: null },
 });
 const JUNO = session('Juno');
 const measure = (member?: string) => ({

@@ -155,7 +155,7 @@ test('a label is sent to the printer and a member taken out without a network: b
 
   await page.getByRole('button', { name: 'Label', exact: true }).click();
   await page.getByRole('button', { name: 'To the label printer' }).click();
-  await expect(page.getByText('They are printed as soon as the server answers.')).toBeVisible();
+  await expect(page.getByText('It is printed as soon as the server answers.')).toBeVisible();
   await page.goto('/kitchen');
   await page.getByRole('button', { name: 'Change Tam' }).click();
   await page.getByRole('button', { name: 'Take out of the kitchen' }).click();

@@ -42,6 +42,8 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
   const pages = data?.pages ?? null;
   const several = pages !== null && (labelsOn({ columns, rows }) > 1 || pages.length > 1);
   // Without the server there is nothing to look at; what is told to the printer is printed once there is.
+  const goesOut = waits.some(({ kind }) => kind === 'labels-printed');
+  const one = ids.length + brews.length === 1;
   const away = failed !== undefined && failureOf(failed).code === 'offline';
   const noPages = pages ? null : failed ? 'There are no pages to save' : 'The pages are still being drawn';
   const say = (text: string, grave = false) => dispatch(noticeRaised({ text, ...(grave ? { grave } : {}) }));
@@ -71,12 +73,14 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
         <StartAt columns={columns} rows={rows} start={order.start} onChange={setStart} />
       ) : null}
       {waiting ? <Text role="status">What was done last is still on its way; then the label is here.</Text> : null}
-      <Refusal message={refused ?? (waiting ? null : refusalOf(failed))} />
-      {away || waits.length > 0 ? (
+      <Refusal message={refused ?? (waiting || away ? null : refusalOf(failed))} />
+      {goesOut ? (
+        <Text role="status">{`${one ? 'It is' : 'They are'} printed as soon as the server answers.`}</Text>
+      ) : away ? (
         <Text role="status">
-          {waits.some(({ kind }) => kind === 'labels-printed')
-            ? 'They are printed as soon as the server answers.'
-            : 'They can be sent to the label printer now, and are printed as soon as the server answers.'}
+          {one
+            ? 'The server draws the label, and does not answer. Sent to the label printer now, it is printed as soon as it does.'
+            : 'The server draws the labels, and does not answer. Sent to the label printer now, they are printed as soon as it does.'}
         </Text>
       ) : null}
       <View className="flex-row flex-wrap gap-2">
@@ -85,7 +89,7 @@ export function LabelSheet({ bottles, brews = NONE, onClose }: LabelSheetProps) 
           label="To the label printer"
           kind="plain"
           size="large"
-          why={away ? null : noPages}
+          why={goesOut ? 'That waits already' : away ? null : noPages}
           onPress={() => dispatch(labelsPrinted(labelled))}
         />
       </View>
