@@ -1,7 +1,10 @@
 // @ts-check
 import { fork } from 'node:child_process';
+import { setTimeout as pause } from 'node:timers/promises';
 import { SERVER_BUNDLE } from './build.mjs';
 
+/** A question whether it is ready that is not answered by then is asked once more, ms. */
+const ASKED_AGAIN_AFTER_ms = 2000;
 /** A server that has not put everything away by then is ended, ms. */
 const STOPS_WITHIN_ms = 5000;
 
@@ -58,12 +61,17 @@ export async function serve({ databaseUrl, appFolder, port, demo, logFile, env =
       reject(new Error(`the server ended at once (${code})${logFile ? `; its log is ${logFile}` : ''}`)),
     );
   });
-  const actual = await listening;
   const deadline = Date.now() + within_s * 1000;
-  while (Date.now() < deadline) {
-    const answer = await fetch(`http://127.0.0.1:${actual}/api/ready`).catch(() => undefined);
+  const tooLate = new AbortController();
+  const actual = await Promise.race([
+    listening,
+    pause(within_s * 1000, undefined, { signal: tooLate.signal }).catch(() => undefined),
+  ]).finally(() => tooLate.abort());
+  while (actual !== undefined && Date.now() < deadline) {
+    const signal = AbortSignal.timeout(ASKED_AGAIN_AFTER_ms);
+    const answer = await fetch(`http://127.0.0.1:${actual}/api/ready`, { signal }).catch(() => undefined);
     if (answer?.ok && (!demo || (await demoIsThere(actual)))) return { port: actual, pid: child.pid, ended, stop };
-    await new Promise((resolve) => setTimeout(resolve, 100));
+    await pause(100);
   }
   await stop();
   throw new Error(`the server was not ready within ${within_s} s${logFile ? `; its log is ${logFile}` : ''}`);

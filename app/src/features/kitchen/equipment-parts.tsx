@@ -29,7 +29,8 @@ export const TAP_LABELS: Readonly<Record<TapWater, string>> = {
   hard: 'Hard',
   sheet: 'From the supplier’s sheet',
 };
-const options = (names: readonly string[]) => names.map((name) => ({ value: name, label: name }));
+/** Two may have one name while it is typed. */
+const options = (names: readonly string[]) => [...new Set(names)].map((name) => ({ value: name, label: name }));
 const pair = 'gap-3 md:flex-row md:[&>*]:flex-1';
 
 export function Stove({ settings, change }: PartProps) {
