@@ -7,6 +7,7 @@ import { SessionsSheet } from '../src/features/kitchen/account/sessions-sheet';
 import { DeedsSheet } from '../src/features/kitchen/members/deeds-sheet';
 import { MembersPart } from '../src/features/kitchen/members/members-part';
 import { fakeKitchen, renderScreen } from './fake-kitchen';
+import { KITCHEN, PIA, memberSession } from './trial-members';
 import { user } from './user';
 
 jest.mock('expo-router', () => jest.requireActual('./router-mock').mockRouter());
@@ -91,35 +92,17 @@ describe('an account of one’s own', () => {
 });
 
 describe('members', () => {
-  const PIA = '11111111-1111-4111-8111-111111111111';
-  const MEMBERS = [
-    { id: 'i', name: 'Ines', email: 'ines@example.test', role: 'owner' as const, personId: null },
-    { id: 'w', name: 'Wilf', email: 'wilf@example.test', role: 'maker' as const, personId: null },
-    { id: 't', name: 'Tam', email: 'tam@example.test', role: 'drinker' as const, personId: PIA },
-  ];
-  const KITCHEN = {
-    id: 'k',
-    name: 'Galley',
-    demo: false,
-    invitation: 'ABCDEFGHJK',
-    drinkerInvitation: 'KLMNPQRSTU',
-    members: MEMBERS,
-  };
-  const session = (id: string, role: string) => ({
-    account: { id, name: id, email: `${id}@example.test` },
-    kitchen: { id: 'k', name: 'Galley', demo: false, role },
-  });
   const show = () => renderScreen(<MembersPart kitchen={KITCHEN} onLeft={() => undefined} />);
 
   test('a maker changes nobody and replaces no invitation', async () => {
-    fakeKitchen({ 'GET /accounts/session': session('w', 'maker') });
+    fakeKitchen({ 'GET /accounts/session': memberSession('w', 'maker') });
     show();
     expect(await screen.findByText('Wilf, you')).toBeTruthy();
     expect(screen.queryByRole('button', { name: /Change|Replace/ })).toBeNull();
   });
   test('an owner takes somebody out only after a second word, and the last owner is told why not', async () => {
     const sent = fakeKitchen({
-      'GET /accounts/session': session('i', 'owner'),
+      'GET /accounts/session': memberSession('i', 'owner'),
       'PUT /kitchen/members/i/role': refusal('last-owner', 'A kitchen with members needs an owner'),
       'DELETE /kitchen/members/w': KITCHEN,
     });
@@ -137,7 +120,7 @@ describe('members', () => {
   test('which of the people a drinker is is asked of drinkers alone, and can be said to be nobody', async () => {
     const person = { name: 'Pia', note: '', born: null, group: 'adult', weight_kg: null, facts: {}, lines: {} };
     const sent = fakeKitchen({
-      'GET /accounts/session': session('i', 'owner'),
+      'GET /accounts/session': memberSession('i', 'owner'),
       'GET /people': {
         revision: 1,
         people: { people: { [PIA]: person }, spoonPlans: {}, sweatTests: {}, sheets: {} },

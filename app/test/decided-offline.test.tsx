@@ -13,6 +13,7 @@ import { MembersPart } from '../src/features/kitchen/members/members-part';
 import { INES, emptyDevice, tabOf, written } from './device';
 import { fakeKitchen, renderScreen, type Answers } from './fake-kitchen';
 import { STUMBLES } from './stumbles';
+import { KITCHEN, PIA, memberSession } from './trial-members';
 import { bottle } from './trial-people';
 import { user } from './user';
 
@@ -24,26 +25,6 @@ const press = async (name: string | RegExp) => user.click(await screen.findByRol
 const refusal = (code: string, message: string, status = 409) => ({ status, code, message });
 const waiting = (store: Store) =>
   store.getState().queue.entries.map((entry) => [entry.about, entryWords(entry)] as const);
-
-const member = (id: string, name: string, role: 'owner' | 'maker' | 'drinker', personId: string | null = null) => ({
-  id,
-  name,
-  email: `${id}@example.test`,
-  role,
-  personId,
-});
-const KITCHEN = {
-  id: 'k',
-  name: 'Galley',
-  demo: false,
-  invitation: 'ABCDEFGHJK',
-  drinkerInvitation: 'KLMNPQRSTU',
-  members: [member('i', 'Ines', 'owner'), member('w', 'Wilf', 'maker'), member('t', 'Tam', 'drinker', 'pia')],
-};
-const SESSION = {
-  account: { id: 'i', name: 'Ines', email: 'i@example.test' },
-  kitchen: { id: 'k', name: 'Galley', demo: false, role: 'owner' },
-};
 
 function Members() {
   const { data } = useGetKitchenQuery();
@@ -58,7 +39,11 @@ beforeEach(async () => {
 
 describe('members', () => {
   const show = (answers: Answers) => {
-    const sent = fakeKitchen({ 'GET /accounts/session': SESSION, 'GET /kitchen': KITCHEN, ...answers });
+    const sent = fakeKitchen({
+      'GET /accounts/session': memberSession('i', 'owner'),
+      'GET /kitchen': KITCHEN,
+      ...answers,
+    });
     renderScreen(<Members />, store);
     return sent;
   };
@@ -71,7 +56,7 @@ describe('members', () => {
   test('another role is chosen at once, said not to be so yet, and as it was once it is taken back', async () => {
     show({});
     await makeOwner();
-    expect(await screen.findByText('owns the kitchen as soon as that is sent · w@example.test')).toBeTruthy();
+    expect(await screen.findByText('owns the kitchen as soon as that is sent · wilf@example.test')).toBeTruthy();
     expect(waiting(store)).toEqual([['Wilf', 'An owner from now on']]);
     // Whatever the server answers meanwhile, it does not know of it yet.
     await act(
@@ -80,7 +65,7 @@ describe('members', () => {
     );
     expect(screen.getByText(/^owns the kitchen as soon as/)).toBeTruthy();
     act(() => store.dispatch(takeBackWaiting(store.getState().queue.entries[0]!.id, 'An owner')));
-    expect(await screen.findByText('makes drinks here · w@example.test')).toBeTruthy();
+    expect(await screen.findByText('makes drinks here · wilf@example.test')).toBeTruthy();
   });
 
   test('whoever is taken out is in it until that is sent, and so is whatever lets people in', async () => {
@@ -88,7 +73,7 @@ describe('members', () => {
     await press('Change Tam');
     await press('Take out of the kitchen');
     await press('Yes, take Tam out');
-    expect(await screen.findByText('is taken out as soon as that is sent · t@example.test')).toBeTruthy();
+    expect(await screen.findByText('is taken out as soon as that is sent · tam@example.test')).toBeTruthy();
     await press('Replace both');
     expect(await screen.findByText('They let people in until it is sent that they are replaced.')).toBeTruthy();
     expect(screen.getByText('ABCDEFGHJK')).toBeTruthy();
@@ -112,7 +97,7 @@ describe('members', () => {
     await press('Change Wilf');
     await user.click(screen.getByRole('radio', { name: 'Drinker' }));
     expect((await screen.findAllByText(/needs an owner$/)).length).toBeGreaterThan(0);
-    await waitFor(() => expect(screen.getByText('makes drinks here · w@example.test')).toBeTruthy());
+    await waitFor(() => expect(screen.getByText('makes drinks here · wilf@example.test')).toBeTruthy());
     await press('Close');
     await press('Change Tam');
     expect(screen.queryByText('A kitchen with members needs an owner')).toBeNull();
@@ -121,7 +106,7 @@ describe('members', () => {
   test.each([
     [
       { id: 't', role: 'drinker' },
-      { role: 'drinker', personId: 'pia' },
+      { role: 'drinker', personId: PIA },
     ],
     [
       { id: 't', role: 'drinker', personId: null },
@@ -132,8 +117,8 @@ describe('members', () => {
       { role: 'maker', personId: null },
     ],
     [
-      { id: 'w', role: 'drinker', personId: 'pia' },
-      { role: 'drinker', personId: 'pia' },
+      { id: 'w', role: 'drinker', personId: PIA },
+      { role: 'drinker', personId: PIA },
     ],
   ] as const)('%j makes them %j, and nobody else', (body, is) => {
     const { members } = kitchenAfter(KITCHEN, { kind: 'role-changed', body });

@@ -15,6 +15,19 @@ async function glassOnTheShelf(page: Page): Promise<Cook> {
   return cook;
 }
 
+/** Takes the batch of Gull glass back without a network; it is off the shelf. */
+async function takesBackOffline(page: Page): Promise<void> {
+  await page
+    .getByRole('link', { name: /Gull glass/ })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: /^Take the batch back/ })).toBeVisible();
+  await page.context().setOffline(true);
+  await page.getByRole('button', { name: /^Take the batch back/ }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('link', { name: /Gull glass/ })).toHaveCount(0);
+}
+
 test('every place that was seen opens without a network, and says of when it is', async ({ page, context }) => {
   test.slow();
   await openDemo(page);
@@ -82,16 +95,8 @@ test('a batch that is taken back without a network is off the shelf, and gone fo
   context,
 }) => {
   await glassOnTheShelf(page);
-  await page
-    .getByRole('link', { name: /Gull glass/ })
-    .first()
-    .click();
-  await expect(page.getByRole('button', { name: /^Take the batch back/ })).toBeVisible();
-  await context.setOffline(true);
-  await page.getByRole('button', { name: /^Take the batch back/ }).click();
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await takesBackOffline(page);
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
-  await expect(page.getByRole('link', { name: /Gull glass/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Look at what is not sent yet' }).click();
   await expect(page.getByRole('list', { name: 'What waits' })).toContainText(/Gull glass.*Batch .* taken back/);
   await page.getByRole('button', { name: 'Close' }).click();
@@ -106,15 +111,7 @@ test('a batch of which somebody else has poured meanwhile stays, and whoever too
   browser,
 }) => {
   const cook = await glassOnTheShelf(page);
-  await page
-    .getByRole('link', { name: /Gull glass/ })
-    .first()
-    .click();
-  await expect(page.getByRole('button', { name: /^Take the batch back/ })).toBeVisible();
-  await context.setOffline(true);
-  await page.getByRole('button', { name: /^Take the batch back/ }).click();
-  await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect(page.getByRole('link', { name: /Gull glass/ })).toHaveCount(0);
+  await takesBackOffline(page);
 
   const elsewhere = await browser.newContext();
   const other = await elsewhere.newPage();
