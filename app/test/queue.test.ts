@@ -132,6 +132,20 @@ test('an answered 500 is the server’s trouble, holds up no other brew, and is 
   expect(stored(server.events[BREW]!)).toEqual(['event-after']);
 }, 30_000);
 
+test('what took a busy server too long is tried again: the step stays done', async () => {
+  const server = fakeServer();
+  const store = await tabOf(INES);
+  store.dispatch(brewStarted({ id: BREW, start }));
+  await idle();
+  server.mood[BREW] = { status: 422, code: 'takes-too-long', message: 'It takes too long to work out' };
+  store.dispatch(brewHappened({ brew: BREW, event: done('salt') }));
+  await idle();
+  expect([waiting(store), store.getState().queue.aside]).toEqual([['event-salt'], []]);
+  server.mood[BREW] = 'well';
+  await retried();
+  expect([waiting(store), stored(server.events[BREW]!)]).toEqual([[], ['event-salt']]);
+});
+
 describe('two accounts on one device', () => {
   test('what one has not sent waits for its owner, is seen by nobody else, and is sent when they are back', async () => {
     const server = fakeServer();

@@ -1,4 +1,4 @@
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { randomUUID } from 'node:crypto';
 import type { BrewRecipeRecord } from '@wellhydra/contract';
@@ -99,6 +99,35 @@ describe('a worker', () => {
     const both = [LONG, SALTED].map((recipe) => runner!.run('brew', { recipe, events: [] }));
     expect((await Promise.all(both)).map(({ problems }) => problems)).toEqual([[], []]);
   });
+});
+
+/** A busy machine loads the worker itself this slowly, ms. */
+const SLOW_START_ms = 400;
+
+test('the time of a run does not count while its worker starts', async () => {
+  const slow = join(folder, 'slow-worker.mjs');
+  writeFileSync(
+    slow,
+    `export { default } from './run-worker.mjs';
+     for (const from = Date.now(); Date.now() < from + ${SLOW_START_ms}; );`,
+  );
+  const runner = workerRunner(slow, SLOW_START_ms / 2);
+  try {
+    const { problems } = await runner.run('brew', { recipe: SALTED, events: [] });
+    expect(problems).toEqual([]);
+  } finally {
+    await runner.close();
+  }
+});
+test('a worker that cannot start fails what was asked of it', async () => {
+  const broken = join(folder, 'broken-worker.mjs');
+  writeFileSync(broken, `throw new Error('It does not load');`);
+  const runner = workerRunner(broken);
+  try {
+    await expect(runner.run('brew', { recipe: SALTED, events: [] })).rejects.toThrow('It does not load');
+  } finally {
+    await runner.close();
+  }
 });
 
 describe('a server whose runs may take no time', () => {

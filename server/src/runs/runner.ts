@@ -1,3 +1,4 @@
+import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import { Problem } from '../problem';
 import { RUN_JOBS, type RunJob, type RunJobs } from './run-jobs';
@@ -34,14 +35,15 @@ function workers(file: string, [least, most]: readonly [number, number]) {
     resourceLimits: { maxOldGenerationSizeMb: RUN_LIMITS.memory_MB },
   });
   return {
-    /** Each has its turn before its own time counts; a turn comes after as many limits as there are before it at most. */
+    /** The time of each counts from when it begins: waiting for a turn, or for a worker that starts, is not its own. */
     run: async (job: RunJob, input: unknown, limit_ms: number): Promise<unknown> => {
       if (pool.queueSize >= RUN_LIMITS.waiting) throw new Problem('too-many-requests');
+      const { port1: begun, port2: begins } = new MessageChannel();
       const tooLong = new AbortController();
-      const waits = 1 + Math.ceil(pool.queueSize / most);
-      const timer = setTimeout(() => tooLong.abort(), waits * limit_ms);
+      let timer: ReturnType<typeof setTimeout> | undefined;
+      begun.once('message', () => (timer = setTimeout(() => tooLong.abort(), limit_ms)));
       try {
-        return await pool.run({ job, input }, { signal: tooLong.signal });
+        return await pool.run({ job, input, begins }, { signal: tooLong.signal, transferList: [begins] });
       } catch (error) {
         if (!tooLong.signal.aborted) throw error;
         throw DRAWN.has(job)
@@ -49,6 +51,7 @@ function workers(file: string, [least, most]: readonly [number, number]) {
           : new Problem('takes-too-long');
       } finally {
         clearTimeout(timer);
+        begun.close();
       }
     },
     close: () => pool.destroy(),

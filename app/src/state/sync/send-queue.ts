@@ -99,7 +99,7 @@ export function queueSender() {
     const failure = failureOf(error);
     const outcome = outcomeOf(failure);
     if (outcome.kind !== 'wait') return setAside(ids, failure.message);
-    if (failure.code !== 'unexpected') return outcome.trouble;
+    if (!outcome.perhapsItsOwn) return outcome.trouble;
     const [first] = ids as [string];
     const count = (failures.get(first) ?? 0) + 1;
     failures.set(first, count);

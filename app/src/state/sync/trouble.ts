@@ -13,7 +13,12 @@ export type Trouble =
 
 /** What becomes of something that could not be sent. */
 export type Outcome =
-  | { readonly kind: 'wait'; readonly trouble: Trouble }
+  | {
+      readonly kind: 'wait';
+      readonly trouble: Trouble;
+      /** It may be due to what is sent, and then it would be so for ever. */
+      readonly perhapsItsOwn: boolean;
+    }
   /** Saved by somebody else since: merged with theirs, and sent again. */
   | { readonly kind: 'merge' }
   /** It can never be stored as it is: set aside with its reason, so that the rest goes on. */
@@ -24,14 +29,18 @@ const WAITS: Readonly<Partial<Record<Failure['code'], Trouble>>> = {
   'database-unavailable': 'server-failed',
   'too-many-requests': 'server-failed',
   unexpected: 'server-failed',
+  'takes-too-long': 'server-failed',
   'not-signed-in': 'signed-out',
   'other-session': 'other-session',
 };
 
+/** A busy server fails on anything; something that it cannot do it fails on every time. */
+const PERHAPS_ITS_OWN: ReadonlySet<Failure['code']> = new Set(['unexpected', 'takes-too-long'] as const);
+
 /** The one classification of failures, for everything that is sent. */
 export function outcomeOf({ code, message }: Failure): Outcome {
   const trouble = WAITS[code];
-  if (trouble) return { kind: 'wait', trouble };
+  if (trouble) return { kind: 'wait', trouble, perhapsItsOwn: PERHAPS_ITS_OWN.has(code) };
   return code === 'edited-elsewhere' ? { kind: 'merge' } : { kind: 'refused', message };
 }
 
