@@ -23,6 +23,10 @@ jest.mock('../src/features/drink/figures/spread-client', () =>
   jest.requireActual('../src/features/drink/figures/spread-client.ts'),
 );
 
+jest.mock('../src/features/drink/compare/differences-client', () =>
+  jest.requireActual('../src/features/drink/compare/differences-client.ts'),
+);
+
 jest.mock('../src/features/measures/measures-client', () =>
   jest.requireActual('../src/features/measures/measures-client.ts'),
 );

@@ -5,6 +5,7 @@ import { aimedSteps } from '@wellhydra/core/aim';
 import { answerAim, figureName, linesOf } from '../src/features/drink/aim/answer-aim';
 import { analyseDocument } from '../src/domain/run/analyse-document';
 import { compareView } from '../src/features/drink/compare/compare-view';
+import { differencesOf } from '../src/features/drink/compare/differences';
 import { exchangeStep } from '../src/domain/drinks/edit-document';
 import { figuresView, type FigureView } from '../src/features/drink/figures/figures-view';
 import { originView } from '../src/features/drink/figures/origin-view';
@@ -171,10 +172,10 @@ describe('two drinks side by side', () => {
     expect(less / share).toBeCloseTo(widest[1] / widest[0], 9);
   });
   test('each difference says what it does by itself, and taken over it is the other drink', () => {
-    const [only] = compared.differences;
+    const [only] = differencesOf(ELDER, other, USUAL_CONTEXT);
     expect(only!.title).toBe('170 g honey instead of 340 g honey');
     expect(only!.does).toMatch(/^\S.* → .*/);
-    expect(compareView(only!.taken, other, USUAL_CONTEXT).differences).toEqual([]);
+    expect(differencesOf(only!.taken, other, USUAL_CONTEXT)).toEqual([]);
     expect(only!.taken.steps.map(({ id }) => id)).toEqual(ELDER.steps.map(({ id }) => id));
   });
   test('what does most stands first; a step that is only there becomes a step of the drink with an id of its own', () => {
@@ -182,7 +183,7 @@ describe('two drinks side by side', () => {
       ...other,
       steps: [...other.steps, { id: 's0', verb: 'add', text: '0.1 g dried rosehips' } as const],
     };
-    const { differences } = compareView(ELDER, more, USUAL_CONTEXT);
+    const differences = differencesOf(ELDER, more, USUAL_CONTEXT);
     expect(differences.map(({ title }) => title)).toEqual([
       '170 g honey instead of 340 g honey',
       'With 0.1 g dried rosehips',
@@ -191,14 +192,14 @@ describe('two drinks side by side', () => {
     expect(new Set(ids).size).toBe(ids.length);
   });
   test('a drink and itself', () => {
-    const { rails, differences } = compareView(ELDER, ELDER, USUAL_CONTEXT);
-    expect([rails, differences]).toEqual([[], []]);
+    const { rails } = compareView(ELDER, ELDER, USUAL_CONTEXT);
+    expect([rails, differencesOf(ELDER, ELDER, USUAL_CONTEXT)]).toEqual([[], []]);
   });
   test('beside one with nothing in it every step is a difference, and the last that is taken over makes it whole', () => {
     const nothing = { ...ELDER, steps: [] };
     const view = compareView(nothing, ELDER, USUAL_CONTEXT);
     expect(view.steps.map(({ kind }) => kind)).toEqual(ELDER.steps.map(() => 'only-second'));
-    expect(view.differences).toHaveLength(ELDER.steps.length);
+    expect(differencesOf(nothing, ELDER, USUAL_CONTEXT)).toHaveLength(ELDER.steps.length);
     expect(view.bands.split(' ')).toEqual(expect.arrayContaining(['water', 'sugar', 'pieces']));
     expect(compareView(nothing, nothing, USUAL_CONTEXT)).toMatchObject({ steps: [], rails: [], bands: '' });
   });

@@ -42,6 +42,8 @@ test('versions are named, compared and gone back to; another drink is pasted bes
   const differences = await each.getByRole('listitem').count();
   await honey.click();
   await expect(each.getByRole('listitem')).toHaveCount(differences - 1);
+  // The row that was pressed is gone: the keys are on the one beside it.
+  await expect(each.locator(':focus')).toHaveText('Take this over');
   await page.getByRole('dialog').getByRole('button', { name: 'Undo' }).click();
   await expect(each.getByRole('listitem')).toHaveCount(differences);
   await expect(honey).toBeVisible();

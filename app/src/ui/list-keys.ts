@@ -21,8 +21,14 @@ const TYPED_INTO = 'input, textarea, select, [contenteditable=true]';
 /** Letters that follow each other within this are one word, ms. */
 const ONE_WORD_ms = 700;
 
-const pressables = (place: HTMLElement): readonly HTMLElement[] =>
-  [...place.querySelectorAll<HTMLElement>(PRESSABLE)].filter((each) => each.getClientRects().length > 0);
+/** Everything in a place that can be pressed, seen or not. */
+export const pressablesIn = (place: ParentNode): readonly HTMLElement[] => [
+  ...place.querySelectorAll<HTMLElement>(PRESSABLE),
+];
+
+export const isSeen = (element: Element): boolean => element.getClientRects().length > 0;
+
+const pressables = (place: HTMLElement): readonly HTMLElement[] => pressablesIn(place).filter(isSeen);
 
 const wordsOf = (element: HTMLElement): string =>
   (element.getAttribute('aria-label') ?? element.textContent ?? '').trim().toLowerCase();

@@ -8,6 +8,9 @@ import '../../domain/kitchen/member-arrivals';
 import '../../domain/logbook/logbook-arrivals';
 import '../../domain/senders';
 import '../../domain/stores/lot-arrivals';
+import { keepKeys } from '../../ui/keys-stay';
+
+keepKeys();
 
 export { BottleScreen } from '../bottles/bottle-screen';
 export { ShelfScreen } from '../bottles/shelf/shelf-screen';

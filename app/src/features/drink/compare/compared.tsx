@@ -5,7 +5,6 @@ import { useAppSelector } from '../../../domain/store';
 import type { RunContext } from '../../../domain/run/run-context';
 import { basisTitle } from '../../../domain/words/yield-words';
 import { Button } from '../../../ui/button';
-import { Rail } from '../../../ui/rail';
 import { Text } from '../../../ui/text';
 import { useHasLargeText } from '../../../ui/use-large-text';
 import { useIsWide } from '../../../ui/use-layout';
@@ -15,8 +14,11 @@ import { AskedMoment, AskedMomentContext, useAskedMoment } from '../stream/asked
 import { StreamLegend } from '../stream/legend';
 import { Moment } from '../stream/moment';
 import type { Other } from './choose-other';
-import { compareView, type CompareView, type DifferenceView, type EndView } from './compare-view';
+import { compareView, type EndView } from './compare-view';
+import type { DifferenceView } from './differences';
 import { FacingStreams } from './facing-streams';
+import { useDifferences } from './use-differences';
+import { WhatThatDoes } from './what-that-does';
 
 interface ComparedProps {
   readonly document: DrinkDocument;
@@ -37,6 +39,7 @@ interface Taken {
 export function Compared({ document, other, context, onAgain, onChange }: ComparedProps) {
   const basis = useAppSelector((state) => state.preferences.basis);
   const view = useMemo(() => compareView(document, other.document, context, basis), [document, other, context, basis]);
+  const differences = useDifferences(document, other.document, context);
   const wide = useIsWide();
   const [askedMoment] = useState(() => new AskedMoment());
   const [taken, setTaken] = useState<Taken | null>(null);
@@ -81,7 +84,9 @@ export function Compared({ document, other, context, onAgain, onChange }: Compar
         </View>
       ) : null}
       <WhatThatDoes
-        view={view}
+        rails={view.rails}
+        differ={view.steps.some(({ kind }) => kind !== 'same')}
+        differences={differences}
         title={basisTitle(view.streams[1].analysis, basis)}
         onTake={onChange ? take : undefined}
       />
@@ -143,63 +148,6 @@ function End({ view, right = false }: { readonly view: EndView; readonly right?:
       <Text variant="small" className={side}>
         {view.words}
       </Text>
-    </View>
-  );
-}
-
-function WhatThatDoes({
-  view: { rails, differences },
-  title,
-  onTake,
-}: {
-  readonly view: CompareView;
-  readonly title: string;
-  readonly onTake: ((difference: DifferenceView) => void) | undefined;
-}) {
-  return (
-    <View className="gap-4">
-      <View className="gap-1">
-        <Text className="text-15 text-panelmute">{title}</Text>
-        <Text variant="heading" className="text-onpanel">
-          What that does
-        </Text>
-      </View>
-      {rails.length === 0 ? (
-        <Text className="text-onpanel">Nothing differs in what comes out.</Text>
-      ) : (
-        <View role="list" aria-label="What that does" className="gap-3">
-          {rails.map(({ id, spoken, equal, ...figure }) => (
-            <View key={id} role="listitem">
-              <Rail id={id} {...figure} spoken={`${spoken}, in the first ${figure.was}`} />
-              {equal ? <Text className="text-13 leading-18 text-panelmute">{equal}</Text> : null}
-            </View>
-          ))}
-        </View>
-      )}
-      {differences.length > 0 ? (
-        <>
-          <Text variant="subheading" className="text-onpanel">
-            Each by itself
-          </Text>
-          <View role="list" aria-label="Each by itself" className="gap-4">
-            {differences.map((each) => (
-              <View key={each.key} role="listitem" className="gap-1">
-                <Text className="text-15 font-bold leading-20 text-onpanel">{each.title}</Text>
-                <Text className="text-15 leading-20 text-panelmute">{each.does}</Text>
-                {onTake ? (
-                  <Button
-                    label="Take this over"
-                    hint={`Take this over: ${each.title}`}
-                    kind="onPanel"
-                    className="self-start"
-                    onPress={() => onTake(each)}
-                  />
-                ) : null}
-              </View>
-            ))}
-          </View>
-        </>
-      ) : null}
     </View>
   );
 }
