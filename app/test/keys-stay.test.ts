@@ -30,10 +30,15 @@ async function without(words: string): Promise<string | null | undefined> {
   return document.activeElement?.textContent;
 }
 
-test('the keys go to the next in the list, at its end to the one before, and out of it when it is empty', async () => {
+test('the keys go to the next in the list, at its end to the one before, and to the page when it is empty', async () => {
   expect(await without('Second')).toBe('Third');
   expect(await without('Third')).toBe('First');
-  expect(await without('First')).toBe('Done');
+  await without('First');
+  expect(here()).toBe('main');
+});
+test('what stood by itself leaves them to the page: an Enter that follows is for no other button', async () => {
+  await without('Add');
+  expect(here()).toBe('main');
 });
 test('what is gone by then is passed by', async () => {
   named('First').focus();
@@ -42,8 +47,8 @@ test('what is gone by then is passed by', async () => {
   expect(document.activeElement).toBe(named('Third'));
 });
 test('with nothing left to press they are on the page', async () => {
-  for (const words of ['Add', 'Done', 'Second', 'Third']) named(words).remove();
-  expect(await without('First')).toBeDefined();
+  for (const words of ['Add', 'First', 'Second', 'Third']) named(words).remove();
+  await without('Done');
   expect(here()).toBe('main');
 });
 test('a page that is gone with all that was on it leaves them to the one that came', async () => {

@@ -28,10 +28,13 @@ function held(element: Element): Held {
   return { element, places, before: all.filter((each) => !follows(each)), after: all.filter(follows) };
 }
 
-/** Where the keys go when what had them is gone: to the next thing beside it, else the one before, else the page. */
+/**
+ * Where the keys go when what had them is gone: to the next thing in its list, else the one before, else to the page as a
+ * whole, where single keys do what they always do. Nothing else on the page is given an Enter that was not meant for it.
+ */
 function heirOf({ places, before, after }: Held): HTMLElement | null {
   const nearest = [...after, ...[...before].reverse()].filter((each) => each.isConnected && isSeen(each));
-  for (const place of places) {
+  for (const place of places.filter((each) => !each.matches(WHOLE))) {
     const found = nearest.find((each) => place.contains(each));
     if (found) return found;
   }
