@@ -13,7 +13,8 @@ const sodium: ComponentProps<typeof Rail> = {
   spoken: 'Sodium 75 mmol/L, within the band',
   outside: false,
 };
-const circle = () => document.querySelector('circle')!;
+/** The dot lies on everything else, and is a line without length. */
+const dot = () => [...document.querySelectorAll('line')].at(-1)!;
 
 it('says the figure in full on its group from the start, and again when it changes', () => {
   const { rerender } = render(<Rail {...sodium} />);
@@ -36,16 +37,16 @@ it.each([
   [0.5, '50%'],
   [0.33333, '33.3%'],
   [1.4, '100%'],
-])('a value at %d of the gauge is drawn at %s', (dot, drawn) => {
-  render(<Rail {...sodium} places={{ dot }} />);
-  expect(circle().getAttribute('cx')).toBe(drawn);
+])('a value at %d of the gauge is drawn at %s', (at, drawn) => {
+  render(<Rail {...sodium} places={{ dot: at }} />);
+  expect([dot().getAttribute('x1'), dot().getAttribute('x2')]).toEqual([drawn, drawn]);
 });
 
 it('a value outside its band has another colour, and a figure without a gauge has none', () => {
   const { rerender } = render(<Rail {...sodium} />);
-  const within = circle().getAttribute('fill');
+  const within = dot().getAttribute('stroke');
   rerender(<Rail {...sodium} spoken="above" outside />);
-  expect(circle().getAttribute('fill')).not.toBe(within);
+  expect(dot().getAttribute('stroke')).not.toBe(within);
   rerender(<Rail {...sodium} spoken="plain" places={null} />);
   expect(document.querySelector('svg')).toBeNull();
 });

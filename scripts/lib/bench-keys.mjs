@@ -164,6 +164,8 @@ export async function benchKeys() {
     for (const [count, width] of /** @type {const} */ ([
       [20, 390],
       [20, 1280],
+      [48, 390],
+      [48, 1280],
       [60, 390],
     ])) {
       await page.setViewportSize({ width, height: 844 });

@@ -1,6 +1,6 @@
 import { createContext, memo, useContext, useEffect, useMemo, useRef, type RefObject } from 'react';
 import { Pressable, View } from 'react-native';
-import Svg, { Circle, Line, Rect } from 'react-native-svg';
+import Svg, { Circle, Line } from 'react-native-svg';
 import { Apart } from './apart';
 import { Text } from './text';
 import { useHasLargeText } from './use-large-text';
@@ -58,34 +58,22 @@ type Changing = Pick<RailProps, 'value' | 'was' | 'equal' | 'places' | 'tone' | 
 const NOTHING: Changing = { value: '', places: null, tone: 'plain', spoken: '', outside: false };
 const FigureContext = createContext(NOTHING);
 
-// Plain elements of the page: with every key there are twice as many of these as of everything else together.
-
-function Value() {
-  const { value, outside } = useContext(FigureContext);
+/** What is read of it. Plain elements of the page: with every key there are more of these than of everything else. */
+function Words({ on }: { readonly on: RefObject<View | null> }) {
+  const { value, was, equal, outside, spoken } = useContext(FigureContext);
+  // Said in full on the group that it stands in. Not a layout effect: the group is there only after those of what stands in it.
+  useEffect(() => (on.current as unknown as HTMLElement | null)?.setAttribute('aria-label', spoken), [on, spoken]);
   return (
-    <span className={`font-heading text-17 font-bold leading-23 ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>
-      {value}
-    </span>
+    <>
+      {was ? <span className={BESIDE}>{was} →</span> : null}
+      <span className={`font-heading text-17 font-bold leading-23 ${outside ? 'text-[#FFB199]' : 'text-onpanel'}`}>
+        {value}
+      </span>
+      {equal ? <span className={BESIDE}>{equal}</span> : null}
+    </>
   );
 }
-
-function Was() {
-  const { was } = useContext(FigureContext);
-  return was ? <span className="font-body text-15 leading-23 text-panelmute">{was} →</span> : null;
-}
-
-function Equal() {
-  const { equal } = useContext(FigureContext);
-  return equal ? <span className="font-body text-15 leading-23 text-panelmute">{equal}</span> : null;
-}
-
-/** Says the figure in full on the group that it stands in. */
-function Spoken({ on }: { readonly on: RefObject<View | null> }) {
-  const { spoken } = useContext(FigureContext);
-  // Not a layout effect: the group is there only after those of what stands in it.
-  useEffect(() => (on.current as unknown as HTMLElement | null)?.setAttribute('aria-label', spoken), [on, spoken]);
-  return null;
-}
+const BESIDE = 'font-body text-15 leading-23 text-panelmute';
 
 function AskButton({
   label,
@@ -106,28 +94,26 @@ function AskButton({
   );
 }
 
-function Stretch({
+/**
+ * A part of a gauge with round ends. Where a line begins and ends is no matter of style: the browser moves it with no
+ * new style for it, as it would need for a circle or a rectangle.
+ */
+const Stretch = memo(function Stretch({
   from,
-  to,
+  to = from,
   thick,
-  fill,
+  colour,
 }: {
   readonly from: number;
-  readonly to: number;
+  readonly to?: number;
   readonly thick: number;
-  readonly fill: string;
+  readonly colour: string;
 }) {
+  const y = GAUGE_px / 2;
   return (
-    <Rect
-      x={percent(from)}
-      y={(GAUGE_px - thick) / 2}
-      width={percent(Math.max(0, Math.min(1, to) - Math.max(0, from)))}
-      height={thick}
-      rx={thick / 2}
-      fill={fill}
-    />
+    <Line x1={percent(from)} x2={percent(to)} y1={y} y2={y} stroke={colour} strokeWidth={thick} strokeLinecap="round" />
   );
-}
+});
 
 /** From where it was to where it is. */
 function Moved({ from, to, colour }: { readonly from: number; readonly to: number; readonly colour: string }) {
@@ -145,18 +131,19 @@ const DOT_px = 6;
 /** A dot at an end reaches over it. */
 const GAUGE_STYLE = { overflow: 'visible' } as object;
 
-function Gauge() {
+/** Where it lies, with its band and how far it may be off. */
+function Places() {
   const { places, tone, outside } = useContext(FigureContext);
   if (!places) return null;
   const { dot, band, whisker, was } = places;
+  const colour = outside ? OUTSIDE : DOTS[tone];
   return (
-    <Svg width="100%" height={GAUGE_px} style={GAUGE_STYLE} aria-hidden>
-      <Stretch from={0} to={1} thick={2} fill={LINE} />
-      {band ? <Stretch from={band[0]} to={band[1]} thick={6} fill={BAND} /> : null}
-      {whisker ? <Stretch from={whisker[0]} to={whisker[1]} thick={2} fill={DOTS[tone]} /> : null}
-      {was === undefined ? null : <Moved from={was} to={dot} colour={outside ? OUTSIDE : DOTS[tone]} />}
-      <Circle cx={percent(dot)} cy={GAUGE_px / 2} r={DOT_px} fill={outside ? OUTSIDE : DOTS[tone]} />
-    </Svg>
+    <>
+      {band ? <Stretch from={band[0]} to={band[1]} thick={6} colour={BAND} /> : null}
+      {whisker ? <Stretch from={whisker[0]} to={whisker[1]} thick={2} colour={DOTS[tone]} /> : null}
+      {was === undefined ? null : <Moved from={was} to={dot} colour={colour} />}
+      <Stretch from={dot} thick={2 * DOT_px} colour={colour} />
+    </>
   );
 }
 
@@ -181,18 +168,20 @@ function Frame({
   const tall = useHasLargeText() || stacked;
   const inside = (
     <View ref={group} role="group" className="gap-1">
-      <Spoken on={group} />
       <View className={`items-baseline justify-between ${tall ? '' : 'flex-row gap-3'}`}>
         <Text className="shrink text-15 text-onpanel" {...(tall ? {} : { numberOfLines: 1 })}>
           {label}
         </Text>
         <View className={`max-w-full flex-row items-baseline gap-x-1 ${tall ? 'flex-wrap' : 'shrink-0 justify-end'}`}>
-          <Was />
-          <Value />
-          <Equal />
+          <Words on={group} />
         </View>
       </View>
-      <Gauge />
+      {gauge ? (
+        <Svg width="100%" height={GAUGE_px} style={GAUGE_STYLE} aria-hidden>
+          <Stretch from={0} to={1} thick={2} colour={LINE} />
+          <Places />
+        </Svg>
+      ) : null}
       {onAsk ? <AskButton label={label} id={id} onAsk={onAsk} /> : null}
     </View>
   );

@@ -248,6 +248,7 @@ function DrinkSheet({ draft, handle, tool }: DrinkSheetProps) {
             onOpenStep={goOn}
             narrow={narrow}
             before={folded ? editing.before : null}
+            editing={editing}
           />
           {folded ? (
             <EditKeys

@@ -62,6 +62,6 @@ export function compareView(
     streams: facingPots(rows, both, ({ atServing }) => !atServing),
     bands: bandsIn(both).join(' '),
     ends: [endView(both[0]), endView(both[1])],
-    rails: figuresView(both[1], basis, {}, both[0]).filter(({ was }) => was !== undefined),
+    rails: figuresView(both[1], basis, {}, { before: both[0] }).filter(({ was }) => was !== undefined),
   };
 }

@@ -8,7 +8,7 @@ const moved = ({ places, was, side }: FigureView): number =>
 
 /** The figures of a drink with what they were before an edit, the one that moved furthest on its gauge first. */
 export function changesView(before: Analysis, now: Analysis, basis: Basis): readonly FigureView[] {
-  const figures = figuresView(now, basis, {}, before).filter(({ places }) => places !== null);
+  const figures = figuresView(now, basis, {}, { before }).filter(({ places }) => places !== null);
   return [...figures].sort((a, b) => moved(b) - moved(a));
 }
 

@@ -24,6 +24,7 @@ import { OriginSheet } from './origin-sheet';
 import { originView } from './origin-view';
 import { useLiveAnalysis } from '../live-run';
 import { figuresView, type FigureView, type Ranges } from './figures-view';
+import { useFiguresThatStay } from './use-figures-that-stay';
 import { FoldedFigures } from './folded-figures';
 import { basisTitle } from '../../../domain/words/yield-words';
 import { MoreAboutIt } from './more-about-it';
@@ -41,6 +42,8 @@ interface FiguresPanelProps {
   readonly narrow?: boolean;
   /** The drink before the line that is being edited on a phone: the figures fold to what it has changed. */
   readonly before?: Analysis | null;
+  /** The line that is being edited. */
+  readonly editing?: object | null;
 }
 
 const BASES: readonly { readonly value: Basis; readonly label: string }[] = [
@@ -63,6 +66,7 @@ export const FiguresPanel = memo(function FiguresPanel({
   onOpenStep,
   narrow = false,
   before = null,
+  editing = null,
 }: FiguresPanelProps) {
   const spread = useSpread(document, context);
   const wide = useIsWide();
@@ -117,6 +121,7 @@ export const FiguresPanel = memo(function FiguresPanel({
       <AskedOr>
         <LiveRails
           analysis={analysis}
+          editing={editing}
           basis={basis}
           ranges={spread.ranges}
           most={most}
@@ -233,6 +238,7 @@ const isLong = ({ label, value, equal = '' }: Pick<FigureView, 'label' | 'value'
 /** The rails of the newest run; `most` of them, or all. */
 const LiveRails = memo(function LiveRails({
   analysis,
+  editing,
   basis,
   ranges,
   most,
@@ -240,13 +246,14 @@ const LiveRails = memo(function LiveRails({
   onAsk,
 }: {
   readonly analysis: Analysis;
+  readonly editing: object | null;
   readonly basis: Basis;
   readonly ranges: Ranges;
   readonly most: number | null;
   readonly narrow: boolean;
   readonly onAsk: (id: string) => void;
 }) {
-  const figures = figuresView(useLiveAnalysis(analysis), basis, ranges);
+  const figures = useFiguresThatStay(useLiveAnalysis(analysis), editing, basis, ranges);
   const shown = most === null ? figures : figures.filter(({ places }) => places !== null).slice(0, most);
   if (figures.length === 0) return <Text className="text-panelmute">Add a step, and what is in it stands here.</Text>;
   return shown.map(({ id, ...figure }) => (

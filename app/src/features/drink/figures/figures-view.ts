@@ -92,14 +92,20 @@ const position = (
   };
 };
 
+/** What the figures of a drink are read beside. */
+interface Beside {
+  /** The drink before what is being changed: each figure says what it was. */
+  readonly before?: Analysis | null;
+  /** Figures, by id, that are not left out however little there is. */
+  readonly kept?: ReadonlySet<string>;
+}
+
 /** What all figures of a drink are read from. */
-interface Asked {
+interface Asked extends Required<Beside> {
   readonly analysis: Analysis;
   readonly basis: Basis;
   readonly target: Target | undefined;
   readonly ranges: Ranges;
-  /** The drink before what is being changed. */
-  readonly before: Analysis | null;
 }
 
 function litreFigure(figure: SpreadFigure, { analysis, target, ranges, before }: Asked): FigureView | undefined {
@@ -145,14 +151,14 @@ function valueOf(analysis: Analysis, figure: SpreadFigure): number | null {
 }
 
 function portionFigure(measure: PortionMeasure, portion: Nutrients, asked: Asked): FigureView | undefined {
-  const { analysis, basis, target, ranges, before } = asked;
+  const { analysis, basis, target, ranges, before, kept } = asked;
   const value = portion[measure.nutrient];
   // Where there was nothing of the drink yet, there was nothing of this in it.
   const was = before && (portionOf(before, basis)?.[measure.nutrient] ?? 0);
   const follows = measure.follows?.find((figure) => target?.bands.some((each) => each.figure === figure));
   const band = follows && target?.bands.find((each) => each.figure === follows);
-  const most = Math.max(value, was ?? 0);
-  if (!ALWAYS_SHOWN.has(measure.nutrient) && most < (WORTH_SHOWING[measure.nutrient] ?? 0) && !band) return undefined;
+  const stays = ALWAYS_SHOWN.has(measure.nutrient) || kept.has(measure.nutrient) || band !== undefined;
+  if (!stays && Math.max(value, was ?? 0) < (WORTH_SHOWING[measure.nutrient] ?? 0)) return undefined;
   const litre = follows ? valueOf(analysis, follows) : null;
   // The band of a litre, said for this portion of this drink.
   const scale = litre ? value / litre : 0;
@@ -231,21 +237,22 @@ function plantFigures(analysis: Analysis, basis: Basis): readonly FigureView[] {
 }
 const MOST_PLANTS = 6;
 
+const NONE: ReadonlySet<string> = new Set();
+
 /**
  * The figures of a drink on a basis, with their bands, spreads and everyday equals.
  *
- * A litre shows what the target is written in; a glass and a batch show grams and milligrams. With the drink
- * `before`, each figure that has changed says what it was.
+ * A litre shows what the target is written in; a glass and a batch show grams and milligrams.
  */
 export function figuresView(
   analysis: Analysis,
   basis: Basis,
   ranges: Ranges,
-  before: Analysis | null = null,
+  { before = null, kept = NONE }: Beside = {},
 ): readonly FigureView[] {
   if (analysis.trace.pot.mass_g <= 0) return [];
   const target = targetFor(analysis.drink);
-  const asked: Asked = { analysis, basis, target, ranges, before };
+  const asked: Asked = { analysis, basis, target, ranges, before, kept };
   if (basis === 'litre') {
     const figures = target ? target.bands.map(({ figure }) => figure) : PLAIN_LITRE;
     const more = figures.includes('liquid.pH') ? [] : (['liquid.pH'] as const);
