@@ -64,6 +64,21 @@ test('with the usual letters and with twice as large ones nothing is cut off, an
   expect(failures).toEqual([]);
 });
 
+test('the longest day of the week has room on every page that names it, with letters twice as large', async ({
+  page,
+}) => {
+  await openDemo(page);
+  const wednesday = new Date();
+  wednesday.setDate(wednesday.getDate() + ((3 - wednesday.getDay() + 7) % 7));
+  await page.clock.setFixedTime(wednesday);
+  for (const address of ['/today', '/people', '/logbook']) {
+    await page.goto(address);
+    await page.addStyleTag({ content: 'html { font-size: 200% !important }' });
+    await expect(page.getByText(/Wed/).first()).toBeVisible();
+    expect(await settled(() => page.evaluate(cutOff))).toEqual([]);
+  }
+});
+
 /** By day everything is looked at; by night, where nothing differs but the colours, those. */
 const THEMES = [
   ['light', undefined],

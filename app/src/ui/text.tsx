@@ -10,7 +10,8 @@ const merged = extendTailwindMerge({
 });
 
 const VARIANTS = {
-  title: 'font-heading text-34 leading-38 font-bold tracking-tight text-ink',
+  // Twice as large, the longest word of a title still has room on a phone.
+  title: 'font-heading text-[length:min(2.125rem,14vw)] leading-38 font-bold tracking-tight text-ink',
   heading: 'font-heading text-22 leading-27 font-bold tracking-tight text-ink',
   subheading: 'font-heading text-18 leading-23 font-bold tracking-tight text-ink',
   body: 'font-body text-16 leading-23 text-ink',

@@ -54,7 +54,9 @@ export function TodayScreen() {
     <ScrollView className="flex-1 bg-mist" contentContainerClassName="pb-16" role="main">
       <View className={`w-full ${wide ? 'max-w-[1480px]' : 'max-w-[860px]'} self-center gap-4 pt-5`}>
         <View className="flex-row flex-wrap items-end justify-between gap-2 px-4 md:px-8">
-          <Text variant="title">{weekday.format(now)}</Text>
+          <Text variant="title" className="max-w-full">
+            {weekday.format(now)}
+          </Text>
           <Button label="Plan" kind="plain" onPress={() => router.push('/plan')} />
           <Text variant="small" className="w-full">
             {running.length === 0 ? 'nothing is being made' : `${running.length} under way`}
