@@ -42,6 +42,13 @@ it.each([
   expect([dot().getAttribute('x1'), dot().getAttribute('x2')]).toEqual([drawn, drawn]);
 });
 
+it('a band ends where it ends, and no round end reaches over it: what is just outside stands outside', () => {
+  render(<Rail {...sodium} />);
+  const [, band] = document.querySelectorAll('line');
+  expect(['x1', 'x2', 'stroke-linecap'].map((name) => band!.getAttribute(name))).toEqual(['40%', '60%', 'butt']);
+  expect(dot().getAttribute('stroke-linecap')).toBe('round');
+});
+
 it('a value outside its band has another colour, and a figure without a gauge has none', () => {
   const { rerender } = render(<Rail {...sodium} />);
   const within = dot().getAttribute('stroke');

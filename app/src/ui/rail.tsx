@@ -95,8 +95,8 @@ function AskButton({
 }
 
 /**
- * A part of a gauge with round ends. Where a line begins and ends is no matter of style: the browser moves it with no
- * new style for it, as it would need for a circle or a rectangle.
+ * A part of a gauge, exactly from where it begins to where it ends; a dot, where it has no length. Where a line begins and
+ * ends is no matter of style: the browser moves it with no new style for it, as a circle or a rectangle would need.
  */
 const Stretch = memo(function Stretch({
   from,
@@ -111,7 +111,15 @@ const Stretch = memo(function Stretch({
 }) {
   const y = GAUGE_px / 2;
   return (
-    <Line x1={percent(from)} x2={percent(to)} y1={y} y2={y} stroke={colour} strokeWidth={thick} strokeLinecap="round" />
+    <Line
+      x1={percent(from)}
+      x2={percent(to)}
+      y1={y}
+      y2={y}
+      stroke={colour}
+      strokeWidth={thick}
+      strokeLinecap={from === to ? 'round' : 'butt'}
+    />
   );
 });
 
