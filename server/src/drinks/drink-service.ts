@@ -5,7 +5,7 @@ import type { SignedIn } from '../accounts/session-store';
 import type { Models } from '../database/models';
 import { checkCount, checkStored } from '../kitchen/quota';
 import { Problem } from '../problem';
-import { findDrink, setDeleted, storeRevision } from './drink-store';
+import { findDrink, lockDrink, setDeleted, storeRevision } from './drink-store';
 
 export interface DrinkContext {
   readonly sequelize: Sequelize;
@@ -41,9 +41,10 @@ export async function saveDrinkRecord(
   if (save.expectedRevision === 0) await checkCount(sequelize, who, 'drinks');
   if (save.expectedRevision % STORED_CHECKED_EVERY === 0) await checkStored(sequelize, who);
   try {
-    await sequelize.transaction(async (transaction) => {
-      const current = await findDrink(sequelize, who.kitchenId, id, { deleted: true, lock: transaction });
-      if (current && sameDocument(current.document, save.document)) return;
+    // What is answered is what was stored, and never what somebody else has saved on top of it since.
+    return await sequelize.transaction(async (transaction) => {
+      const current = await lockDrink(sequelize, who.kitchenId, id, transaction);
+      if (current && sameDocument(current.document, save.document)) return current;
       if (!current && save.expectedRevision > 0) throw new Problem('not-found');
       if ((current?.revision ?? 0) !== save.expectedRevision) throw editedElsewhere(current);
       const next = {
@@ -53,7 +54,7 @@ export async function saveDrinkRecord(
         document: save.document,
         savedBy: who.accountId,
       };
-      await storeRevision(sequelize, next, transaction);
+      return storeRevision(sequelize, next, transaction);
     });
   } catch (error) {
     // Two requests created it at once.
@@ -63,7 +64,6 @@ export async function saveDrinkRecord(
     }
     throw error;
   }
-  return (await findDrink(sequelize, who.kitchenId, id, { deleted: true })) as DrinkRecord;
 }
 
 /** Deletes a drink; {@link restoreDrink} brings it back. */

@@ -45,17 +45,33 @@ export async function findDrink(
   sequelize: Sequelize,
   kitchenId: string,
   id: string,
-  options: { readonly deleted?: boolean; readonly lock?: Transaction } = {},
+  options: { readonly deleted?: boolean; readonly transaction?: Transaction } = {},
 ): Promise<DrinkRecord | undefined> {
-  const [row] = await sequelize.query<StoredDrink>(
-    `${SELECT} AND d.id = :id${options.lock ? ' FOR UPDATE OF d' : ''}`,
-    {
-      replacements: { kitchenId, id },
-      type: QueryTypes.SELECT,
-      transaction: options.lock ?? null,
-    },
-  );
+  const [row] = await sequelize.query<StoredDrink>(`${SELECT} AND d.id = :id`, {
+    replacements: { kitchenId, id },
+    type: QueryTypes.SELECT,
+    transaction: options.transaction ?? null,
+  });
   return row && (options.deleted || row.deletedAt === null) ? asRecord(row) : undefined;
+}
+
+/**
+ * Locks a drink until the transaction is over, and says what it is then.
+ *
+ * Locked alone and read after it: a row that is joined to whoever saved it, and saved by somebody else while it is
+ * waited for, no longer fits what it was joined to, and PostgreSQL answers that there is none.
+ */
+export async function lockDrink(
+  sequelize: Sequelize,
+  kitchenId: string,
+  id: string,
+  transaction: Transaction,
+): Promise<DrinkRecord | undefined> {
+  await sequelize.query('SELECT 1 FROM drinks WHERE kitchen_id = :kitchenId AND id = :id FOR UPDATE', {
+    replacements: { kitchenId, id },
+    transaction,
+  });
+  return findDrink(sequelize, kitchenId, id, { deleted: true, transaction });
 }
 
 export interface NewRevision {
@@ -66,24 +82,31 @@ export interface NewRevision {
   readonly savedBy: string;
 }
 
-/** Stores a revision of a drink and keeps it among all earlier ones. */
+/** Stores a revision of a drink and keeps it among all earlier ones; the drink as it is then. */
 export async function storeRevision(
   sequelize: Sequelize,
   { id, kitchenId, revision, document, savedBy }: NewRevision,
   transaction: Transaction,
-): Promise<void> {
+): Promise<DrinkRecord> {
   const columns = 'revision, document, saved_by, saved_at';
   const values = '$revision, $document, $savedBy, now()';
   const store =
     revision === 1
       ? `INSERT INTO drinks (kitchen_id, id, ${columns}) VALUES ($kitchenId, $id, ${values})`
       : `UPDATE drinks SET (${columns}, deleted_at) = (${values}, NULL) WHERE kitchen_id = $kitchenId AND id = $id`;
-  await sequelize.query(
+  const [stored] = await sequelize.query<Pick<StoredDrink, 'savedAt' | 'savedBy'>>(
     `WITH stored AS (${store})
-     INSERT INTO drink_revisions (kitchen_id, drink_id, ${columns}) VALUES ($kitchenId, $id, ${values})`,
-    { bind: { id, kitchenId, revision, document: JSON.stringify(document), savedBy }, transaction },
+     INSERT INTO drink_revisions (kitchen_id, drink_id, ${columns}) VALUES ($kitchenId, $id, ${values})
+     RETURNING saved_at AS "savedAt", (SELECT name FROM accounts WHERE id = $savedBy) AS "savedBy"`,
+    {
+      bind: { id, kitchenId, revision, document: JSON.stringify(document), savedBy },
+      type: QueryTypes.SELECT,
+      transaction,
+    },
   );
   await thinVersions(sequelize, { kitchenId, drinkId: id, revision }, transaction);
+  const { savedAt, savedBy: name } = stored!;
+  return { id, revision, document, savedAt: savedAt.toISOString(), savedBy: name };
 }
 
 /** Marks a drink as deleted, or brings it back. */

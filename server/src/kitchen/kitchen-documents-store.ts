@@ -53,10 +53,11 @@ async function save(
     { [columns.document]: form.stored, [columns.revision]: expectedRevision + 1 },
     { where: { id: kitchenId, [columns.revision]: expectedRevision } },
   );
+  // Not what it is a moment later: somebody else may have saved on top of it by then.
+  if (changed > 0) return expectedRevision + 1;
   const now = await read(models, kitchenId, kind);
-  if (changed === 0 && !isDeepStrictEqual(form.read(now.document), document))
-    throw new Problem('edited-elsewhere', { revision: now.revision });
-  return now.revision;
+  if (isDeepStrictEqual(form.read(now.document), document)) return now.revision;
+  throw new Problem('edited-elsewhere', { revision: now.revision });
 }
 
 /** What a kitchen has said about itself. */
