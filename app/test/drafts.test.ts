@@ -102,7 +102,7 @@ describe('drafts', () => {
 
 /** A server with one drink, which counts revisions as the real one does. */
 function fakeServer() {
-  const server: { record: DrinkRecord | null; mood: 'well' | 'away' | number; writes: number } = {
+  const server: { record: DrinkRecord | null; mood: 'well' | 'away' | 'refuses' | 'loses' | number; writes: number } = {
     record: null,
     mood: 'well',
     writes: 0,
@@ -110,7 +110,8 @@ function fakeServer() {
   const sent = fakeKitchen({
     'GET /drinks/d': () => (server.mood === 'well' ? server.record : undefined),
     'PUT /drinks/d': () => {
-      if (server.mood !== 'well') return server.mood === 'away' ? undefined : server.mood;
+      if (server.mood === 'refuses') return { status: 404, code: 'not-found', message: 'There is no such drink' };
+      if (server.mood !== 'well' && server.mood !== 'loses') return server.mood === 'away' ? undefined : server.mood;
       server.writes += 1;
       const { expectedRevision, document: wanted } = sent.at(-1)!.body as {
         expectedRevision: number;
@@ -120,7 +121,8 @@ function fakeServer() {
       if (revision !== expectedRevision)
         return { status: 409, code: 'edited-elsewhere', message: '', details: { revision } };
       server.record = { id: 'd', revision: revision + 1, document: wanted, savedAt: '', savedBy: 'Ines' };
-      return server.record;
+      // Stored, and nobody hears of it.
+      return server.mood === 'loses' ? undefined : server.record;
     },
   });
   return server;
@@ -154,6 +156,39 @@ describe('saving by itself', () => {
       revision: 3,
       document: { name: 'Named by Wilf', steps: [{ text: '9 g salt' }] },
     });
+  });
+
+  test('a save whose answer is lost is nobody else’s: none is told of their own words, and the last are kept', async () => {
+    const server = fakeServer();
+    const store = createStore();
+    server.record = record(1, '1 g salt');
+    store.dispatch(drinkArrived(server.record));
+    server.mood = 'loses';
+    typed(store, '2 g salt');
+    await settle(SAVE_AFTER_ms + 200);
+    expect([server.record.document, store.getState().drafts.d!.stuck]).toEqual([document('2 g salt'), 'no-connection']);
+    server.mood = 'well';
+    // As it was in the beginning, and not as it is stored.
+    typed(store, '1 g salt');
+    await settle(RETRY_AFTER_ms + 200);
+    expect(server.record).toMatchObject({ revision: 3, document: document('1 g salt') });
+    expect(store.getState().drafts.d).toMatchObject({ unsent: false, stuck: null, conflicts: [], sent: [] });
+  });
+
+  test('what was refused is sent again once something of somebody else is in it, without a key', async () => {
+    const server = fakeServer();
+    const store = createStore();
+    store.dispatch(drinkArrived(record(1, '1 g salt')));
+    server.mood = 'refuses';
+    typed(store, '9 g salt');
+    await settle(SAVE_AFTER_ms + 200);
+    expect(store.getState().drafts.d).toMatchObject({ unsent: true, stuck: 'refused' });
+    server.mood = 'well';
+    server.record = record(2, '1 g salt', 'Named by Wilf');
+    store.dispatch(drinkArrived(server.record));
+    await settle(SAVE_AFTER_ms + 200);
+    expect(server.record).toMatchObject({ revision: 3, document: document('9 g salt', 'Named by Wilf') });
+    expect(store.getState().drafts.d).toMatchObject({ unsent: false, stuck: null });
   });
 
   test.each([

@@ -8,7 +8,7 @@ import { fakeKitchen } from './fake-kitchen';
 
 /** A server with the plan of one kitchen, which counts revisions as the real one does. */
 function fakeServer() {
-  const server = { record: { revision: 0, plan: null } as PlanRecord, away: false, puts: 0 };
+  const server = { record: { revision: 0, plan: null } as PlanRecord, away: false, loses: false, puts: 0 };
   const sent = fakeKitchen({
     'GET /kitchen/plan': () => (server.away ? undefined : server.record),
     'PUT /kitchen/plan': () => {
@@ -18,7 +18,8 @@ function fakeServer() {
       if (expectedRevision !== server.record.revision)
         return { status: 409, code: 'edited-elsewhere', message: '', details: { revision: server.record.revision } };
       server.record = { revision: expectedRevision + 1, plan };
-      return server.record;
+      // Stored, and nobody hears of it.
+      return server.loses ? undefined : server.record;
     },
   });
   return server;
@@ -77,6 +78,43 @@ test('without a network it is kept for its owner through a reload, and seen by n
   await saved();
   expect(wanted(server)).toEqual(['a']);
   expect(planState(store.getState().plans)).toBeNull();
+});
+
+test('a save whose answer is lost is nobody else’s: what is taken back since stays taken back', async () => {
+  const server = fakeServer();
+  const store = await tabOf(INES);
+  server.loses = true;
+  store.dispatch(requestFor('a'));
+  await saved();
+  expect(wanted(server)).toEqual(['a']);
+  server.loses = false;
+  store.dispatch(requestRemoved('a'));
+  await written(4000);
+  expect([wanted(server), here(store)]).toEqual([[], []]);
+  expect(planState(store.getState().plans)).toBeNull();
+});
+
+test('what is refused is sent again once something of somebody else is in it', async () => {
+  const refusal = { status: 400, code: 'invalid-request', message: 'No' };
+  let refuses = true;
+  let record: PlanRecord = { revision: 0, plan: null };
+  const sent = fakeKitchen({
+    'GET /kitchen/plan': () => record,
+    'PUT /kitchen/plan': () => {
+      if (refuses) return refusal;
+      record = { revision: record.revision + 1, plan: (sent.at(-1)!.body as SavePlan).plan };
+      return record;
+    },
+  });
+  const store = await tabOf(INES);
+  store.dispatch(requestFor('a'));
+  await saved();
+  expect(planState(store.getState().plans)).toMatch(/No$/);
+  refuses = false;
+  record = { revision: 1, plan: { requests: [], cooks: 2, bed_min: 1350, up_min: 360 } };
+  await asks(store);
+  await saved();
+  expect(record).toMatchObject({ revision: 2, plan: { cooks: 2, requests: [{ id: 'a' }] } });
 });
 
 test('what is refused says why, and is not sent again until it is changed', async () => {

@@ -9,7 +9,7 @@ import { fakeKitchen } from './fake-kitchen';
 
 /** A server with the settings of one kitchen, which counts revisions as the real one does. */
 function fakeServer(settings: KitchenSettings = DEFAULT_SETTINGS) {
-  const server = { record: { revision: 1, settings } as KitchenSettingsRecord, away: false, puts: 0 };
+  const server = { record: { revision: 1, settings } as KitchenSettingsRecord, away: false, loses: false, puts: 0 };
   const sent = fakeKitchen({
     'GET /kitchen/settings': () => (server.away ? undefined : server.record),
     'PUT /kitchen/settings': () => {
@@ -22,7 +22,8 @@ function fakeServer(settings: KitchenSettings = DEFAULT_SETTINGS) {
       if (expectedRevision !== server.record.revision)
         return { status: 409, code: 'edited-elsewhere', message: '', details: { revision: server.record.revision } };
       server.record = { revision: expectedRevision + 1, settings: wanted };
-      return server.record;
+      // Stored, and nobody hears of it.
+      return server.loses ? undefined : server.record;
     },
   });
   return server;
@@ -59,6 +60,20 @@ test('where both changed the same, the one who came second is told, and theirs i
   runAction(told!.action!.run);
   await saved();
   expect(server.record.settings!.altitude_m).toBe(640);
+});
+
+test('a save whose answer is lost is nobody else’s: nobody is told of their own change, and the last is kept', async () => {
+  const server = fakeServer();
+  const store = await tabOf(INES);
+  server.loses = true;
+  edit(store, { altitude_m: 640 }, server.record);
+  await saved();
+  expect(server.record.settings!.altitude_m).toBe(640);
+  server.loses = false;
+  edit(store, { altitude_m: 30 }, server.record);
+  await written(4000);
+  expect([server.record.settings!.altitude_m, store.getState().settingsDraft]).toEqual([30, null]);
+  expect(store.getState().notices).toEqual([]);
 });
 
 test('unsent settings wait for their own kitchen, and are not written into the next one', async () => {

@@ -1,4 +1,4 @@
-import { isSame, mergeFields } from '../src/merge';
+import { baseOf, isSame, mergeFields } from '../src/merge';
 import fc from './seeded';
 
 const rows = (...names: readonly string[]) => names.map((name) => ({ name, size: 1 }));
@@ -80,4 +80,39 @@ test('who changed nothing changes nothing, on either side; the same again is the
 test('the same is what says the same', () => {
   expect(isSame({ a: [1, { b: 2 }] }, { a: [1, { b: 2 }] })).toBe(true);
   expect(isSame({ a: [1, { b: 2 }] }, { a: [1, { b: 3 }] })).toBe(false);
+});
+
+describe('what two edits began with, where mine was sent and not answered', () => {
+  const known = { a: 1, of: [{ name: 'pan', size: 1 }] };
+  const sent = {
+    a: 2,
+    of: [
+      { name: 'pan', size: 2 },
+      { name: 'pot', size: 1 },
+    ],
+  };
+  const before = (theirs: object, base: object = known) => baseOf(base, [{ base: known, content: sent }], theirs);
+
+  test('is what was sent, where theirs has it', () => {
+    expect(before(sent)).toEqual(sent);
+    expect(before({ ...sent, b: 1 })).toEqual(sent);
+  });
+  test('is what was known, where theirs has it not', () => {
+    expect(before(known)).toEqual(known);
+    expect(before({ a: 2, of: known.of })).toEqual({ a: 2, of: known.of });
+    expect(before({ a: 3, of: [{ name: 'pan', size: 2 }] })).toEqual({ a: 1, of: [{ name: 'pan', size: 2 }] });
+  });
+  test('has no row that was sent without it and is not in theirs', () => {
+    const without = { base: known, content: { ...known, of: [] } };
+    expect(baseOf<object>(known, [without], { a: 1, of: [] })).toEqual({ a: 1, of: [] });
+    expect(baseOf<object>(known, [without], known)).toEqual(known);
+  });
+  test('is theirs of later where only they have changed it, though what was sent was as it is now', () => {
+    const later = { a: 5, of: known.of };
+    const untouched = { base: known, content: { ...known, of: [] } };
+    expect(baseOf<object>(later, [untouched], { a: 1, of: [] })).toEqual({ a: 5, of: [] });
+  });
+  test('mine of since then is kept over it, also where it is as it was in the beginning', () => {
+    expect(mergeFields<object>(before(sent), known, { ...sent, b: 1 })).toEqual({ ...known, b: 1 });
+  });
 });

@@ -1,3 +1,3 @@
 /** Two edits of one document become one. */
-export { isFields, isRows, isSame, mergeFields } from './merge-fields';
-export type { Fields } from './merge-fields';
+export { baseOf, isFields, isRows, isSame, mergeFields } from './merge-fields';
+export type { Fields, SentDocument } from './merge-fields';

@@ -1,6 +1,6 @@
 import { documentSender, sendOrMerge, type DocumentDispatch, type Try } from '../../state/sync/send-documents';
 import { drinksApi } from './drink-endpoints';
-import { drinkCollided, drinkEdited, drinkSaved, drinkStarted, saveFailed, type Drafts } from './drafts';
+import { drinkArrived, drinkCollided, drinkEdited, drinkSaved, drinkStarted, saveFailed, type Drafts } from './drafts';
 
 /** Who goes on typing is saved this often all the same, ms. */
 const SAVE_AT_LATEST_ms = 3000;
@@ -29,6 +29,7 @@ async function sendOnce(id: string, getState: () => StateWithDrafts, dispatch: D
 /** Saves drinks by themselves, a moment after the last key, merged with what others saved meanwhile. */
 export const draftSync = documentSender<StateWithDrafts>({
   edited: (action) => (drinkEdited.match(action) || drinkStarted.match(action) ? action.payload.id : undefined),
+  arrived: (action) => (drinkArrived.match(action) ? action.payload.id : undefined),
   unsent: ({ drafts }) =>
     Object.values(drafts).flatMap(({ id, unsent, stuck }) => (unsent && stuck !== 'refused' ? [id] : [])),
   sendOnce,

@@ -1,19 +1,20 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import { mergeDrinks, sameDocument, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
+import { baseOf } from '@wellhydra/core/merge';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
 import type { Trouble } from '../../state/sync/trouble';
+import { afterFailure, mayBeStored, withUnanswered, type WithUnanswered } from '../../state/sync/unanswered';
+import { drinksApi } from './drink-endpoints';
 
 /** Why something typed is not stored: it waits, or the server will not have it as it is. */
 export type Stuck = Trouble | 'refused';
 
 /** A drink as it stands on this screen: what was last stored, and what has been typed since. */
-export interface Draft {
+export interface Draft extends WithUnanswered<DrinkDocument> {
   readonly id: string;
   /** Revision it started from; 0 before the first save. */
   readonly revision: number;
-  readonly base: DrinkDocument;
-  readonly mine: DrinkDocument;
   /** The line being typed that is no step yet. */
   readonly composer: string;
   /** True while `mine` has something the server has not. */
@@ -27,6 +28,10 @@ export interface Draft {
 export type Drafts = Readonly<Record<string, Draft>>;
 
 const byIdOf = (drafts: readonly Draft[]): Drafts => Object.fromEntries(drafts.map((draft) => [draft.id, draft]));
+
+/** Whether the server has something else, or may have: what is on its way is no less than what is stored. */
+const isUnsent = (draft: Omit<Draft, 'unsent'>): boolean =>
+  draft.revision === 0 || !sameDocument(draft.mine, draft.base) || mayBeStored(draft, sameDocument);
 
 function fromRecord({ id, revision, document }: DrinkRecord, composer = ''): Draft {
   return {
@@ -42,15 +47,16 @@ function fromRecord({ id, revision, document }: DrinkRecord, composer = ''): Dra
   };
 }
 
-/** A draft after somebody else has saved the drink. */
-function mergedWith(draft: Draft, record: DrinkRecord): Draft {
-  const { merged, conflicts } = mergeDrinks(draft.base, draft.mine, record.document);
+/** A draft after somebody else has saved the drink, on top of something of it that was sent or not. */
+function mergedWith(draft: Draft, record: DrinkRecord, sent = draft.sent): Draft {
+  const { revision, document: base } = record;
+  const { merged: mine, conflicts } = mergeDrinks(baseOf(draft.base, sent ?? [], base), draft.mine, base);
   return {
     ...draft,
-    revision: record.revision,
-    base: record.document,
-    mine: merged,
-    unsent: !sameDocument(merged, record.document),
+    revision,
+    base,
+    mine,
+    unsent: isUnsent({ ...draft, revision, base, mine }),
     stuck: null,
     conflicts: [...draft.conflicts.filter(({ at }) => !conflicts.some((each) => each.at === at)), ...conflicts],
     otherName: record.savedBy,
@@ -64,7 +70,9 @@ function withTabs(draft: Draft, other: Draft): Draft {
     revision > draft.revision ? mergedWith(draft, { id, revision, document, savedAt: '', savedBy: '' }) : draft;
   if (revision !== caught.revision) return draft;
   const mine = mergeDrinks(caught.base, caught.mine, other.mine).merged;
-  return { ...caught, mine, unsent: revision === 0 || !sameDocument(mine, caught.base) };
+  const sent = withUnanswered(caught.sent, other.sent);
+  const both = { ...caught, mine, sent };
+  return { ...both, unsent: isUnsent(both) };
 }
 
 const slice = createSlice({
@@ -90,14 +98,8 @@ const slice = createSlice({
     drinkEdited: (state, { payload }: PayloadAction<{ id: string; document: DrinkDocument }>) => {
       const draft = state[payload.id];
       if (!draft) return state;
-      return {
-        ...state,
-        [payload.id]: {
-          ...draft,
-          mine: payload.document,
-          unsent: !sameDocument(payload.document, draft.base) || draft.revision === 0,
-        },
-      };
+      const typed = { ...draft, mine: payload.document };
+      return { ...state, [payload.id]: { ...typed, unsent: isUnsent(typed) } };
     },
     composerTyped: (state, { payload }: PayloadAction<{ id: string; text: string }>) => {
       const draft = state[payload.id];
@@ -106,19 +108,21 @@ const slice = createSlice({
     drinkSaved: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
       const draft = state[record.id];
       if (!draft) return state;
-      const unsent = !sameDocument(draft.mine, record.document);
-      return {
-        ...state,
-        [record.id]: { ...draft, revision: record.revision, base: record.document, unsent, stuck: null },
-      };
+      const { revision, document: base } = record;
+      // Where something newer has arrived before the answer, this is in it.
+      const now = { ...draft, sent: [], stuck: null, ...(revision < draft.revision ? {} : { revision, base }) };
+      return { ...state, [record.id]: { ...now, unsent: isUnsent(now) } };
     },
     drinkCollided: (state, { payload: record }: PayloadAction<DrinkRecord>) => {
       const draft = state[record.id];
-      return draft ? { ...state, [record.id]: mergedWith(draft, record) } : state;
+      return draft ? { ...state, [record.id]: mergedWith({ ...draft, sent: [] }, record, draft.sent) } : state;
     },
     saveFailed: (state, { payload }: PayloadAction<{ id: string; stuck: Stuck }>) => {
       const draft = state[payload.id];
-      return draft ? { ...state, [payload.id]: { ...draft, stuck: payload.stuck } } : state;
+      // What has arrived meanwhile with all of it in it is stored, whatever became of the answer.
+      if (!draft?.unsent) return state;
+      const { stuck } = payload;
+      return { ...state, [payload.id]: { ...draft, sent: afterFailure(stuck, draft.sent), stuck } };
     },
     conflictSettled: (state, { payload }: PayloadAction<{ id: string; at: string }>) => {
       const draft = state[payload.id];
@@ -139,6 +143,16 @@ const slice = createSlice({
         // What that tab has saved is gone from the device only; what it has typed is typed here, too.
         const known = (payload.rows as readonly Draft[]).filter(({ id }) => state[id]);
         return known.reduce((drafts: Drafts, row) => ({ ...drafts, [row.id]: withTabs(drafts[row.id]!, row) }), state);
+      })
+      .addMatcher(drinksApi.endpoints.saveDrink.matchPending, (state, { meta }) => {
+        const { id, document } = meta.arg.originalArgs;
+        const draft = state[id];
+        return draft
+          ? {
+              ...state,
+              [id]: { ...draft, sent: withUnanswered(draft.sent, [{ base: draft.base, content: document }]) },
+            }
+          : state;
       }),
 });
 

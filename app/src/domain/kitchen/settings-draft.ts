@@ -1,20 +1,20 @@
 import type { KitchenSettingsRecord } from '@wellhydra/contract';
 import { DEFAULT_SETTINGS, mergeSettings, type KitchenSettings } from '@wellhydra/core/kitchen';
+import { baseOf } from '@wellhydra/core/merge';
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import { noticeRaised } from '../../state/notices';
 import { keepAction } from '../../state/undo-actions';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
 import { documentSender, sendOrMerge, type DocumentDispatch, type Try } from '../../state/sync/send-documents';
 import type { Trouble } from '../../state/sync/trouble';
+import { afterFailure, withUnanswered, type WithUnanswered } from '../../state/sync/unanswered';
 import { kitchenApi } from './kitchen-endpoints';
 
 /** What the kitchen has, as it is edited here and not yet stored. */
-export interface UnsentSettings {
+export interface UnsentSettings extends WithUnanswered<KitchenSettings> {
   readonly id: typeof SETTINGS_ID;
-  /** Revision it started from, and what that was. */
+  /** Revision it started from. */
   readonly revision: number;
-  readonly base: KitchenSettings;
-  readonly mine: KitchenSettings;
   readonly stuck: Trouble | 'refused' | null;
   /** Why it is refused, if it is. */
   readonly message: string;
@@ -23,6 +23,12 @@ export const SETTINGS_ID = 'settings';
 export type SettingsDraftState = UnsentSettings | null;
 
 const recordOf = ({ revision, settings }: KitchenSettingsRecord) => ({ revision, base: settings ?? DEFAULT_SETTINGS });
+
+/** What is typed here with what is stored now, and what both have changed. */
+const mergedWith = ({ base, sent = [], mine }: UnsentSettings, record: KitchenSettingsRecord) => {
+  const theirs = recordOf(record).base;
+  return mergeSettings(baseOf(base, sent, theirs), mine, theirs);
+};
 
 const slice = createSlice({
   name: 'settingsDraft',
@@ -38,16 +44,16 @@ const slice = createSlice({
     settingsReverted: () => null,
     settingsSaved: (state, { payload }: PayloadAction<{ record: KitchenSettingsRecord; sent: KitchenSettings }>) =>
       // What was typed meanwhile goes on from the new revision.
-      state && original(state)?.mine !== payload.sent ? { ...state, ...recordOf(payload.record), stuck: null } : null,
+      state && original(state)?.mine !== payload.sent
+        ? { ...state, ...recordOf(payload.record), sent: [], stuck: null }
+        : null,
     settingsCollided: (state, { payload }: PayloadAction<KitchenSettingsRecord>): SettingsDraftState => {
-      if (!state) return state;
-      const now = recordOf(payload);
-      return { ...state, ...now, mine: mergeSettings(state.base, state.mine, now.base).merged };
+      return state && { ...state, ...recordOf(payload), mine: mergedWith(state, payload).merged, sent: [] };
     },
     settingsFailed: (
       state,
       { payload }: PayloadAction<{ stuck: NonNullable<UnsentSettings['stuck']>; message: string }>,
-    ) => state && { ...state, ...payload },
+    ) => state && { ...state, ...payload, sent: afterFailure(payload.stuck, state.sent) },
   },
   extraReducers: (builder) =>
     builder
@@ -59,7 +65,12 @@ const slice = createSlice({
       .addCase(rowsWrittenElsewhere, (state, { payload }) => {
         const [other] = payload.shelf === 'settings' ? (payload.rows as readonly UnsentSettings[]) : [];
         if (!other || !state || other.revision !== state.revision) return state;
-        return { ...state, mine: mergeSettings(state.base, state.mine, other.mine).merged };
+        const sent = withUnanswered(state.sent, other.sent);
+        return { ...state, sent, mine: mergeSettings(state.base, state.mine, other.mine).merged };
+      })
+      .addMatcher(kitchenApi.endpoints.saveSettings.matchPending, (state, { meta }): SettingsDraftState => {
+        const { settings } = meta.arg.originalArgs;
+        return state && { ...state, sent: withUnanswered(state.sent, [{ base: state.base, content: settings }]) };
       }),
 });
 
@@ -109,7 +120,8 @@ async function sendOnce(_id: string, getState: () => StateWithSettings, dispatch
     },
     fetch: () => dispatch(getSettings.initiate(undefined, { forceRefetch: true, subscribe: false })),
     collided: (stored) => {
-      const { clashes } = mergeSettings(draft.base, draft.mine, recordOf(stored).base);
+      const now = getState().settingsDraft;
+      const clashes = now ? mergedWith(now, stored).clashes : [];
       dispatch(settingsCollided(stored));
       tellClash(dispatch, clashes, stored);
     },

@@ -19,6 +19,7 @@ const { savePeople, getPeople } = peopleApi.endpoints;
 /** Saves the people by themselves, fact by fact beside what others changed meanwhile. */
 export const householdSync = documentSender<StateWithPeople>({
   edited: (action) => (householdEdited(action) ? HOUSEHOLD_ID : undefined),
+  arrived: (action) => (getPeople.matchFulfilled(action) ? HOUSEHOLD_ID : undefined),
   unsent: ({ household }) => (householdUnsent(household) && household.stuck !== 'refused' ? [HOUSEHOLD_ID] : []),
   sendOnce: (_id, getState, dispatch) =>
     sendDocument({

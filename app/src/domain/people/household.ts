@@ -58,9 +58,9 @@ const slice = createSlice({
     householdFailed: (
       state,
       { payload }: PayloadAction<{ stuck: NonNullable<HouseholdDraft['stuck']>; message: string }>,
-    ) => ({ ...(state as HouseholdDraft), ...payload }),
+    ) => document.failed(state as HouseholdDraft, payload),
     householdCollided: (state, { payload }: PayloadAction<HouseholdRecord>) =>
-      document.withStored(state as HouseholdDraft, stored(payload)),
+      document.collided(state as HouseholdDraft, stored(payload)),
   },
   extraReducers: (builder) => {
     hearDocument(builder, {
@@ -69,6 +69,8 @@ const slice = createSlice({
       kept: keptRow(document),
       fetched: peopleApi.endpoints.getPeople.matchFulfilled,
       stored,
+      sent: peopleApi.endpoints.savePeople.matchPending,
+      content: ({ people }) => people,
     });
     // Under a passphrase that this device has not said: it forgets what it had, but for what is not stored yet.
     builder.addMatcher(isLocked, (state) => (householdUnsent(state as HouseholdDraft) ? state : (NOTHING as never)));

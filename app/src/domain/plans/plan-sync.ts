@@ -11,6 +11,7 @@ const { savePlan, getPlan } = plansApi.endpoints;
 /** Saves the plan by itself, request by request beside what others changed meanwhile. */
 export const planSync = documentSender<StateWithPlan>({
   edited: (action) => (planEdited(action) ? PLAN_ID : undefined),
+  arrived: (action) => (getPlan.matchFulfilled(action) ? PLAN_ID : undefined),
   unsent: ({ plans }) => (planUnsent(plans) && plans.stuck !== 'refused' ? [PLAN_ID] : []),
   sendOnce: (_id, getState, dispatch) =>
     sendDocument({

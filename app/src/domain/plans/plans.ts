@@ -55,11 +55,9 @@ const slice = createSlice({
     planRestored: (state, { payload }: PayloadAction<Plan>) => edited(state, payload),
     planSaved: (state, { payload: { record, sent } }: PayloadAction<{ record: PlanRecord; sent: Plan }>) =>
       document.saved(state, record.revision, sent),
-    planFailed: (state, { payload }: PayloadAction<{ stuck: NonNullable<PlanDraft['stuck']>; message: string }>) => ({
-      ...state,
-      ...payload,
-    }),
-    planCollided: (state, { payload }: PayloadAction<PlanRecord>) => document.withStored(state, stored(payload)),
+    planFailed: (state, { payload }: PayloadAction<{ stuck: NonNullable<PlanDraft['stuck']>; message: string }>) =>
+      document.failed(state, payload),
+    planCollided: (state, { payload }: PayloadAction<PlanRecord>) => document.collided(state, stored(payload)),
   },
   extraReducers: (builder) =>
     hearDocument(builder, {
@@ -68,6 +66,8 @@ const slice = createSlice({
       kept: keptPlan,
       fetched: plansApi.endpoints.getPlan.matchFulfilled,
       stored,
+      sent: plansApi.endpoints.savePlan.matchPending,
+      content: ({ plan }) => plan,
     }),
 });
 

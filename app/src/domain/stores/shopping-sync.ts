@@ -19,6 +19,7 @@ const { saveShopping, getShopping } = shoppingApi.endpoints;
 /** Saves what is to be bought by itself, item by item beside what others ticked meanwhile. */
 export const shoppingSync = documentSender<StateWithShopping>({
   edited: (action) => (shoppingEdited(action) ? SHOPPING_ID : undefined),
+  arrived: (action) => (getShopping.matchFulfilled(action) ? SHOPPING_ID : undefined),
   unsent: ({ shopping }) => (shoppingUnsent(shopping) && shopping.stuck !== 'refused' ? [SHOPPING_ID] : []),
   sendOnce: (_id, getState, dispatch) =>
     sendDocument({

@@ -38,9 +38,9 @@ const slice = createSlice({
     shoppingFailed: (
       state,
       { payload }: PayloadAction<{ stuck: NonNullable<ShoppingDraft['stuck']>; message: string }>,
-    ) => ({ ...(state as ShoppingDraft), ...payload }),
+    ) => document.failed(state as ShoppingDraft, payload),
     shoppingCollided: (state, { payload }: PayloadAction<ShoppingRecord>) =>
-      document.withStored(state as ShoppingDraft, stored(payload)),
+      document.collided(state as ShoppingDraft, stored(payload)),
   },
   extraReducers: (builder) =>
     hearDocument(builder, {
@@ -49,6 +49,8 @@ const slice = createSlice({
       kept: keptRow(document),
       fetched: shoppingApi.endpoints.getShopping.matchFulfilled,
       stored,
+      sent: shoppingApi.endpoints.saveShopping.matchPending,
+      content: ({ shopping }) => shopping,
     }),
 });
 

@@ -1,17 +1,16 @@
-import { isSame, mergeFields } from '@wellhydra/core/merge';
+import { baseOf, isSame, mergeFields } from '@wellhydra/core/merge';
 import type { ActionReducerMapBuilder, PayloadAction, UnknownAction } from '@reduxjs/toolkit';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from './owner';
 import { sendOrMerge, type Try } from './send-documents';
+import { afterFailure, mayBeStored, withUnanswered, type WithUnanswered } from './unanswered';
 import type { Row, Shelf } from './vault';
 import { keptWords, type Trouble } from './trouble';
 
 /** A document that a kitchen has one of, as it is edited here, and what of it is stored. */
-export interface KitchenDocument<Content extends object> {
+export interface KitchenDocument<Content extends object> extends WithUnanswered<Content> {
   readonly id: string;
-  /** What was last stored, and its revision; 0 while nobody has saved anything. */
+  /** Of what was last stored; 0 while nobody has saved anything. */
   readonly revision: number;
-  readonly base: Content;
-  readonly mine: Content;
   readonly stuck: Trouble | 'refused' | null;
   /** Why it is refused, if it is. */
   readonly message: string;
@@ -27,18 +26,30 @@ export interface StoredDocument<Content> {
 export function kitchenDocument<Content extends object>(id: string, empty: Content) {
   type Draft = KitchenDocument<Content>;
   const nothing: Draft = { id, revision: 0, base: empty, mine: empty, stuck: null, message: '' };
-  const unsent = ({ base, mine }: Draft): boolean => !isSame(base, mine);
+  const unsent = (draft: Draft): boolean => !isSame(draft.base, draft.mine) || mayBeStored(draft, isSame);
 
   /** What is stored now, with what is typed here merged into it. */
   const withStored = (draft: Draft, { revision, content }: StoredDocument<Content>): Draft => {
     const base = content ?? empty;
-    const mine = unsent(draft) ? mergeFields(draft.base, draft.mine, base) : base;
+    const mine = unsent(draft) ? mergeFields(baseOf(draft.base, draft.sent ?? [], base), draft.mine, base) : base;
     return { ...draft, revision, base, mine, stuck: null, message: '' };
   };
   return {
     nothing,
     unsent,
-    withStored,
+    /** Somebody else was first, and that is the answer; older than what is known here after a backup was put back. */
+    collided: (draft: Draft, stored: StoredDocument<Content>): Draft => ({ ...withStored(draft, stored), sent: [] }),
+    /** On its way; until it is answered, nobody knows whether it is stored. */
+    sending: (draft: Draft, content: Content): Draft => ({
+      ...draft,
+      sent: withUnanswered(draft.sent, [{ base: draft.base, content }]),
+    }),
+    failed: (draft: Draft, { stuck, message }: Pick<Draft, 'stuck' | 'message'>): Draft => ({
+      ...draft,
+      sent: afterFailure(stuck, draft.sent),
+      stuck,
+      message,
+    }),
     /** An answer that was asked for before the last save tells nothing new. */
     withAnswer: (draft: Draft, stored: StoredDocument<Content>): Draft =>
       stored.revision > draft.revision ? withStored(draft, stored) : draft,
@@ -46,7 +57,8 @@ export function kitchenDocument<Content extends object>(id: string, empty: Conte
     withOther: (draft: Draft, other: Draft): Draft => {
       const { revision, base } = other;
       const newer = revision > draft.revision ? withStored(draft, { revision, content: base }) : draft;
-      return unsent(other) ? { ...newer, mine: mergeFields(other.base, newer.mine, other.mine) } : newer;
+      const sent = withUnanswered(newer.sent, other.sent);
+      return unsent(other) ? { ...newer, sent, mine: mergeFields(other.base, newer.mine, other.mine) } : newer;
     },
     edited: (draft: Draft, by: Partial<Content>): Draft => ({
       ...draft,
@@ -56,14 +68,11 @@ export function kitchenDocument<Content extends object>(id: string, empty: Conte
     }),
     /** What was typed and not stored is gone; as it is stored it is right. */
     reverted: (draft: Draft): Draft => ({ ...draft, mine: draft.base, stuck: null, message: '' }),
-    /** What was typed meanwhile goes on from the new revision. */
-    saved: (draft: Draft, revision: number, sent: Content): Draft => ({
-      ...draft,
-      revision,
-      base: sent,
-      stuck: null,
-      message: '',
-    }),
+    /** What was typed meanwhile goes on from the new revision; where something newer has arrived, this is in it. */
+    saved: (draft: Draft, revision: number, sent: Content): Draft =>
+      revision < draft.revision
+        ? { ...draft, sent: [] }
+        : { ...draft, revision, base: sent, sent: [], stuck: null, message: '' },
   };
 }
 
@@ -72,12 +81,17 @@ interface Fetched<Stored> {
   (action: UnknownAction): action is PayloadAction<Stored>;
 }
 
+/** Requests by which it is saved, as they leave. */
+interface Sent<Asked> {
+  (action: UnknownAction): action is PayloadAction<unknown, string, { readonly arg: { readonly originalArgs: Asked } }>;
+}
+
 /**
  * What every slice of such a document hears: who comes in and goes, what another tab has written, what was fetched.
  *
  * @param kept what this device has kept, out of the rows of its shelf
  */
-export function hearDocument<Content extends object, Stored>(
+export function hearDocument<Content extends object, Stored, Asked>(
   builder: ActionReducerMapBuilder<KitchenDocument<Content>>,
   {
     document,
@@ -85,12 +99,16 @@ export function hearDocument<Content extends object, Stored>(
     kept,
     fetched,
     stored,
+    sent,
+    content,
   }: {
     readonly document: ReturnType<typeof kitchenDocument<Content>>;
     readonly shelf: Shelf;
     readonly kept: (rows: readonly Row[]) => KitchenDocument<Content>;
     readonly fetched: Fetched<Stored>;
     readonly stored: (record: Stored) => StoredDocument<Content>;
+    readonly sent: Sent<Asked>;
+    readonly content: (asked: Asked) => Content;
   },
 ): void {
   // Immer's drafts are read as what they are drafts of: the documents are made anew, never written to.
@@ -102,7 +120,8 @@ export function hearDocument<Content extends object, Stored>(
       const other = payload.shelf === shelf ? payload.rows.find(({ id }) => id === document.nothing.id) : undefined;
       return (other ? document.withOther(state as State, other as State) : state) as never;
     })
-    .addMatcher(fetched, (state, { payload }) => document.withAnswer(state as State, stored(payload)) as never);
+    .addMatcher(fetched, (state, { payload }) => document.withAnswer(state as State, stored(payload)) as never)
+    .addMatcher(sent, (state, { meta }) => document.sending(state as State, content(meta.arg.originalArgs)) as never);
 }
 
 /** A device keeps a document as one row; nothing where it has none. */
@@ -116,7 +135,7 @@ export const documentState = ({ stuck, message }: KitchenDocument<object>): stri
   stuck && keptWords(stuck, message);
 
 /** How one is sent, and what is told to the store of it. */
-export interface DocumentSending<Content extends object, Stored> {
+export interface DocumentSending<Content extends object, Stored extends { readonly revision: number }> {
   readonly draftNow: () => KitchenDocument<Content>;
   readonly unsent: (draft: KitchenDocument<Content>) => boolean;
   readonly save: (expectedRevision: number, content: Content) => Promise<{ data?: Stored; error?: unknown }>;
@@ -127,7 +146,7 @@ export interface DocumentSending<Content extends object, Stored> {
 }
 
 /** Sends it once; an older revision is merged, never sent over a newer one. */
-export async function sendDocument<Content extends object, Stored>({
+export async function sendDocument<Content extends object, Stored extends { readonly revision: number }>({
   draftNow,
   unsent,
   save,

@@ -16,8 +16,12 @@ const FOR_ANOTHER_TAB_ms = 8000;
 /** How a try went: nothing is left, more was typed or merged meanwhile, it has to wait, or it is refused as it is. */
 export type Try = 'done' | 'again' | 'wait' | 'refused';
 
+interface Revised {
+  readonly revision: number;
+}
+
 /** One document on its way to the server. */
-export interface Sending<Stored> {
+export interface Sending<Stored extends Revised> {
   /** Asks the server to store it. */
   readonly save: () => Promise<{ readonly data?: Stored; readonly error?: unknown }>;
   /** It is stored; whether more was typed meanwhile. */
@@ -31,13 +35,22 @@ export interface Sending<Stored> {
 }
 
 /** Sends a document once, and says how it went. An older revision is merged, never sent over a newer one. */
-export async function sendOrMerge<Stored>({ save, saved, fetch, collided, failed }: Sending<Stored>): Promise<Try> {
+export async function sendOrMerge<Stored extends Revised>({
+  save,
+  saved,
+  fetch,
+  collided,
+  failed,
+}: Sending<Stored>): Promise<Try> {
   const { data, error } = await save();
   if (data) return saved(data) ? 'again' : 'done';
   const failure = failureOf(error);
   const outcome = outcomeOf(failure);
   if (outcome.kind === 'merge') {
-    const now = await fetch();
+    const { revision = 0 } = (failure.details ?? {}) as Partial<Revised>;
+    // One that was asked for before may be answered in its place, with what was there before the other's save.
+    let now = await fetch();
+    if (now.data && now.data.revision < revision) now = await fetch();
     if (!now.data) return 'wait';
     collided(now.data);
     return 'again';
@@ -51,6 +64,8 @@ export async function sendOrMerge<Stored>({ save, saved, fetch, collided, failed
 export interface DocumentKind<State> {
   /** Whether an action has changed documents of this kind, and which. */
   readonly edited: (action: UnknownAction) => string | undefined;
+  /** Whether what somebody else saved has come with an action, and of which; where something is typed, it is merged. */
+  readonly arrived?: (action: UnknownAction) => string | undefined;
   /** Who goes on typing is saved this often all the same, ms; where it is left out, only when the keys pause. */
   readonly atLatest_ms?: number;
   /** Those that have something the server has not, and can be sent. */
@@ -60,7 +75,13 @@ export interface DocumentKind<State> {
 }
 
 /** Saves documents of one kind by themselves, a moment after the last key. */
-export function documentSender<State>({ edited, unsent, sendOnce, atLatest_ms = Infinity }: DocumentKind<State>) {
+export function documentSender<State>({
+  edited,
+  arrived = () => undefined,
+  unsent,
+  sendOnce,
+  atLatest_ms = Infinity,
+}: DocumentKind<State>) {
   /** On their way right now: one request each, so that revisions follow one another. */
   const sending = new Set<string>();
 
@@ -86,10 +107,13 @@ export function documentSender<State>({ edited, unsent, sendOnce, atLatest_ms = 
 
   const listener = createListenerMiddleware();
   const typing = new Map<string, { readonly since_ms: number; readonly newest: symbol }>();
+  const changed = (action: UnknownAction) => edited(action) ?? arrived(action);
   listener.startListening({
-    predicate: (action) => edited(action as UnknownAction) !== undefined,
+    predicate: (action) => changed(action as UnknownAction) !== undefined,
     effect: async (action, { delay, getState, dispatch }) => {
-      const id = edited(action as UnknownAction) as string;
+      const id = changed(action as UnknownAction) as string;
+      // What was refused is another one once something of theirs is in it; where nothing is typed, nothing is sent.
+      if (edited(action as UnknownAction) === undefined && !unsent(getState() as State).includes(id)) return;
       const newest = Symbol(id);
       typing.set(id, { since_ms: typing.get(id)?.since_ms ?? Date.now(), newest });
       await delay(SAVE_AFTER_ms);
