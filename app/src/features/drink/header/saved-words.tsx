@@ -13,6 +13,11 @@ interface SavedWordsProps {
  */
 export function SavedWords({ saved, typing: { watch, isAhead } }: SavedWordsProps): string {
   const [ahead, setAhead] = useState(isAhead);
-  useEffect(() => watch(() => startTransition(() => setAhead(isAhead()))), [watch, isAhead]);
+  useEffect(() => {
+    const follow = () => startTransition(() => setAhead(isAhead()));
+    // It may have been taken over between the first drawing and now.
+    follow();
+    return watch(follow);
+  }, [watch, isAhead]);
   return ahead ? SAVING : saved;
 }
