@@ -3,18 +3,6 @@ import type { Page } from '@playwright/test';
 import { addresses } from '../addresses';
 import { allFigures, expect, fromMenu, goTo, openDemo, registerByHand, stepButton, test } from '../cook';
 
-test('deep links and reloads work on every address', async ({ page }) => {
-  // Every address is opened twice.
-  test.slow();
-  await openDemo(page);
-  for (const [address, heading] of await addresses(page)) {
-    await page.goto(address);
-    await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
-    await page.reload();
-    await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
-  }
-});
-
 /** Words that are cut off, or stand outside of the screen; what a table holds may be pushed sideways in it. */
 const cutOff = () => {
   const found: string[] = [];
@@ -45,18 +33,21 @@ async function settled(look: () => Promise<readonly string[]>): Promise<readonly
   return found;
 }
 
-test('with the usual letters and with twice as large ones nothing is cut off, and no page scrolls sideways', async ({
+test('every address opens and comes up again after a reload; with letters of either size nothing is cut off, and no page scrolls sideways', async ({
   page,
 }) => {
+  // Every address is opened twice.
+  test.slow();
   await openDemo(page);
   const failures: string[] = [];
   for (const [address, heading] of await addresses(page)) {
-    await page.goto(address);
     for (const size of ['100%', '200%']) {
+      await (size === '100%' ? page.goto(address) : page.reload());
+      await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+      if (address.startsWith('/drinks/')) await allFigures(page);
       // As the browser and the system set it.
       await page.addStyleTag({ content: `html { font-size: ${size} !important }` });
       await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
-      if (address.startsWith('/drinks/') && size === '100%') await allFigures(page);
       for (const words of await settled(() => page.evaluate(cutOff)))
         failures.push(`${size} ${address.slice(0, 40)}: ${words}`);
     }
@@ -79,95 +70,92 @@ test('the longest day of the week has room on every page that names it, with let
   }
 });
 
-/** By day everything is looked at; by night, where nothing differs but the colours, those. */
-const THEMES = [
-  ['light', undefined],
-  ['dark', ['color-contrast']],
-] as const;
-
-/** Fails with what stands in somebody's way at a place. */
-async function check(page: Page, where: string, rules?: readonly string[]): Promise<void> {
-  // The pages hold no frames, which is all that the mode with a page of its own for the results is for; and of what is
-  // right nothing is told. Both only cost time.
-  const builder = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
-  const { violations } = await (rules ? builder.withRules([...rules]) : builder).analyze();
-  expect(
-    violations.map(
-      ({ id, nodes }) =>
-        `${where}: ${id}: ${nodes.map(({ html, failureSummary }) => `${html.slice(0, 160)} ${failureSummary}`).join(' | ')}`,
-    ),
-  ).toEqual([]);
+/** Fails with what stands in somebody's way at a place; by night, where nothing differs but the colours, with those. */
+async function check(page: Page, where: string): Promise<void> {
+  const failures: string[] = [];
+  const { onlyByDay } = test.info().project.metadata;
+  for (const colorScheme of onlyByDay ? (['light'] as const) : (['dark', 'light'] as const)) {
+    await page.emulateMedia({ colorScheme });
+    await expect(page.locator('html')).toHaveClass(colorScheme === 'dark' ? /dark/ : /^((?!dark).)*$/);
+    // The pages hold no frames, which is all that the mode with a page of its own for the results is for; and of what
+    // is right nothing is told. Both only cost time.
+    const builder = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
+    const { violations } = await (colorScheme === 'dark' ? builder.withRules('color-contrast') : builder).analyze();
+    for (const { id, nodes } of violations)
+      for (const { html, failureSummary } of nodes)
+        failures.push(`${where}, ${colorScheme}: ${id}: ${html.slice(0, 160)} ${failureSummary}`);
+  }
+  expect(failures).toEqual([]);
 }
 
-for (const [theme, rules] of THEMES)
-  test.describe(`nothing stands in the way of those who see or move differently (${theme})`, () => {
-    test.use({ colorScheme: theme, contextOptions: { reducedMotion: 'reduce' } });
+test.describe('nothing stands in the way of those who see or move differently, by day and by night', () => {
+  test.use({ contextOptions: { reducedMotion: 'reduce' } });
 
-    test('every page', async ({ page }) => {
-      // On a busy machine that takes its time.
-      test.slow();
-      await page.goto('/welcome');
-      await page.getByRole('button', { name: 'New account' }).click();
-      await expect(page.getByLabel('Your name')).toBeVisible();
-      await check(page, '/welcome', rules);
-      await openDemo(page);
-      for (const [address, heading] of await addresses(page)) {
-        await page.goto(address);
-        await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
-        if (address.startsWith('/drinks/')) await allFigures(page);
-        await check(page, address, rules);
-      }
-    });
-
-    test('everything that lies over a drink, and the parts of the kitchen', async ({ page }) => {
-      test.slow();
-      await openDemo(page);
-      await page
-        .getByRole('main')
-        .getByRole('link', { name: /Fogbank/ })
-        .click();
-      await page.waitForURL(/\/drinks\/[0-9a-f-]{36}$/);
-      const drink = page.url();
-      for (const item of [
-        'Size and kind',
-        'Resize',
-        'Aim the doses',
-        'Variants',
-        'What went well',
-        'What it costs',
-        'Versions',
-        'Compare',
-        'The pot, step by step',
-        'On paper',
-      ]) {
-        await fromMenu(page, item);
-        await expect(page.getByRole('heading', { name: item }).last()).toBeVisible();
-        await check(page, item, rules);
-        await page.getByRole('button', { name: 'Close' }).last().click();
-      }
-      await fromMenu(page, 'Compare');
-      await page.getByRole('dialog').getByRole('radio').first().click();
-      await expect(page.getByRole('list', { name: 'Steps side by side' })).toBeVisible();
-      await check(page, 'two drinks', rules);
-      await page.goto('/stores');
-      await page.getByRole('button', { name: 'New from its label' }).click();
-      await check(page, 'a label', rules);
-      await page.goto('/stores/measures');
-      await page.getByRole('button', { name: 'Weigh a measure' }).click();
-      await check(page, 'a measure', rules);
-      await page.goto(drink);
-      await stepButton(page, 6).click();
-      await page.getByRole('button', { name: 'More about this step' }).click();
-      await page.getByRole('button', { name: 'Compare ways' }).click();
-      await check(page, 'a step', rules);
-      await page.getByRole('button', { name: 'Done' }).last().click();
-      await page.goto('/kitchen');
-      for (const part of ['measures', 'stove, pots and blender', 'bottles and jars', 'strainers', 'tap water']) {
-        await page.getByRole('button', { name: `Change ${part}` }).click();
-        await check(page, `kitchen, ${part}`, rules);
-      }
-    });
+  test('every page', async ({ page }) => {
+    // On a busy machine that takes its time.
+    test.slow();
+    await page.goto('/welcome');
+    await page.getByRole('button', { name: 'New account' }).click();
+    await expect(page.getByLabel('Your name')).toBeVisible();
+    await check(page, '/welcome');
+    await openDemo(page);
+    for (const [address, heading] of await addresses(page)) {
+      await page.goto(address);
+      await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible();
+      if (address.startsWith('/drinks/')) await allFigures(page);
+      await check(page, address);
+    }
   });
+
+  test('everything that lies over a drink, and the parts of the kitchen', async ({ page }) => {
+    test.slow();
+    await openDemo(page);
+    await page
+      .getByRole('main')
+      .getByRole('link', { name: /Fogbank/ })
+      .click();
+    await page.waitForURL(/\/drinks\/[0-9a-f-]{36}$/);
+    const drink = page.url();
+    for (const item of [
+      'Size and kind',
+      'Resize',
+      'Aim the doses',
+      'Variants',
+      'What went well',
+      'What it costs',
+      'Versions',
+      'Compare',
+      'The pot, step by step',
+      'On paper',
+    ]) {
+      await fromMenu(page, item);
+      await expect(page.getByRole('heading', { name: item }).last()).toBeVisible();
+      await check(page, item);
+      await page.getByRole('button', { name: 'Close' }).last().click();
+    }
+    await fromMenu(page, 'Compare');
+    await page.getByRole('dialog').getByRole('radio').first().click();
+    await expect(page.getByRole('list', { name: 'Steps side by side' })).toBeVisible();
+    await check(page, 'two drinks');
+    await page.goto('/stores');
+    await page.getByRole('button', { name: 'New from its label' }).click();
+    await check(page, 'a label');
+    await page.goto('/stores/measures');
+    await page.getByRole('button', { name: 'Weigh a measure' }).click();
+    await check(page, 'a measure');
+    await page.goto(drink);
+    await stepButton(page, 6).click();
+    await page.getByRole('button', { name: 'More about this step' }).click();
+    await page.getByRole('button', { name: 'Compare ways' }).click();
+    await check(page, 'a step');
+    await page.getByRole('button', { name: 'Done' }).last().click();
+    await page.goto('/kitchen');
+    for (const part of ['measures', 'stove, pots and blender', 'bottles and jars', 'strainers', 'tap water']) {
+      await page.getByRole('button', { name: `Change ${part}` }).click();
+      await check(page, `kitchen, ${part}`);
+    }
+  });
+});
 
 test('an account goes in and out, and a wrong password is told', async ({ page }) => {
   const cook = await registerByHand(page, 'Ines');

@@ -274,7 +274,15 @@ test.describe('npm test', () => {
   test('ended in the middle of the browser tests, ends all that it has started', async () => {
     // Into a folder of its own: what it writes would take away the pictures of what has failed here.
     const folder = mkdtempSync(join(tmpdir(), 'wellhydra-inner-'));
-    const args = [join(ROOT, 'scripts/test.mjs'), 'browser', '--project=phone', '-g', 'deep links', '--output', folder];
+    const args = [
+      join(ROOT, 'scripts/test.mjs'),
+      'browser',
+      '--project=phone',
+      '-g',
+      'every address opens',
+      '--output',
+      folder,
+    ];
     const child = spawn(process.execPath, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
     let output = '';
     child.stdout.on('data', (chunk) => (output += chunk));

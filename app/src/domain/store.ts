@@ -20,7 +20,7 @@ import { api } from '../state/api';
 import { answers } from '../state/sync/answers';
 import { askAgain } from '../state/sync/ask-again';
 import { noticesReducer } from '../state/notices';
-import { applyPreferences, preferencesReducer } from '../state/preferences';
+import { applyPreferences, followNight, preferencesReducer } from '../state/preferences';
 import { keepDurable } from '../state/sync/keep-durable';
 import { ownerReducer } from '../state/sync/owner';
 import { queueReducer } from '../state/sync/queue';
@@ -68,6 +68,7 @@ export function createStore() {
     if (next.preferences !== preferences) applyPreferences(next.preferences);
     ({ preferences } = next);
   });
+  followNight(() => preferences);
   keepDurable(store, {
     drafts: ({ drafts }) => draftsToKeep(drafts),
     settings: ({ settingsDraft }) => (settingsDraft ? [settingsDraft] : []),

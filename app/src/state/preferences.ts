@@ -25,11 +25,19 @@ const slice = createSlice({
 export const { themeChosen, basisChosen } = slice.actions;
 export const preferencesReducer = slice.reducer;
 
+const night = () => matchMedia('(prefers-color-scheme: dark)');
+
+function showTheme({ theme }: Preferences): void {
+  const dark = theme === 'dark' || (theme === 'system' && night().matches);
+  document.documentElement.classList.toggle('dark', dark);
+}
+
 /** Puts the chosen theme on the page, and remembers the choice. */
 export function applyPreferences(preferences: Preferences): void {
   writeDurable(PREFERENCES_KEY, preferences);
-  const dark =
-    preferences.theme === 'dark' ||
-    (preferences.theme === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
-  document.documentElement.classList.toggle('dark', dark);
+  showTheme(preferences);
 }
+
+/** Who leaves it to the system has night when the system has it, also on a page that is open in the evening. */
+export const followNight = (preferencesNow: () => Preferences): void =>
+  night().addEventListener('change', () => showTheme(preferencesNow()));
