@@ -69,7 +69,7 @@ export interface SentDocument<Document> {
 
 function rowsBefore(...all: readonly (readonly Fields[])[]): readonly Fields[] {
   const rows = all.map(byKey);
-  return [...new Set(all.toReversed().flatMap((each) => each.map((row) => keyOf(row)!)))].flatMap((key) => {
+  return [...new Set([...all].reverse().flatMap((each) => each.map((row) => keyOf(row)!)))].flatMap((key) => {
     const row = valueBefore(...rows.map((each) => each.get(key)));
     return row ? [row as Fields] : [];
   });

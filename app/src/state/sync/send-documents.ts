@@ -64,7 +64,7 @@ export async function sendOrMerge<Stored extends Revised>({
 export interface DocumentKind<State> {
   /** Whether an action has changed documents of this kind, and which. */
   readonly edited: (action: UnknownAction) => string | undefined;
-  /** Whether what somebody else saved has come with an action, and of which; where something is typed, it is merged. */
+  /** Of which of them an action brings what is stored now; where something is typed, it is merged. */
   readonly arrived?: (action: UnknownAction) => string | undefined;
   /** Who goes on typing is saved this often all the same, ms; where it is left out, only when the keys pause. */
   readonly atLatest_ms?: number;
@@ -107,13 +107,10 @@ export function documentSender<State>({
 
   const listener = createListenerMiddleware();
   const typing = new Map<string, { readonly since_ms: number; readonly newest: symbol }>();
-  const changed = (action: UnknownAction) => edited(action) ?? arrived(action);
   listener.startListening({
-    predicate: (action) => changed(action as UnknownAction) !== undefined,
+    predicate: (action) => edited(action as UnknownAction) !== undefined,
     effect: async (action, { delay, getState, dispatch }) => {
-      const id = changed(action as UnknownAction) as string;
-      // What was refused is another one once something of theirs is in it; where nothing is typed, nothing is sent.
-      if (edited(action as UnknownAction) === undefined && !unsent(getState() as State).includes(id)) return;
+      const id = edited(action as UnknownAction) as string;
       const newest = Symbol(id);
       typing.set(id, { since_ms: typing.get(id)?.since_ms ?? Date.now(), newest });
       await delay(SAVE_AFTER_ms);
@@ -122,6 +119,16 @@ export function documentSender<State>({
       typing.delete(id);
       void send(id, getState as () => State, dispatch as DocumentDispatch);
     },
+  });
+  // What was refused is another one once something of somebody else is in it. All else is on its way already, here or
+  // in the tab that it is typed in.
+  listener.startListening({
+    predicate: (action, now, before) => {
+      const id = arrived(action as UnknownAction);
+      return id !== undefined && unsent(now as State).includes(id) && !unsent(before as State).includes(id);
+    },
+    effect: (action, { getState, dispatch }) =>
+      send(arrived(action as UnknownAction) as string, getState as () => State, dispatch as DocumentDispatch),
   });
   listener.startListening({
     actionCreator: ownerEntered,
