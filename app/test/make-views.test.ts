@@ -6,7 +6,7 @@ import { differenceWords, readReading, readingText } from '../src/features/make/
 import { restOf } from '../src/features/make/timers/timers';
 import { clockWords } from '@wellhydra/core/quantity';
 import { habitsView } from '../src/features/kitchen/habits-view';
-import { inWords, runningView, todayView } from '../src/features/today/today-view';
+import { inWords, runningView, thenWords, todayView } from '../src/features/today/today-view';
 import { unitsChosen } from '../src/state/units-choice';
 import { START, TONIC, after, brew, brewsWith, drink, event, recipe, stored } from './trial-brew';
 
@@ -185,6 +185,17 @@ describe('today', () => {
     expect(view.words).toMatch(/^Steep 8 h, ready in 7 h 30 min$/);
     expect(view.next).toMatchObject({ title: 'Strain through cloth', now: false });
     expect(view.late).toBe('');
+    // When it is over is said once.
+    expect(thenWords(view, after(60))).toBe(' · then strain through cloth');
+  });
+
+  it('what comes next is said with its time where nothing has said it, and with its units as they are written', () => {
+    const heat = { title: 'Heat to 40 °C', at: after(60 * 24 * 17), now: false };
+    expect(thenWords({ words: 'Infuse 28 days: day 11 of 28', next: heat }, after(0))).toBe(
+      ' · then heat to 40 °C in 17 days',
+    );
+    expect(thenWords({ words: 'Simmer', next: { ...heat, now: true } }, after(0))).toBe('');
+    expect(thenWords({ words: 'Simmer', next: null }, after(0))).toBe('');
   });
 
   it('past its time it is late, and it is next itself', () => {

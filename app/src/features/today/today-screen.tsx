@@ -15,7 +15,7 @@ import { StoresNote } from '../stores/stores-note';
 import { DayRibbon, RibbonKey } from './day-ribbon';
 import { PlannedList } from './planned-list';
 import { SpoonsToday } from './spoons-today';
-import { inWords, todayView, type RunningView } from './today-view';
+import { inWords, thenWords, todayView, type RunningView } from './today-view';
 
 const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
 const TICK_ms = 10_000;
@@ -155,9 +155,7 @@ function RunningRow({ brew, now }: { readonly brew: RunningView; readonly now: D
           </Text>
           <Text variant="small">
             {brew.words}
-            {brew.next && !brew.next.now
-              ? ` · then ${brew.next.title.toLowerCase()} ${inWords(brew.next.at, now)}`
-              : ''}
+            {thenWords(brew, now)}
           </Text>
           {brew.late ? (
             <Text variant="smallStrong" className="text-heat">

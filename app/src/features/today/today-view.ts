@@ -10,7 +10,7 @@ import {
 } from '@wellhydra/core/brew';
 import { batchSteps } from '@wellhydra/core/drink';
 import { durationWords } from '@wellhydra/core/quantity';
-import { stepTitle } from '../../domain/words/step-words';
+import { stepTitle, within } from '../../domain/words/step-words';
 import { CHECK_GUIDES } from '../../domain/brews/step-guide';
 import { eventsOf, type Brews, type DeviceBrew } from '../../domain/brews/brews';
 
@@ -77,6 +77,13 @@ function stepWords(timeline: BrewTimeline, title: string, now: Date, state: Brew
     return `${title}: day ${day} of ${Math.round(length_ms / DAY_ms)}`;
   }
   return current.waiting && timeline.late_min === 0 ? `${title}, ready ${inWords(current.to, now)}` : title;
+}
+
+/** What comes after what goes on now; where that says when it is over, it is not said twice. */
+export function thenWords({ words, next }: Pick<RunningView, 'words' | 'next'>, now: Date): string {
+  if (!next || next.now) return '';
+  const when = inWords(next.at, now);
+  return ` · then ${within(next.title)}${words.endsWith(when) ? '' : ` ${when}`}`;
 }
 
 /** Where a brew stands at a moment. */
