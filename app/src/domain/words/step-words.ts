@@ -7,8 +7,8 @@ import { doseWords, nameBeside } from './dose-words';
 type Entry = Analysis['trace']['entries'][number];
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-/** A heading within a sentence; a unit in it stays as it is written. */
-export const within = (heading: string): string => heading.charAt(0).toLowerCase() + heading.slice(1);
+/** A heading as part of a sentence; a unit in it stays as it is written. */
+export const inSentence = (heading: string): string => heading.charAt(0).toLowerCase() + heading.slice(1);
 
 /** Strainers that are a way of doing it and not a thing to pour through. */
 const WAYS = new Set(['drain', 'press']);

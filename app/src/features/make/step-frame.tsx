@@ -1,7 +1,7 @@
 import { durationWords } from '@wellhydra/core/quantity';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { within } from '../../domain/words/step-words';
+import { inSentence } from '../../domain/words/step-words';
 import { Button } from '../../ui/button';
 import { StopNote } from '../../ui/stop-note';
 import { Text } from '../../ui/text';
@@ -81,7 +81,7 @@ export function StepFrame(props: StepFrameProps) {
   return (
     <MakeFrame
       above={above}
-      then={`Then: ${within(then)}`}
+      then={`Then: ${inSentence(then)}`}
       back={{ label: 'Back', why: onBack ? null : 'This is the first step', onPress: () => onBack?.() }}
       next={{ label: open ? (isCurrent ? 'Done, next step' : 'Done') : 'Next step', onPress: next }}
     >

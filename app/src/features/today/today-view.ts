@@ -10,7 +10,7 @@ import {
 } from '@wellhydra/core/brew';
 import { batchSteps } from '@wellhydra/core/drink';
 import { durationWords } from '@wellhydra/core/quantity';
-import { stepTitle, within } from '../../domain/words/step-words';
+import { stepTitle, inSentence } from '../../domain/words/step-words';
 import { CHECK_GUIDES } from '../../domain/brews/step-guide';
 import { eventsOf, type Brews, type DeviceBrew } from '../../domain/brews/brews';
 
@@ -83,7 +83,7 @@ function stepWords(timeline: BrewTimeline, title: string, now: Date, state: Brew
 export function thenWords({ words, next }: Pick<RunningView, 'words' | 'next'>, now: Date): string {
   if (!next || next.now) return '';
   const when = inWords(next.at, now);
-  return ` · then ${within(next.title)}${words.endsWith(when) ? '' : ` ${when}`}`;
+  return ` · then ${inSentence(next.title)}${words.endsWith(when) ? '' : ` ${when}`}`;
 }
 
 /** Where a brew stands at a moment. */

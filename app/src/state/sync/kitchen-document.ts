@@ -44,12 +44,9 @@ export function kitchenDocument<Content extends object>(id: string, empty: Conte
       ...draft,
       sent: withUnanswered(draft.sent, [{ base: draft.base, content }]),
     }),
-    failed: (draft: Draft, { stuck, message }: Pick<Draft, 'stuck' | 'message'>): Draft => ({
-      ...draft,
-      sent: afterFailure(stuck, draft.sent),
-      stuck,
-      message,
-    }),
+    /** What has arrived meanwhile with all of it in it is stored, whatever became of the answer. */
+    failed: (draft: Draft, { stuck, message }: Pick<Draft, 'stuck' | 'message'>): Draft =>
+      unsent(draft) ? { ...draft, sent: afterFailure(stuck, draft.sent), stuck, message } : draft,
     /** An answer that was asked for before the last save tells nothing new. */
     withAnswer: (draft: Draft, stored: StoredDocument<Content>): Draft =>
       stored.revision > draft.revision ? withStored(draft, stored) : draft,

@@ -64,7 +64,7 @@ export async function sendOrMerge<Stored extends Revised>({
 export interface DocumentKind<State> {
   /** Whether an action has changed documents of this kind, and which. */
   readonly edited: (action: UnknownAction) => string | undefined;
-  /** Of which of them an action brings what is stored now; where something is typed, it is merged. */
+  /** Which document an action brings as it is stored now; where something is typed, the two are merged. */
   readonly arrived?: (action: UnknownAction) => string | undefined;
   /** Who goes on typing is saved this often all the same, ms; where it is left out, only when the keys pause. */
   readonly atLatest_ms?: number;

@@ -1,6 +1,6 @@
 import { planLanes, type Lane, type PlanProblem, type Schedule } from '@wellhydra/core/plan';
 import { momentWords } from '../../../domain/words/moment-words';
-import { within } from '../../../domain/words/step-words';
+import { inSentence } from '../../../domain/words/step-words';
 import { MINUTE_ms } from '../problem/plan-problem';
 
 /** A cook, a burner or a pot through the plan. */
@@ -49,7 +49,7 @@ export function lanesView(
     const blocks = lane.map(({ drink, title, from_min, to_min }): BlockView => {
       const [from, to, name] = [at(from_min), at(to_min), names.get(drink)!];
       const when = `${momentWords(from, begin)} to ${momentWords(to, begin)}`;
-      const words = is === 'pot' ? `${name}, ${when}` : `${name}: ${within(title)}, ${when}`;
+      const words = is === 'pot' ? `${name}, ${when}` : `${name}: ${inSentence(title)}, ${when}`;
       return { key: `${drink} ${from_min}`, from, to, name, words };
     });
     const short = index >= there;
