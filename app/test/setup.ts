@@ -7,7 +7,13 @@ import { webcrypto } from 'node:crypto';
 jest.setTimeout(240_000);
 
 Object.assign(globalThis, { TextEncoder, TextDecoder });
-globalThis.structuredClone ??= ((value: unknown) => deserialize(serialize(value))) as never;
+/** As a browser's own clones are: of this window's objects and arrays, and not of another's. */
+function ofThisWindow(value: unknown): unknown {
+  if (Array.isArray(value)) return Array.from(value, ofThisWindow);
+  if (Object.prototype.toString.call(value) !== '[object Object]') return value;
+  return Object.fromEntries(Object.entries(value as object).map(([name, each]) => [name, ofThisWindow(each)]));
+}
+globalThis.structuredClone ??= ((value: unknown) => ofThisWindow(deserialize(serialize(value)))) as never;
 
 /** Tabs of one device: here they live in one process, and hear themselves as well. */
 class Channel extends EventTarget {

@@ -3,18 +3,18 @@ import { setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import './drinks/drink-arrivals';
 import { draftSync } from './drinks/draft-sync';
-import { draftsReducer, draftsToKeep } from './drinks/drafts';
-import { settingsDraftReducer, settingsSync } from './kitchen/settings-draft';
+import { draftOfTabs, draftsReducer, draftsToKeep } from './drinks/drafts';
+import { settingsDraftReducer, settingsOfTabs, settingsSync } from './kitchen/settings-draft';
 import { brewArrivals } from './brews/brew-arrivals';
 import { brewsReducer } from './brews/brews';
 import { planSync } from './plans/plan-sync';
-import { plansReducer } from './plans/plans';
-import { householdReducer } from './people/household';
+import { planOfTabs, plansReducer } from './plans/plans';
+import { householdOfTabs, householdReducer } from './people/household';
 import { householdSync } from './people/household-sync';
 import { practisedReducer } from './practice/practised';
 import { checkReducer } from './checks/checked-text';
 import { begunReducer } from './drinks/begun-words';
-import { shoppingReducer } from './stores/shopping';
+import { shoppingOfTabs, shoppingReducer } from './stores/shopping';
 import { shoppingSync } from './stores/shopping-sync';
 import { api } from '../state/api';
 import { answers } from '../state/sync/answers';
@@ -70,15 +70,15 @@ export function createStore() {
   });
   followNight(() => preferences);
   keepDurable(store, {
-    drafts: ({ drafts }) => draftsToKeep(drafts),
-    settings: ({ settingsDraft }) => (settingsDraft ? [settingsDraft] : []),
-    brews: ({ brews }) => Object.values(brews.byId),
-    queue: ({ queue }) => queue.entries,
-    aside: ({ queue }) => queue.aside,
-    plans: ({ plans }) => [plans],
-    people: ({ household }) => [household],
-    shopping: ({ shopping }) => [shopping],
-    checks: ({ check, begun, practised }) => [check, begun, practised],
+    drafts: { rows: ({ drafts }) => draftsToKeep(drafts), left: ({ drafts }, id) => drafts[id], merged: draftOfTabs },
+    settings: { rows: ({ settingsDraft }) => (settingsDraft ? [settingsDraft] : []), merged: settingsOfTabs },
+    brews: { rows: ({ brews }) => Object.values(brews.byId) },
+    queue: { rows: ({ queue }) => queue.entries },
+    aside: { rows: ({ queue }) => queue.aside },
+    plans: { rows: ({ plans }) => [plans], merged: planOfTabs },
+    people: { rows: ({ household }) => [household], merged: householdOfTabs },
+    shopping: { rows: ({ shopping }) => [shopping], merged: shoppingOfTabs },
+    checks: { rows: ({ check, begun, practised }) => [check, begun, practised] },
   });
   /** Sends everything that waits here, now. */
   const sendWaiting = () => {

@@ -1,9 +1,10 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import { mergeDrinks, sameDocument, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
-import { baseOf } from '@wellhydra/core/merge';
+import { baseOf, mergeFields } from '@wellhydra/core/merge';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
 import type { Trouble } from '../../state/sync/trouble';
+import { withOtherTab } from '../../state/sync/other-tab';
 import { afterFailure, mayBeStored, withUnanswered, type WithUnanswered } from '../../state/sync/unanswered';
 import { drinksApi } from './drink-endpoints';
 
@@ -63,17 +64,14 @@ function mergedWith(draft: Draft, record: DrinkRecord, sent = draft.sent): Draft
   };
 }
 
-/** A draft with what another tab of this device has typed into the same drink. */
-function withTabs(draft: Draft, other: Draft): Draft {
-  const { id, revision, base: document } = other;
-  const caught =
-    revision > draft.revision ? mergedWith(draft, { id, revision, document, savedAt: '', savedBy: '' }) : draft;
-  if (revision !== caught.revision) return draft;
-  const mine = mergeDrinks(caught.base, caught.mine, other.mine).merged;
-  const sent = withUnanswered(caught.sent, other.sent);
-  const both = { ...caught, mine, sent };
-  return { ...both, unsent: isUnsent(both) };
+/** A draft as two tabs of this device have it. */
+export function draftOfTabs(draft: Draft, other: Draft, known?: Draft): Draft {
+  const both = withOtherTab(draft, other, known, (...edits) => mergeDrinks(...edits).merged);
+  const { composer, conflicts, otherName } = mergeFields(pickSaid(known ?? draft), pickSaid(draft), pickSaid(other));
+  return { ...both, composer, conflicts, otherName, unsent: isUnsent(both) };
 }
+/** What a draft says beside what is typed. */
+const pickSaid = ({ composer, conflicts, otherName }: Draft) => ({ composer, conflicts, otherName });
 
 const slice = createSlice({
   name: 'drafts',
@@ -140,9 +138,12 @@ const slice = createSlice({
       .addCase(ownerLeft, (): Drafts => ({}))
       .addCase(rowsWrittenElsewhere, (state, { payload }) => {
         if (payload.shelf !== 'drafts') return state;
-        // What that tab has saved is gone from the device only; what it has typed is typed here, too.
-        const known = (payload.rows as readonly Draft[]).filter(({ id }) => state[id]);
-        return known.reduce((drafts: Drafts, row) => ({ ...drafts, [row.id]: withTabs(drafts[row.id]!, row) }), state);
+        // What is typed there is typed here, too.
+        const before = byIdOf(payload.known as readonly Draft[]);
+        return (payload.rows as readonly Draft[]).reduce((drafts: Drafts, row) => {
+          const own = drafts[row.id];
+          return own ? { ...drafts, [row.id]: draftOfTabs(own, row, before[row.id]) } : drafts;
+        }, state);
       })
       .addMatcher(drinksApi.endpoints.saveDrink.matchPending, (state, { meta }) => {
         const { id, document } = meta.arg.originalArgs;

@@ -1,10 +1,11 @@
 import type { KitchenSettingsRecord } from '@wellhydra/contract';
 import { DEFAULT_SETTINGS, mergeSettings, type KitchenSettings } from '@wellhydra/core/kitchen';
-import { baseOf } from '@wellhydra/core/merge';
+import { baseOf, mergeFields } from '@wellhydra/core/merge';
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import { noticeRaised } from '../../state/notices';
 import { keepAction } from '../../state/undo-actions';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
+import { withOtherTab } from '../../state/sync/other-tab';
 import { documentSender, sendOrMerge, type DocumentDispatch, type Try } from '../../state/sync/send-documents';
 import type { Trouble } from '../../state/sync/trouble';
 import { afterFailure, withUnanswered, type WithUnanswered } from '../../state/sync/unanswered';
@@ -29,6 +30,10 @@ const mergedWith = ({ base, sent = [], mine }: UnsentSettings, record: KitchenSe
   const theirs = recordOf(record).base;
   return mergeSettings(baseOf(base, sent, theirs), mine, theirs);
 };
+
+/** As two tabs of this device have them. */
+export const settingsOfTabs = (draft: UnsentSettings, other: UnsentSettings, known?: UnsentSettings): UnsentSettings =>
+  withOtherTab(draft, other, known, mergeFields);
 
 const slice = createSlice({
   name: 'settingsDraft',
@@ -64,9 +69,7 @@ const slice = createSlice({
       .addCase(ownerLeft, () => null)
       .addCase(rowsWrittenElsewhere, (state, { payload }) => {
         const [other] = payload.shelf === 'settings' ? (payload.rows as readonly UnsentSettings[]) : [];
-        if (!other || !state || other.revision !== state.revision) return state;
-        const sent = withUnanswered(state.sent, other.sent);
-        return { ...state, sent, mine: mergeSettings(state.base, state.mine, other.mine).merged };
+        return other && state ? settingsOfTabs(state, other, payload.known[0] as UnsentSettings | undefined) : state;
       })
       .addMatcher(kitchenApi.endpoints.saveSettings.matchPending, (state, { meta }): SettingsDraftState => {
         const { settings } = meta.arg.originalArgs;

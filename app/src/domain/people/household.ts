@@ -14,6 +14,7 @@ const stored = ({ revision, people }: HouseholdRecord) => ({ revision, content: 
 
 /** Whether something here is not yet stored. */
 export const householdUnsent = document.unsent;
+export const householdOfTabs = document.withOther;
 
 type Part = Exclude<keyof Household, 'madeFor'>;
 /** A row of a part of the household, by its id. */

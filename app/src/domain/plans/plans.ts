@@ -15,6 +15,7 @@ const stored = ({ revision, plan }: PlanRecord) => ({ revision, content: plan })
 
 /** Whether something here is not yet stored. */
 export const planUnsent = document.unsent;
+export const planOfTabs = document.withOther;
 
 const isPlan = (row: Row): row is PlanDraft => row.id === PLAN_ID;
 

@@ -11,6 +11,7 @@ const document = kitchenDocument<ShoppingList>(SHOPPING_ID, NOTHING_TO_BUY);
 const { nothing: NOTHING, edited } = document;
 const stored = ({ revision, shopping }: ShoppingRecord) => ({ revision, content: shopping });
 export const shoppingUnsent = document.unsent;
+export const shoppingOfTabs = document.withOther;
 
 /** A list with more on it; what was bought longest ago makes room. */
 function withItems(items: ShoppingList['items'], more: ShoppingList['items']): ShoppingList['items'] {

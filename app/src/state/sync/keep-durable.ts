@@ -1,10 +1,24 @@
+import { isSame } from '@wellhydra/core/merge';
 import type { UnknownAction } from '@reduxjs/toolkit';
 import { writeLeft, type LeftRow } from './leaving';
 import { rowsWrittenElsewhere, storageFailed, storageWorks, type OwnerState } from './owner';
-import { keepRows, onWrittenElsewhere, rowOf, type Row, type Shelf } from './vault';
+import { SHELVES, type Row, type Shelf } from './row';
+import { keepRows, onWrittenElsewhere, rowOf, type Writing, type Written } from './vault';
 
-/** What of a state is kept on which shelf. */
-export type Kept<State> = Readonly<Partial<Record<Shelf, (state: State) => readonly Row[]>>>;
+/** What of a state is kept on a shelf. */
+export interface Keeping<State> {
+  /** A row that is the same object as before has not changed. */
+  readonly rows: (state: State) => readonly Row[];
+  /** What became of a row that need not be kept any more, for tabs that still have it. */
+  readonly left?: (state: State, id: string) => Row | undefined;
+  /**
+   * One row as two tabs have it, where both may write it.
+   *
+   * @param known what the device had of it when this tab last looked
+   */
+  readonly merged?: (mine: never, other: never, known: never) => Row;
+}
+export type Kept<State> = Readonly<Partial<Record<Shelf, Keeping<State>>>>;
 
 interface StoreOf<State> {
   readonly getState: () => State;
@@ -12,56 +26,128 @@ interface StoreOf<State> {
   readonly subscribe: (listener: () => void) => unknown;
 }
 
+type RowsById = ReadonlyMap<string, Row>;
+const NO_ROWS: RowsById = new Map();
+
+/** What one tab has to tell another of a row; the rest is how sending goes in each. */
+const toldOf = (row: Row | undefined) => {
+  const { revision, mine } = (row ?? {}) as { readonly revision?: unknown; readonly mine?: unknown };
+  return { revision, mine };
+};
+
+/** What the device has of each row as far as this tab has looked, by shelf and id. */
+class KnownRows {
+  private readonly rows = new Map<string, Row>();
+
+  begin(shelves: ReadonlyMap<Shelf, RowsById>): void {
+    this.rows.clear();
+    for (const [shelf, rows] of shelves) for (const row of rows.values()) this.know(shelf, row.id, row);
+  }
+  of = (shelf: Shelf, id: string): Row | undefined => this.rows.get(`${shelf} ${id}`);
+  know(shelf: Shelf, id: string, row: Row | undefined): void {
+    if (row) this.rows.set(`${shelf} ${id}`, row);
+    else this.rows.delete(`${shelf} ${id}`);
+  }
+}
+
 /**
- * Keeps what a store holds on the device, row by row, and takes over what other tabs write.
- *
- * @param kept rows of each shelf; a row that is the same object as before has not changed
+ * Keeps what a store holds on the device, row by row, and takes over what other tabs write. A row that two tabs may write
+ * is written on top of what is there, so that neither takes away what was typed in the other.
  */
 export function keepDurable<State extends { readonly owner: OwnerState }>(
   store: StoreOf<State>,
   kept: Kept<State>,
 ): void {
-  const shelves = Object.entries(kept) as readonly (readonly [Shelf, (state: State) => readonly Row[]])[];
-  let before = new Map<Shelf, ReadonlyMap<string, Row>>();
+  const shelves = SHELVES.filter((shelf) => kept[shelf]);
+  let before = new Map<Shelf, RowsById>();
   let owner: string | null = null;
-  /** While what another tab has written is taken over, it is not written again. */
+  /** While what another tab has written is taken over, only what it does not have is written. */
   let taking = false;
   /** Rows that are not known to be written yet. */
   const pending = new Map<string, LeftRow>();
+  const known = new KnownRows();
   let leaving = false;
 
   const rowsNow = () =>
-    new Map(shelves.map(([shelf, of]) => [shelf, new Map(of(store.getState()).map((row) => [row.id, row]))] as const));
+    new Map(
+      shelves.map(
+        (shelf) => [shelf, new Map(kept[shelf]!.rows(store.getState()).map((row) => [row.id, row]))] as const,
+      ),
+    );
+
+  const saysMore = (shelf: Shelf, row: Row): boolean =>
+    kept[shelf]?.merged !== undefined && !isSame(toldOf(row), toldOf(known.of(shelf, row.id)));
+
+  function take(shelf: Shelf, rows: readonly Row[], gone: readonly string[], were: readonly Row[]): void {
+    taking = true;
+    store.dispatch(rowsWrittenElsewhere({ shelf, rows, gone, known: were }));
+    taking = false;
+  }
+
+  /**
+   * What is to be on the device of a row that another tab may have written, too: as it is here by now, with what is there.
+   *
+   * @param from whose rows they are
+   * @param became what became of those that need not be kept any more
+   */
+  const onTopOf =
+    (from: string, shelf: Shelf, became: readonly Row[]): Writing['onTopOf'] =>
+    (id, row, there) => {
+      const [mine, was] = [(owner === from && before.get(shelf)?.get(id)) || row, known.of(shelf, id)];
+      const theirs = there !== undefined && !isSame(there, was) ? there : undefined;
+      const both =
+        theirs && mine ? kept[shelf]!.merged!(mine as never, theirs as never, was as never) : (theirs ?? mine);
+      if (owner !== from) return both;
+      known.know(shelf, id, both ?? became.find((each) => each.id === id));
+      const asKnown = mine ?? was;
+      if (both && theirs) queueMicrotask(() => owner === from && take(shelf, [both], [], asKnown ? [asKnown] : []));
+      return both;
+    };
+
+  function keep(now: string, shelf: Shelf, put: readonly Row[], gone: readonly string[]): void {
+    const { left, merged } = kept[shelf]!;
+    for (const row of put) pending.set(`${shelf} ${row.id}`, { shelf, row });
+    for (const id of gone) pending.delete(`${shelf} ${id}`);
+    const became = gone.flatMap((id) => left?.(store.getState(), id) ?? []);
+    const writing = { put, gone, left: became };
+    keepRows(now, shelf, merged ? { ...writing, onTopOf: onTopOf(now, shelf, became) } : writing).then(
+      () => {
+        for (const row of put) if (pending.get(`${shelf} ${row.id}`)?.row === row) pending.delete(`${shelf} ${row.id}`);
+        if (store.getState().owner.storageFull) store.dispatch(storageWorks());
+      },
+      () => {
+        for (const id of [...put.map((row) => row.id), ...gone]) known.know(shelf, id, undefined);
+        store.dispatch(storageFailed());
+      },
+    );
+  }
 
   store.subscribe(() => {
-    const after = rowsNow();
+    const [was, is] = [before, rowsNow()];
     const now = store.getState().owner.owner;
+    before = is;
     // Whoever comes or goes changes nothing of what is kept.
-    if (now === owner && now !== null && !taking)
-      for (const [shelf] of shelves) {
-        const [was, is] = [before.get(shelf)!, after.get(shelf)!];
-        const put = [...is.values()].filter((row) => was.get(row.id) !== row);
-        const gone = [...was.keys()].filter((id) => !is.has(id));
-        for (const row of put) pending.set(`${shelf} ${row.id}`, { shelf, row });
-        for (const id of gone) pending.delete(`${shelf} ${id}`);
-        if (put.length + gone.length > 0)
-          keepRows(now, shelf, { put, gone }).then(
-            () => {
-              for (const row of put)
-                if (pending.get(`${shelf} ${row.id}`)?.row === row) pending.delete(`${shelf} ${row.id}`);
-              if (store.getState().owner.storageFull) store.dispatch(storageWorks());
-            },
-            () => store.dispatch(storageFailed()),
-          );
+    if (now !== owner) {
+      pending.clear();
+      known.begin(is);
+    } else if (now !== null)
+      for (const shelf of shelves) {
+        const [rowsBefore, rows] = [was.get(shelf) ?? NO_ROWS, is.get(shelf) ?? NO_ROWS];
+        const changed = [...rows.values()].filter((row) => rowsBefore.get(row.id) !== row);
+        const put = taking ? changed.filter((row) => saysMore(shelf, row)) : changed;
+        const gone = taking ? [] : [...rowsBefore.keys()].filter((id) => !rows.has(id));
+        if (put.length + gone.length > 0) keep(now, shelf, put, gone);
       }
-    before = after;
-    if (now !== owner) pending.clear();
     owner = now;
     if (leaving) writeDown();
   });
 
   const writeDown = (): void => {
-    if (owner !== null && pending.size > 0) writeLeft(owner, [...pending.values()]);
+    if (owner === null || pending.size === 0) return;
+    writeLeft(owner, [...pending.values()]);
+    // There may be no time to look at what is there.
+    for (const { shelf, row } of pending.values())
+      if (kept[shelf]?.merged) void keepRows(owner, shelf, { put: [row], gone: [] }).catch(() => undefined);
   };
   globalThis.addEventListener?.('pagehide', () => {
     leaving = true;
@@ -69,20 +155,21 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
   });
   globalThis.addEventListener?.('pageshow', () => void (leaving = false));
 
-  onWrittenElsewhere((written) => {
-    void (async () => {
-      if (written.owner !== store.getState().owner.owner) return;
-      const rows = await Promise.all(written.ids.map((id) => rowOf(written.owner, written.shelf, id)));
-      if (written.owner !== store.getState().owner.owner) return;
-      taking = true;
-      store.dispatch(
-        rowsWrittenElsewhere({
-          shelf: written.shelf,
-          rows: rows.flatMap((row) => row ?? []),
-          gone: written.ids.filter((_id, index) => rows[index] === undefined),
-        }),
-      );
-      taking = false;
-    })();
-  });
+  async function hear({ owner: whose, shelf, ids, left }: Written): Promise<void> {
+    if (whose !== owner) return;
+    const there = await Promise.all(ids.map((id) => rowOf(whose, shelf, id)));
+    if (whose !== owner) return;
+    const gone = ids.filter((_id, at) => there[at] === undefined);
+    const rows = [...there.flatMap((row) => row ?? []), ...left.filter(({ id }) => gone.includes(id))];
+    if (!kept[shelf]?.merged) return take(shelf, rows, gone, []);
+    // What is as this tab has left it is no news.
+    const news = rows.filter((row) => !isSame(row, known.of(shelf, row.id)));
+    const were = news.flatMap(({ id }) => known.of(shelf, id) ?? []);
+    // What is gone is told of by what became of it.
+    for (const row of rows) known.know(shelf, row.id, row);
+    if (news.length + gone.length > 0) take(shelf, news, gone, were);
+  }
+  // One after the other, in the order in which they were written.
+  let hearing = Promise.resolve();
+  onWrittenElsewhere((written) => void (hearing = hearing.then(() => hear(written)).catch(() => undefined)));
 }

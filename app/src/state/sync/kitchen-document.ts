@@ -1,6 +1,7 @@
 import { baseOf, isSame, mergeFields } from '@wellhydra/core/merge';
 import type { ActionReducerMapBuilder, PayloadAction, UnknownAction } from '@reduxjs/toolkit';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from './owner';
+import { withOtherTab } from './other-tab';
 import { sendOrMerge, type Try } from './send-documents';
 import { afterFailure, mayBeStored, withUnanswered, type WithUnanswered } from './unanswered';
 import type { Row, Shelf } from './vault';
@@ -50,13 +51,8 @@ export function kitchenDocument<Content extends object>(id: string, empty: Conte
     /** An answer that was asked for before the last save tells nothing new. */
     withAnswer: (draft: Draft, stored: StoredDocument<Content>): Draft =>
       stored.revision > draft.revision ? withStored(draft, stored) : draft,
-    /** What another tab has: its edits beside those of this one. */
-    withOther: (draft: Draft, other: Draft): Draft => {
-      const { revision, base } = other;
-      const newer = revision > draft.revision ? withStored(draft, { revision, content: base }) : draft;
-      const sent = withUnanswered(newer.sent, other.sent);
-      return unsent(other) ? { ...newer, sent, mine: mergeFields(other.base, newer.mine, other.mine) } : newer;
-    },
+    /** As two tabs of this device have it. */
+    withOther: (draft: Draft, other: Draft, known?: Draft): Draft => withOtherTab(draft, other, known, mergeFields),
     edited: (draft: Draft, by: Partial<Content>): Draft => ({
       ...draft,
       mine: { ...draft.mine, ...by },
@@ -114,8 +110,9 @@ export function hearDocument<Content extends object, Stored, Asked>(
     .addCase(ownerEntered, (_state, { payload: { rows } }) => kept(rows[shelf]) as never)
     .addCase(ownerLeft, () => document.nothing as never)
     .addCase(rowsWrittenElsewhere, (state, { payload }) => {
-      const other = payload.shelf === shelf ? payload.rows.find(({ id }) => id === document.nothing.id) : undefined;
-      return (other ? document.withOther(state as State, other as State) : state) as never;
+      const among = (rows: readonly Row[]) => rows.find(({ id }) => id === document.nothing.id) as State | undefined;
+      const other = payload.shelf === shelf ? among(payload.rows) : undefined;
+      return (other ? document.withOther(state as State, other, among(payload.known)) : state) as never;
     })
     .addMatcher(fetched, (state, { payload }) => document.withAnswer(state as State, stored(payload)) as never)
     .addMatcher(sent, (state, { meta }) => document.sending(state as State, content(meta.arg.originalArgs)) as never);

@@ -11,6 +11,8 @@ export const rowsWrittenElsewhere = createAction<{
   readonly shelf: Shelf;
   readonly rows: readonly Row[];
   readonly gone: readonly string[];
+  /** What the device had of them when this tab last looked. */
+  readonly known: readonly Row[];
 }>('owner/rowsWrittenElsewhere');
 /** The device cannot keep anything: the page has to stay open until all is sent. */
 export const storageFailed = createAction('owner/storageFailed');

@@ -1,4 +1,4 @@
-import { openDB, type IDBPDatabase } from 'idb';
+import { openDB, unwrap, type IDBPDatabase } from 'idb';
 import { takeLeft } from './leaving';
 import { SHELVES, type Owner, type Row, type Shelf } from './row';
 
@@ -18,6 +18,17 @@ export interface Written {
   readonly owner: Owner;
   readonly shelf: Shelf;
   readonly ids: readonly string[];
+  /** What became of those that need not be kept any more, where it is known. */
+  readonly left: readonly Row[];
+}
+
+/** What is written on a shelf. */
+export interface Writing {
+  readonly put: readonly Row[];
+  readonly gone: readonly string[];
+  readonly left?: readonly Row[];
+  /** What is to be there in place of what is: another tab may have written meanwhile. */
+  readonly onTopOf?: (id: string, row: Row | undefined, there: Row | undefined) => Row | undefined;
 }
 
 const NAME = 'wellhydra';
@@ -48,20 +59,21 @@ function database(): Promise<IDBPDatabase> {
 
 type Key = readonly [Owner, Shelf, string];
 
-function write(
-  db: IDBPDatabase,
-  { owner, shelf }: Written,
-  put: readonly Row[],
-  gone: readonly string[],
-): Promise<void> {
+function write(db: IDBPDatabase, owner: Owner, shelf: Shelf, { put, gone, onTopOf }: Writing): Promise<void> {
   const transaction = db.transaction(STORE, 'readwrite', { durability: 'relaxed' });
-  const all = [
-    ...put.map((row) => transaction.store.put(row, [owner, shelf, row.id] satisfies Key as never)),
-    ...gone.map((id) => transaction.store.delete([owner, shelf, id] satisfies Key as never)),
-  ];
+  const store = unwrap(transaction.store);
+  function set(id: string, row: Row | undefined): void {
+    const key = [owner, shelf, id] satisfies Key;
+    const write = (then: Row | undefined) => (then ? store.put(then, key) : store.delete(key));
+    if (!onTopOf) return void write(row);
+    const asked = store.get(key) as IDBRequest<Row | undefined>;
+    asked.onsuccess = () => void write(onTopOf(id, row, asked.result));
+  }
+  for (const row of put) set(row.id, row);
+  for (const id of gone) set(id, undefined);
   // A page that is being left has no time for another turn.
-  transaction.commit();
-  return Promise.all([...all, transaction.done]).then(() => undefined);
+  if (!onTopOf) transaction.commit();
+  return transaction.done;
 }
 
 /**
@@ -69,16 +81,13 @@ function write(
  *
  * @returns rejects where nothing can be written: a full disk, or a browser that keeps nothing
  */
-export function keepRows(
-  owner: Owner,
-  shelf: Shelf,
-  { put, gone }: { readonly put: readonly Row[]; readonly gone: readonly string[] },
-): Promise<void> {
-  const written: Written = { owner, shelf, ids: [...put.map(({ id }) => id), ...gone] };
+export function keepRows(owner: Owner, shelf: Shelf, rows: Writing): Promise<void> {
+  const { put, gone, left = [] } = rows;
+  const written: Written = { owner, shelf, ids: [...put.map(({ id }) => id), ...gone], left };
   if (written.ids.length === 0) return Promise.resolve();
   // What is thrown is rejected: no step is undone because it cannot be written down.
   const writing = new Promise<void>((resolve) =>
-    resolve(opened ? write(opened, written, put, gone) : database().then((db) => write(db, written, put, gone))),
+    resolve(opened ? write(opened, owner, shelf, rows) : database().then((db) => write(db, owner, shelf, rows))),
   );
   return writing.then(() => channel?.postMessage(written));
 }
