@@ -30,24 +30,9 @@ type RowsById = ReadonlyMap<string, Row>;
 const NO_ROWS: RowsById = new Map();
 
 /** What one tab has to tell another of a row; the rest is how sending goes in each. */
-const toldOf = (row: Row | undefined) => {
-  const { revision, mine } = (row ?? {}) as { readonly revision?: unknown; readonly mine?: unknown };
-  return { revision, mine };
-};
-
-/** What the device has of each row as far as this tab has looked, by shelf and id. */
-class KnownRows {
-  private readonly rows = new Map<string, Row>();
-
-  begin(shelves: ReadonlyMap<Shelf, RowsById>): void {
-    this.rows.clear();
-    for (const [shelf, rows] of shelves) for (const row of rows.values()) this.know(shelf, row.id, row);
-  }
-  of = (shelf: Shelf, id: string): Row | undefined => this.rows.get(`${shelf} ${id}`);
-  know(shelf: Shelf, id: string, row: Row | undefined): void {
-    if (row) this.rows.set(`${shelf} ${id}`, row);
-    else this.rows.delete(`${shelf} ${id}`);
-  }
+interface Told extends Row {
+  readonly revision?: unknown;
+  readonly mine?: unknown;
 }
 
 /**
@@ -65,7 +50,9 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
   let taking = false;
   /** Rows that are not known to be written yet. */
   const pending = new Map<string, LeftRow>();
-  const known = new KnownRows();
+  const keyOf = (shelf: Shelf, id: string): string => `${shelf} ${id}`;
+  /** What the device has of each row as far as this tab has looked. */
+  const known = new Map<string, Row | undefined>();
   let leaving = false;
 
   const rowsNow = () =>
@@ -75,8 +62,10 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
       ),
     );
 
-  const saysMore = (shelf: Shelf, row: Row): boolean =>
-    kept[shelf]?.merged !== undefined && !isSame(toldOf(row), toldOf(known.of(shelf, row.id)));
+  function saysMore(shelf: Shelf, { id, revision, mine }: Told): boolean {
+    const was: Told | undefined = known.get(keyOf(shelf, id));
+    return kept[shelf]!.merged !== undefined && !(was?.revision === revision && isSame(was?.mine, mine));
+  }
 
   function take(shelf: Shelf, rows: readonly Row[], gone: readonly string[], were: readonly Row[]): void {
     taking = true;
@@ -93,12 +82,12 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
   const onTopOf =
     (from: string, shelf: Shelf, became: readonly Row[]): Writing['onTopOf'] =>
     (id, row, there) => {
-      const [mine, was] = [(owner === from && before.get(shelf)?.get(id)) || row, known.of(shelf, id)];
+      const [mine, was] = [(owner === from && before.get(shelf)?.get(id)) || row, known.get(keyOf(shelf, id))];
       const theirs = there !== undefined && !isSame(there, was) ? there : undefined;
       const both =
         theirs && mine ? kept[shelf]!.merged!(mine as never, theirs as never, was as never) : (theirs ?? mine);
       if (owner !== from) return both;
-      known.know(shelf, id, both ?? became.find((each) => each.id === id));
+      known.set(keyOf(shelf, id), both ?? became.find((each) => each.id === id));
       const asKnown = mine ?? was;
       if (both && theirs) queueMicrotask(() => owner === from && take(shelf, [both], [], asKnown ? [asKnown] : []));
       return both;
@@ -106,17 +95,17 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
 
   function keep(now: string, shelf: Shelf, put: readonly Row[], gone: readonly string[]): void {
     const { left, merged } = kept[shelf]!;
-    for (const row of put) pending.set(`${shelf} ${row.id}`, { shelf, row });
-    for (const id of gone) pending.delete(`${shelf} ${id}`);
+    for (const row of put) pending.set(keyOf(shelf, row.id), { shelf, row });
+    for (const id of gone) pending.delete(keyOf(shelf, id));
     const became = gone.flatMap((id) => left?.(store.getState(), id) ?? []);
     const writing = { put, gone, left: became };
     keepRows(now, shelf, merged ? { ...writing, onTopOf: onTopOf(now, shelf, became) } : writing).then(
       () => {
-        for (const row of put) if (pending.get(`${shelf} ${row.id}`)?.row === row) pending.delete(`${shelf} ${row.id}`);
+        for (const row of put) if (pending.get(keyOf(shelf, row.id))?.row === row) pending.delete(keyOf(shelf, row.id));
         if (store.getState().owner.storageFull) store.dispatch(storageWorks());
       },
       () => {
-        for (const id of [...put.map((row) => row.id), ...gone]) known.know(shelf, id, undefined);
+        for (const { id } of put) known.delete(keyOf(shelf, id));
         store.dispatch(storageFailed());
       },
     );
@@ -129,7 +118,8 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
     // Whoever comes or goes changes nothing of what is kept.
     if (now !== owner) {
       pending.clear();
-      known.begin(is);
+      known.clear();
+      for (const [shelf, rows] of is) for (const [id, row] of rows) known.set(keyOf(shelf, id), row);
     } else if (now !== null)
       for (const shelf of shelves) {
         const [rowsBefore, rows] = [was.get(shelf) ?? NO_ROWS, is.get(shelf) ?? NO_ROWS];
@@ -163,11 +153,11 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
     const rows = [...there.flatMap((row) => row ?? []), ...left.filter(({ id }) => gone.includes(id))];
     if (!kept[shelf]?.merged) return take(shelf, rows, gone, []);
     // What is as this tab has left it is no news.
-    const news = rows.filter((row) => !isSame(row, known.of(shelf, row.id)));
-    const were = news.flatMap(({ id }) => known.of(shelf, id) ?? []);
+    const news = rows.filter((row) => !isSame(row, known.get(keyOf(shelf, row.id))));
+    const were = news.flatMap(({ id }) => known.get(keyOf(shelf, id)) ?? []);
+    for (const row of rows) known.set(keyOf(shelf, row.id), row);
     // What is gone is told of by what became of it.
-    for (const row of rows) known.know(shelf, row.id, row);
-    if (news.length + gone.length > 0) take(shelf, news, gone, were);
+    if (news.length > 0) take(shelf, news, [], were);
   }
   // One after the other, in the order in which they were written.
   let hearing = Promise.resolve();
