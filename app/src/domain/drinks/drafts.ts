@@ -1,6 +1,6 @@
 import type { DrinkRecord } from '@wellhydra/contract';
 import { mergeDrinks, sameDocument, type DrinkDocument, type MergeConflict } from '@wellhydra/core/drink';
-import { baseOf, mergeFields } from '@wellhydra/core/merge';
+import { baseOf, isSame } from '@wellhydra/core/merge';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { ownerEntered, ownerLeft, rowsWrittenElsewhere } from '../../state/sync/owner';
 import type { Trouble } from '../../state/sync/trouble';
@@ -67,11 +67,11 @@ function mergedWith(draft: Draft, record: DrinkRecord, sent = draft.sent): Draft
 /** A draft as two tabs of this device have it. */
 export function draftOfTabs(draft: Draft, other: Draft, known?: Draft): Draft {
   const both = withOtherTab(draft, other, known, (...edits) => mergeDrinks(...edits).merged);
-  const { composer, conflicts, otherName } = mergeFields(pickSaid(known ?? draft), pickSaid(draft), pickSaid(other));
-  return { ...both, composer, conflicts, otherName, unsent: isUnsent(both) };
+  const said = draft.composer === (known?.composer ?? '') ? other : draft;
+  const told = isSame(draft.conflicts, known?.conflicts ?? []) ? other : draft;
+  const { conflicts, otherName } = told;
+  return { ...both, composer: said.composer, conflicts, otherName, unsent: isUnsent(both) };
 }
-/** What a draft says beside what is typed. */
-const pickSaid = ({ composer, conflicts, otherName }: Draft) => ({ composer, conflicts, otherName });
 
 const slice = createSlice({
   name: 'drafts',

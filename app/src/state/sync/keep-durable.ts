@@ -73,33 +73,25 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
     taking = false;
   }
 
-  /**
-   * What is to be on the device of a row that another tab may have written, too: as it is here by now, with what is there.
-   *
-   * @param from whose rows they are
-   * @param became what became of those that need not be kept any more
-   */
-  const onTopOf =
-    (from: string, shelf: Shelf, became: readonly Row[]): Writing['onTopOf'] =>
-    (id, row, there) => {
-      const [mine, was] = [(owner === from && before.get(shelf)?.get(id)) || row, known.get(keyOf(shelf, id))];
-      const theirs = there !== undefined && !isSame(there, was) ? there : undefined;
-      const both =
-        theirs && mine ? kept[shelf]!.merged!(mine as never, theirs as never, was as never) : (theirs ?? mine);
-      if (owner !== from) return both;
-      known.set(keyOf(shelf, id), both ?? became.find((each) => each.id === id));
-      const asKnown = mine ?? was;
-      if (both && theirs) queueMicrotask(() => owner === from && take(shelf, [both], [], asKnown ? [asKnown] : []));
+  function keep(from: string, shelf: Shelf, put: readonly Row[], gone: readonly string[]): void {
+    const { left, merged } = kept[shelf]!;
+    const became = gone.flatMap((id) => left?.(store.getState(), id) ?? []);
+    /** What is to be on the device of a row: as it is here by now, with what another tab has written meanwhile. */
+    const onTopOf: Writing['onTopOf'] = (id, row, there) => {
+      const isOurs = owner === from;
+      const was = known.get(keyOf(shelf, id));
+      const mine = (isOurs && before.get(shelf)?.get(id)) || row;
+      const theirs = isSame(there, was) ? undefined : there;
+      const both = theirs && mine ? merged!(mine as never, theirs as never, was as never) : (theirs ?? mine);
+      if (isOurs) {
+        known.set(keyOf(shelf, id), both ?? became.find((each) => each.id === id));
+        if (theirs) queueMicrotask(() => owner === from && take(shelf, [both!], [], [mine ?? was!].filter(Boolean)));
+      }
       return both;
     };
-
-  function keep(now: string, shelf: Shelf, put: readonly Row[], gone: readonly string[]): void {
-    const { left, merged } = kept[shelf]!;
     for (const row of put) pending.set(keyOf(shelf, row.id), { shelf, row });
     for (const id of gone) pending.delete(keyOf(shelf, id));
-    const became = gone.flatMap((id) => left?.(store.getState(), id) ?? []);
-    const writing = { put, gone, left: became };
-    keepRows(now, shelf, merged ? { ...writing, onTopOf: onTopOf(now, shelf, became) } : writing).then(
+    keepRows(from, shelf, { put, gone, left: became, onTopOf: merged && onTopOf }).then(
       () => {
         for (const row of put) if (pending.get(keyOf(shelf, row.id))?.row === row) pending.delete(keyOf(shelf, row.id));
         if (store.getState().owner.storageFull) store.dispatch(storageWorks());

@@ -28,7 +28,7 @@ export interface Writing {
   readonly gone: readonly string[];
   readonly left?: readonly Row[];
   /** What is to be there in place of what is: another tab may have written meanwhile. */
-  readonly onTopOf?: (id: string, row: Row | undefined, there: Row | undefined) => Row | undefined;
+  readonly onTopOf?: ((id: string, row: Row | undefined, there: Row | undefined) => Row | undefined) | undefined;
 }
 
 const NAME = 'wellhydra';
