@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { goTo, heading, next, readyToMake, storedEvents } from '../brewing';
 import { expect, newDrink, register, registerByHand, saved, signIn, test, typeSteps } from '../cook';
 
@@ -61,6 +62,41 @@ test('a second tab of somebody else keeps what is done there for its owner, and 
   await expect(page.getByText(/Somebody else is signed in on this device\. .*kept on this device/)).toBeVisible();
   await expect(heading(page)).toHaveText('1 L water');
   expect((await (await second.request.get('/api/brews/under-way')).json()).brews).toEqual([]);
+});
+
+test('what is typed in one tab stands in the other, and the last that was typed is what is stored', async ({
+  page,
+  context,
+}) => {
+  await register(page, 'Ines');
+  await page.goto('/drinks');
+  await newDrink(page, 'Tonic', 'In two tabs');
+  await typeSteps(page, ['1 g table salt', '20 g white sugar', '1 L water']);
+  await saved(page);
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await expect(second.getByRole('listitem')).toHaveCount(3);
+  const line = (each: Page) => each.getByLabel('Step 1', { exact: true });
+  await page.getByRole('button', { name: /^1 g table salt/ }).click();
+  for (const grams of [2, 25]) {
+    await line(page).fill(`${grams} g table salt`);
+    await expect(second.getByRole('button', { name: new RegExp(`^${grams} g table salt`) })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Done' }).click();
+  await saved(page);
+  await second.getByRole('button', { name: /^25 g table salt/ }).click();
+  for (const grams of [3, 35]) await line(second).fill(`${grams} g table salt`);
+  await second.getByRole('button', { name: 'Done' }).click();
+  await saved(second);
+  // So long a tab waits for another to send what it has typed.
+  await page.waitForTimeout(9000);
+  for (const each of [page, second]) {
+    await expect(each.getByRole('button', { name: /^35 g table salt/ })).toBeVisible();
+    await expect(each.getByText(/meanwhile/)).toHaveCount(0);
+    await saved(each);
+  }
+  const { document } = await (await page.request.get(`/api${new URL(page.url()).pathname}`)).json();
+  expect(document.steps[0].text).toBe('35 g table salt');
 });
 
 test('two phones that change different settings both keep theirs', async ({ page, browser, baseURL }) => {
