@@ -167,6 +167,18 @@ describe('brews and bottles', () => {
     expect(again.json.remaining_mL).toBe(750);
   });
 
+  test('a bottle is open since its earliest glass, in whichever order they are told', async () => {
+    const { ids } = await bottledDrink(cook);
+    const pouredAt = (ago_min: number) => new Date(Date.now() - ago_min * 60_000).toISOString();
+    const [first, middle, last] = [pouredAt(30), pouredAt(20), pouredAt(10)];
+    const opened: string[] = [];
+    for (const at of [middle, first, last]) {
+      const url = `/api/bottles/${ids.bottle}/pours/${randomUUID()}`;
+      opened.push((await cook.send('PUT', url, { volume_mL: 100, pouredAt: at })).json.openedAt);
+    }
+    expect(opened).toEqual([middle, first, first]);
+  });
+
   test('a bottle gives no more than it holds, whoever pours at once', async () => {
     const { ids } = await bottledDrink(cook);
     const pours = await Promise.all(

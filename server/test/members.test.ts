@@ -253,6 +253,14 @@ describe('an account of one’s own', () => {
     const [rows] = await app.sequelize.query(`SELECT id FROM drinks WHERE kitchen_id = '${kitchen.id}'`);
     expect(rows).toEqual([]);
   });
+
+  test('whoever goes last leaves no name, though they would have left it to others', async () => {
+    const last = await newCook(app, { name: 'Brida of the last kitchen' });
+    const { account } = await sessionOf(last);
+    await last.send('POST', '/api/accounts/delete', { password: PASSWORD, keepName: true });
+    const [rows] = await app.sequelize.query(`SELECT name FROM accounts WHERE id = '${account.id}'`);
+    expect(rows.filter(({ name }: any) => name.includes('Brida'))).toEqual([]);
+  });
 });
 
 test('a visitor of the demo has no account of their own, and sees no other visitor', async () => {

@@ -79,6 +79,15 @@ test('a newer link, used, makes the older one nothing; an old one is over', asyn
   expect((await reset('made-up')).json.code).toBe('reset-over');
 });
 
+test('a link that was used leaves those of others as they are', async () => {
+  const [mine, theirs] = [await emailOf(await newCook(app)), await emailOf(await newCook(app))];
+  await ask(mine);
+  await ask(theirs);
+  const [own, other] = [tokenIn(await mailTo(mine)), tokenIn(await mailTo(theirs))];
+  expect((await reset(own)).status).toBe(204);
+  expect((await reset(other)).status).toBe(204);
+});
+
 test('whether there is an account is told to nobody, and no letter box is filled', async () => {
   const cook = await newCook(app);
   const email = await emailOf(cook);

@@ -62,6 +62,10 @@ describe('visitors of the demo', () => {
       'quota-reached',
       'This kitchen holds 80 drinks, as many as it may.',
     ]);
+    // What it has can still be changed.
+    const [{ id, revision }] = await drinksOf(cook);
+    const changed = { expectedRevision: revision, document: document(['2 g salt']) };
+    expect((await cook.send('PUT', `/api/drinks/${id}`, changed)).status).toBe(200);
   });
 });
 
