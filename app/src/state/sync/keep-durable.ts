@@ -139,11 +139,21 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
 
   async function hear({ owner: whose, shelf, ids, left }: Written): Promise<void> {
     if (whose !== owner) return;
+    const had = before.get(shelf);
     const there = await Promise.all(ids.map((id) => rowOf(whose, shelf, id)));
     if (whose !== owner) return;
     const gone = ids.filter((_id, at) => there[at] === undefined);
     const rows = [...there.flatMap((row) => row ?? []), ...left.filter(({ id }) => gone.includes(id))];
-    if (!kept[shelf]?.merged) return take(shelf, rows, gone, []);
+    if (!kept[shelf]?.merged) {
+      // What was taken away here while it was read does not come back.
+      const taken = ({ id }: Row) => had?.has(id) && !before.get(shelf)?.has(id);
+      return take(
+        shelf,
+        rows.filter((row) => !taken(row)),
+        gone,
+        [],
+      );
+    }
     // What is as this tab has left it is no news.
     const news = rows.filter((row) => !isSame(row, known.get(keyOf(shelf, row.id))));
     const were = news.flatMap(({ id }) => known.get(keyOf(shelf, id)) ?? []);
