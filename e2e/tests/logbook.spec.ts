@@ -78,6 +78,25 @@ test('the demo’s three months are drawn, and each drawing is a table as well',
   await expect(page.getByRole('table', { name: 'By drink' }).getByText('Fogbank elderberry syrup')).toBeVisible();
 });
 
+test('a brew does not move away from under a finger when the drawings come', async ({ page }) => {
+  await register(page, 'Ines');
+  await bottled(page, drink('Rope-walk water', 20));
+  let drawn = false;
+  await page.route('**/api/logbook/charts*', async (route) => {
+    const response = await route.fetch();
+    await new Promise((resolve) => setTimeout(resolve, 1500));
+    await route.fulfill({ response });
+    drawn = true;
+  });
+  await goTo(page, 'Logbook');
+  const link = brewLinks(page);
+  await expect(link).toBeVisible();
+  const shown = await link.boundingBox();
+  await expect.poll(() => drawn).toBe(true);
+  await page.waitForTimeout(300);
+  expect(await link.boundingBox()).toEqual(shown);
+});
+
 test('a photo is kept without the place and the device it was taken with', async ({ page }) => {
   await register(page, 'Ines');
   await bottled(page, drink('Rope-walk water', 20));

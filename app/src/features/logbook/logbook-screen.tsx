@@ -1,5 +1,4 @@
 import type { LogbookFilter, LogbookRow, LogbookSort } from '@wellhydra/contract';
-import { skipToken } from '@reduxjs/toolkit/query';
 import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { ScrollView, View } from 'react-native';
@@ -62,9 +61,7 @@ export function LogbookScreen() {
   });
   const brews = data?.pages.flatMap((page) => page.brews);
   const cooks = cooksOf(brews ?? [], typed.cook);
-  const { data: charts } = useChartLogbookQuery(brews && brews.length > 0 ? filter : skipToken, {
-    refetchOnMountOrArgChange: true,
-  });
+  const { data: charts, error: undrawn } = useChartLogbookQuery(filter, { refetchOnMountOrArgChange: true });
   if (!brews && error)
     return (
       <Message
@@ -73,7 +70,8 @@ export function LogbookScreen() {
         action={{ label: 'Try again', onPress: () => void refetch() }}
       />
     );
-  if (!brews) return <Loading what="the logbook" />;
+  // The drawings stand above the brews: coming later, they would push them away from under a finger.
+  if (!brews || (wide && !charts && !undrawn)) return <Loading what="the logbook" />;
   const rows = brews.map((row) => rowView(row, settings.currency));
   // A month is a beginning and an end.
   const asks = Object.keys(typed).filter((key) => key !== 'to').length;
