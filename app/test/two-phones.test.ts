@@ -1,6 +1,15 @@
 import './patience';
 import fc from 'fast-check';
-import { expectStored, modulesOfPage, openPage, slowServer, type Delays, type End, type Line } from './typing-pages';
+import {
+  endOf,
+  expectStored,
+  modulesOfPage,
+  openPage,
+  slowServer,
+  type Delays,
+  type End,
+  type Line,
+} from './typing-pages';
 
 /** Two phones type into one drink, each into a line of its own. */
 
@@ -20,10 +29,7 @@ async function bothEnd(typed: readonly Typed[], delays: Delays, lost: readonly b
     await jest.advanceTimersByTimeAsync(after_ms);
     pages[who].type(who, grams);
   }
-  const slowest = delays.reduce((sum, each) => sum + each, 0);
-  await jest.advanceTimersByTimeAsync(20_000 + slowest);
-  for (const page of pages) page.close();
-  return { record: server.record, drafts: pages.map(({ draft }) => draft()) };
+  return endOf(server, pages, delays);
 }
 
 const delay = fc.oneof(fc.nat(60), fc.nat(9000));

@@ -75,8 +75,11 @@ export function slowServer(delays: Delays, lost: readonly boolean[]) {
 }
 
 /** An open page, which asks every four seconds. */
-export function openPage({ createStore, drinkArrived, drinkEdited, drinksApi }: Modules, record: DrinkRecord) {
-  const store = createStore();
+export function openPage(
+  { createStore, drinkArrived, drinkEdited, drinksApi, ownerLeft }: Modules,
+  record: DrinkRecord,
+  store = createStore(),
+) {
   const { getDrink } = drinksApi.endpoints;
   store.dispatch(drinkArrived(record));
   let seen: unknown;
@@ -98,6 +101,7 @@ export function openPage({ createStore, drinkArrived, drinkEdited, drinksApi }: 
     close: () => {
       forget();
       asking.unsubscribe();
+      store.dispatch(ownerLeft());
     },
   };
 }
@@ -107,6 +111,19 @@ export type Page = ReturnType<typeof openPage>;
 export interface End {
   readonly record: DrinkRecord;
   readonly drafts: readonly Drafts.Draft[];
+}
+
+/** As it stands once everything has had its time, on pages that are then closed. */
+export async function endOf(
+  server: ReturnType<typeof slowServer>,
+  pages: readonly Page[],
+  delays: Delays,
+): Promise<End> {
+  const slowest = delays.reduce((sum, each) => sum + each, 0);
+  await jest.advanceTimersByTimeAsync(30_000 + slowest);
+  const drafts = pages.map(({ draft }) => draft());
+  for (const { close } of pages) close();
+  return { record: server.record, drafts };
 }
 
 /** Everything is stored, stands everywhere, and nobody is told of their own words. */

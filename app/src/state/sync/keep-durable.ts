@@ -51,7 +51,7 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
   /** Rows that are not known to be written yet. */
   const pending = new Map<string, LeftRow>();
   const keyOf = (shelf: Shelf, id: string): string => `${shelf} ${id}`;
-  /** What the device has of each row as far as this tab has looked. */
+  /** What the device has of each row that this tab has something of, as far as it has looked. */
   const known = new Map<string, Row | undefined>();
   let leaving = false;
 
@@ -62,6 +62,10 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
       ),
     );
 
+  /** Whether this tab has something of a row: words that it does not have it does not know either. */
+  const holds = (shelf: Shelf, id: string): boolean =>
+    before.get(shelf)?.has(id) === true || kept[shelf]?.left?.(store.getState(), id) !== undefined;
+
   function saysMore(shelf: Shelf, { id, revision, mine }: Told): boolean {
     const was: Told | undefined = known.get(keyOf(shelf, id));
     return kept[shelf]!.merged !== undefined && !(was?.revision === revision && isSame(was?.mine, mine));
@@ -69,8 +73,11 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
 
   function take(shelf: Shelf, rows: readonly Row[], gone: readonly string[], were: readonly Row[]): void {
     taking = true;
-    store.dispatch(rowsWrittenElsewhere({ shelf, rows, gone, known: were }));
-    taking = false;
+    try {
+      store.dispatch(rowsWrittenElsewhere({ shelf, rows, gone, known: were }));
+    } finally {
+      taking = false;
+    }
   }
 
   function keep(from: string, shelf: Shelf, put: readonly Row[], gone: readonly string[]): void {
@@ -84,7 +91,7 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
       const theirs = isSame(there, was) ? undefined : there;
       const both = theirs && mine ? merged!(mine as never, theirs as never, was as never) : (theirs ?? mine);
       if (isOurs) {
-        known.set(keyOf(shelf, id), both ?? became.find((each) => each.id === id));
+        if (!theirs || holds(shelf, id)) known.set(keyOf(shelf, id), both ?? became.find((each) => each.id === id));
         if (theirs) queueMicrotask(() => owner === from && take(shelf, [both!], [], [mine ?? was!].filter(Boolean)));
       }
       return both;
@@ -157,7 +164,7 @@ export function keepDurable<State extends { readonly owner: OwnerState }>(
     // What is as this tab has left it is no news.
     const news = rows.filter((row) => !isSame(row, known.get(keyOf(shelf, row.id))));
     const were = news.flatMap(({ id }) => known.get(keyOf(shelf, id)) ?? []);
-    for (const row of rows) known.set(keyOf(shelf, row.id), row);
+    for (const row of rows) if (holds(shelf, row.id)) known.set(keyOf(shelf, row.id), row);
     // What is gone is told of by what became of it.
     if (news.length > 0) take(shelf, news, [], were);
   }
