@@ -12,7 +12,7 @@ import {
   type OwnPot,
   type RangedSetting,
 } from '@wellhydra/core/kitchen';
-import { FUELS, type Habits } from '@wellhydra/core/process';
+import { FUELS, type Habits } from '@wellhydra/core/equipment';
 import Joi from 'joi';
 import { expectedRevision, id, timestamp } from './common';
 import { MEASURE_LIMITS, OWN_INGREDIENT_LIMITS } from './field-limits';

@@ -1,6 +1,6 @@
 import { brewState, learnHabits, runBrew, type BrewEvent, type BrewRecipe, type LearnedFrom } from '../src/brew';
 import type { DrinkDocument, Verb } from '../src/drink';
-import type { Habits } from '../src/process';
+import type { Habits } from '../src/equipment';
 import { standardNormal } from '../src/spread';
 
 const step = (id: string, verb: Verb, text: string, more: object = {}) => ({ id, verb, text, ...more });

@@ -2,8 +2,9 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { line } from 'd3-shape';
+import { COOKING_POTS } from '../src/equipment';
 import { syrupViscosity } from '../src/liquid';
-import { COOKING_POTS, extractedShare, potArea, surfaceEvaporation, type ExtractionForm } from '../src/process';
+import { extractedShare, potArea, surfaceEvaporation, type ExtractionForm } from '../src/process';
 
 /** Draws the charts of docs/science from the functions they show: `npm run charts`. */
 

@@ -10,7 +10,7 @@ import {
 } from '@wellhydra/core/cost';
 import type { Drink } from '@wellhydra/core/drink';
 import { DEFAULT_SETTINGS } from '@wellhydra/core/kitchen';
-import { burnerDraws } from '@wellhydra/core/process';
+import { burnerDraws } from '@wellhydra/core/equipment';
 import { kitchenOptions } from '@wellhydra/core/simulate';
 import type { Lot } from '@wellhydra/core/stores';
 

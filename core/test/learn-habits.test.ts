@@ -1,7 +1,7 @@
 import { learningErrors } from '../bench/learning';
 import { brewState, learnHabits, runBrew, type BrewEvent, type BrewRecipe, type LearnedFrom } from '../src/brew';
 import type { DrinkDocument, Verb } from '../src/drink';
-import type { Habits } from '../src/process';
+import type { Habits } from '../src/equipment';
 
 const step = (id: string, verb: Verb, text: string, more: object = {}) => ({ id, verb, text, ...more });
 const TONIC: DrinkDocument = {

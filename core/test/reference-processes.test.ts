@@ -11,8 +11,8 @@ import {
   volumeOf,
   type Composition,
 } from '../src/liquid';
+import { COOKING_POTS } from '../src/equipment';
 import {
-  COOKING_POTS,
   airPressure,
   boilOff,
   boilingPoint,

@@ -1,6 +1,6 @@
 import { analyseDrink } from '../src/analyse';
 import type { DrinkStep } from '../src/drink';
-import { DEFAULT_KITCHEN } from '../src/process';
+import { DEFAULT_KITCHEN } from '../src/equipment';
 import { runSteps, type Trace } from '../src/simulate';
 
 /** What each verb takes, and what it says to everything else. */

@@ -1,4 +1,5 @@
-import { coolingTime, DEFAULT_KITCHEN } from '../process';
+import { DEFAULT_KITCHEN } from '../equipment';
+import { coolingTime } from '../process';
 import type { Analysis } from '../analyse';
 import { VERB_TABLE, needsStove } from '../drink';
 import type { BrewState, Reading } from './brew-state';

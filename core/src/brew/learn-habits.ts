@@ -1,4 +1,4 @@
-import type { Habits } from '../process';
+import type { Habits } from '../equipment';
 import { AS_WRITTEN, drawnChance, runInPot, type Chance } from '../simulate';
 import { standardNormal } from '../spread';
 import { applyReadings } from './apply-readings';

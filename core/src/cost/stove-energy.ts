@@ -1,6 +1,6 @@
 import type { Drink } from '../drink';
 import type { KitchenSettings } from '../kitchen';
-import { burnerDraws } from '../process';
+import { burnerDraws } from '../equipment';
 import type { Trace } from '../simulate';
 
 /** What a burner drew for a batch. */

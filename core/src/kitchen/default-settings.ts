@@ -1,4 +1,4 @@
-import { BURNERS, COOKING_POTS, DEFAULT_KITCHEN } from '../process';
+import { BURNERS, COOKING_POTS, DEFAULT_KITCHEN } from '../equipment';
 import type { KitchenSettings } from './kitchen-settings';
 
 /** A shelf and the door of a usual fridge, L. */

@@ -1,5 +1,5 @@
 import type { OwnIngredientFields } from '../drink';
-import type { Fuel, Habits } from '../process';
+import type { Fuel, Habits } from '../equipment';
 import type { OwnMeasure } from '../quantity';
 
 /** Minerals of a water in mg/L, as a supplier's sheet prints them. */

@@ -32,19 +32,7 @@ export { BURNER_CV, heatUp, specificHeat } from './heating';
 export type { HeatUp, Heating, Stalls } from './heating';
 export { BERRY_YIELDS, BETWEEN_FRUIT_CV, FIRM_YIELDS, JUICE_YIELDS, yieldCv } from './juicing';
 export type { JuiceYields, JuicingMethod } from './juicing';
-export {
-  BURNERS,
-  FUELS,
-  burnerDraws,
-  COOKING_POTS,
-  DEFAULT_KITCHEN,
-  SIMMER_BELOW_BOIL_K,
-  SIMMER_C,
-  potArea,
-  potHeat,
-  potOfWidth,
-} from './kitchen';
-export type { CookingPot, Fuel, Habits, Kitchen } from './kitchen';
+export { SIMMER_BELOW_BOIL_K, SIMMER_C, potArea, potHeat } from './pot-heat';
 export {
   FRESH_ACCESS,
   FRESH_HOLDS,

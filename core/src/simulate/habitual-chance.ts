@@ -1,4 +1,4 @@
-import type { Habits } from '../process';
+import type { Habits } from '../equipment';
 import type { Chance, Column } from './chance';
 
 /**

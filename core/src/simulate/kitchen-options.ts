@@ -1,5 +1,5 @@
 import { ingredientById, type Ingredient, waterComposition } from '../catalogue';
-import { COOKING_POTS, DEFAULT_KITCHEN, potOfWidth, type CookingPot, type Kitchen } from '../process';
+import { COOKING_POTS, DEFAULT_KITCHEN, potOfWidth, type CookingPot, type Kitchen } from '../equipment';
 import { settingsFor, type KitchenSettings, type OwnPot } from '../kitchen';
 import { ownIngredient } from '../own-ingredient';
 import type { RunOptions } from './trace';

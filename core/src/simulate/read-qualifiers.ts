@@ -1,6 +1,7 @@
 import { rowOf } from '../lookup';
 import type { DrinkStep } from '../drink';
-import { LIDS, type Lid, potOfWidth, type CookingPot, type Kitchen } from '../process';
+import { potOfWidth, type CookingPot, type Kitchen } from '../equipment';
+import { LIDS, type Lid } from '../process';
 import { nearestNames, unreadable, type Unreadable, readDuration, scanNumber } from '../quantity';
 
 const plain = (text: string): string => text.trim().toLowerCase();

@@ -1,6 +1,6 @@
 import { VERB_TABLE, type Verb } from '../drink';
 import { brixOf } from '../liquid';
-import { DEFAULT_KITCHEN } from '../process';
+import { DEFAULT_KITCHEN } from '../equipment';
 import type { Unreadable } from '../quantity';
 import { AS_WRITTEN, type Chance } from './chance';
 import { habitualChance } from './habitual-chance';

@@ -1,5 +1,6 @@
 import type { DrinkStep, Drink } from '../drink';
-import type { CoolingStage, Kitchen } from '../process';
+import type { Kitchen } from '../equipment';
+import type { CoolingStage } from '../process';
 import type { IngredientLine, LineOptions, Unreadable } from '../quantity';
 import type { Ingredient } from '../catalogue';
 import type { WorkingPot } from './pot';

@@ -1,5 +1,5 @@
 import type { Drink, Verb } from '../drink';
-import type { Kitchen } from '../process';
+import type { Kitchen } from '../equipment';
 import type { LineOptions, Unreadable } from '../quantity';
 import type { Pot, PotEntry } from './pot-picture';
 import type { PreparationLibrary, StepDone } from './step-run';

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { Device, DeviceList, SensorValue } from '@wellhydra/contract';
 import { DEVICES, SENSORS } from '@wellhydra/contract';
 import { brewState } from '@wellhydra/core/brew';
-import type { Habits } from '@wellhydra/core/process';
+import type { Habits } from '@wellhydra/core/equipment';
 import type { BrewContext } from '../brews/brew-context';
 import { readRun } from '../brews/brew-run-service';
 import { lastNumber } from '../brews/brew-run-store';

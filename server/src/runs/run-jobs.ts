@@ -16,7 +16,7 @@ import {
 import type { DrinkDocument } from '@wellhydra/core/drink';
 import type { KitchenSettings } from '@wellhydra/core/kitchen';
 import { drinkFactsOf, glassAdditions, intakeOf, type Intake } from '@wellhydra/core/people';
-import type { Habits } from '@wellhydra/core/process';
+import type { Habits } from '@wellhydra/core/equipment';
 import { kitchenOptions } from '@wellhydra/core/simulate';
 import { preparedOf, usedOf } from '@wellhydra/core/stores';
 import { labelPagesOf, sheetOf, type LabelToPrint } from '../documents/labels/label-pages';

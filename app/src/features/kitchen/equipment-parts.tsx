@@ -9,7 +9,7 @@ import {
   type OwnContainer,
   type TapWater,
 } from '@wellhydra/core/kitchen';
-import { FUELS, burnerDraws } from '@wellhydra/core/process';
+import { FUELS, burnerDraws } from '@wellhydra/core/equipment';
 import { View } from 'react-native';
 import { Choice } from '../../ui/choice';
 import { NumberField, OptionalNumber } from '../../ui/number-field';

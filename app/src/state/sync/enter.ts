@@ -1,15 +1,24 @@
 import type { Session } from '@wellhydra/contract';
-import { takeOverOldStorage } from './legacy';
+import { readDurable } from '../durable';
+import { loadLegacy } from './load-legacy';
 import { ownerEntered, ownerOf, storageFailed } from './owner';
 import { NO_ROWS, rowsOf, type Owner, type Rows } from './vault';
 
+/** Where earlier versions of the application kept whose words were not yet sent: they knew kitchens, and no accounts. */
+const OLD_KITCHEN = 'wellhydra.kitchen';
+
+/** Where it cannot be done now it stays for the next time. */
+async function takeOver(owner: Owner): Promise<void> {
+  const kitchen = readDurable<string>(OLD_KITCHEN);
+  if (kitchen === undefined || !owner.endsWith(`/${kitchen}`)) return;
+  await loadLegacy()
+    .then(({ takeOverOldStorage }) => takeOverOldStorage(owner))
+    .catch(() => undefined);
+}
+
 async function keptFor(owner: Owner): Promise<Rows | null> {
-  try {
-    await takeOverOldStorage(owner);
-    return await rowsOf(owner);
-  } catch {
-    return null;
-  }
+  await takeOver(owner);
+  return rowsOf(owner).catch(() => null);
 }
 
 /**

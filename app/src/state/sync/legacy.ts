@@ -21,12 +21,11 @@ interface OldBrews {
 }
 
 /**
- * Takes over what an earlier version has left for this kitchen, once. It knew no accounts: what is there belongs to
- * the kitchen that was last open on this device, and to nobody in another.
+ * Takes over what an earlier version has left for the kitchen that was last open on this device, once.
+ *
+ * @param owner somebody of that kitchen
  */
 export async function takeOverOldStorage(owner: Owner): Promise<void> {
-  const kitchen = readDurable<string>(KEYS.kitchen);
-  if (kitchen === undefined || !owner.endsWith(`/${kitchen}`)) return;
   const drafts = Object.values(readDurable<Record<string, Row>>(KEYS.drafts) ?? {});
   const brews = readDurable<OldBrews>(KEYS.brews);
   const { wishes = [], ...hours } = readDurable<{ wishes?: Row[] }>(KEYS.plan) ?? {};

@@ -1,4 +1,5 @@
-import { cooledTo, coolingConstant, potFor, type CoolingPlace, type Kitchen } from '../../process';
+import type { Kitchen } from '../../equipment';
+import { cooledTo, coolingConstant, potFor, type CoolingPlace } from '../../process';
 import { isUnreadable, unreadable, type Unreadable } from '../../quantity';
 import type { Column } from '../chance';
 import { elapse } from '../elapse';

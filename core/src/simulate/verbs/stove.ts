@@ -1,4 +1,5 @@
 import { waterActivityOf } from '../../liquid';
+import type { CookingPot } from '../../equipment';
 import {
   BURNER_CV,
   SURFACE_EVAPORATION_CV,
@@ -6,7 +7,6 @@ import {
   latentHeat,
   potArea,
   surfaceEvaporation,
-  type CookingPot,
   type Lid,
 } from '../../process';
 import { formatNumber, isUnreadable, type Unreadable } from '../../quantity';
