@@ -1,11 +1,14 @@
 import type { KitchenSettingsRecord } from '@wellhydra/contract';
 import { DEFAULT_SETTINGS, type KitchenSettings } from '@wellhydra/core/kitchen';
+import { kitchenApi } from '../src/domain/kitchen/kitchen-endpoints';
 import { settingsEdited } from '../src/domain/kitchen/settings-draft';
 import { settingsState } from '../src/domain/kitchen/use-settings-draft';
 import type { Store } from '../src/domain/store';
 import { runAction } from '../src/state/undo-actions';
-import { INES, WILF, comesIn, emptyDevice, goes, tabOf, written } from './device';
+import { INES, WILF, comesIn, emptyDevice, eventually, goes, tabOf, written } from './device';
 import { fakeKitchen } from './fake-kitchen';
+
+const { getSettings } = kitchenApi.endpoints;
 
 /** A server with the settings of one kitchen, which counts revisions as the real one does. */
 function fakeServer(settings: KitchenSettings = DEFAULT_SETTINGS) {
@@ -74,6 +77,37 @@ test('a save whose answer is lost is nobody else’s: nobody is told of their ow
   await written(4000);
   expect([server.record.settings!.altitude_m, store.getState().settingsDraft]).toEqual([30, null]);
   expect(store.getState().notices).toEqual([]);
+});
+
+test('what is changed in one tab stands in another, is sent once, and leaves what others change afterwards', async () => {
+  const server = fakeServer();
+  const [one, other] = [await tabOf(INES), await tabOf(INES)];
+  for (const store of [one, other]) await store.dispatch(getSettings.initiate());
+  edit(one, { altitude_m: 640 }, server.record);
+  await written(200);
+  expect(other.getState().settingsDraft?.mine.altitude_m).toBe(640);
+  await saved();
+  expect(other.getState().settingsDraft).toBeNull();
+  expect(getSettings.select()(other.getState()).data?.settings?.altitude_m).toBe(640);
+  expect(server).toMatchObject({ puts: 1, record: { revision: 2 } });
+});
+
+test('what two tabs change one after the other is stored of both', async () => {
+  const server = fakeServer();
+  const [one, other] = [await tabOf(INES), await tabOf(INES)];
+  for (const store of [one, other]) await store.dispatch(getSettings.initiate());
+  server.away = true;
+  edit(one, { altitude_m: 640 }, server.record);
+  await written(200);
+  edit(other, { room_C: 17 }, server.record);
+  await written(200);
+  server.away = false;
+  edit(other, { room_C: 18 }, server.record);
+  await eventually(() => {
+    expect(server.record.settings).toMatchObject({ altitude_m: 640, room_C: 18 });
+    for (const store of [one, other]) expect(store.getState().settingsDraft).toBeNull();
+  });
+  expect([one, other].flatMap((store) => store.getState().notices)).toEqual([]);
 });
 
 test('unsent settings wait for their own kitchen, and are not written into the next one', async () => {

@@ -46,6 +46,11 @@ jest.mock('../src/features/drinks/figures-client', () =>
   jest.requireActual('../src/features/drinks/figures-client.ts'),
 );
 
+// Nothing is fetched apart in a test.
+jest.mock('../src/state/sync/load-legacy', () => ({
+  loadLegacy: () => Promise.resolve(jest.requireActual('../src/state/sync/legacy')),
+}));
+
 const deaf = () => undefined;
 window.matchMedia ??= ((query: string) => ({
   matches: false,

@@ -4,7 +4,8 @@ import { useDispatch, useSelector } from 'react-redux';
 import './drinks/drink-arrivals';
 import { draftSync } from './drinks/draft-sync';
 import { draftOfTabs, draftsReducer, draftsToKeep } from './drinks/drafts';
-import { settingsDraftReducer, settingsOfTabs, settingsSync } from './kitchen/settings-draft';
+import './kitchen/settings-arrivals';
+import { settingsDraftReducer, settingsOfTabs, settingsStored, settingsSync } from './kitchen/settings-draft';
 import { brewArrivals } from './brews/brew-arrivals';
 import { brewsReducer } from './brews/brews';
 import { planSync } from './plans/plan-sync';
@@ -71,7 +72,11 @@ export function createStore() {
   followNight(() => preferences);
   keepDurable(store, {
     drafts: { rows: ({ drafts }) => draftsToKeep(drafts), left: ({ drafts }, id) => drafts[id], merged: draftOfTabs },
-    settings: { rows: ({ settingsDraft }) => (settingsDraft ? [settingsDraft] : []), merged: settingsOfTabs },
+    settings: {
+      rows: ({ settingsDraft }) => (settingsDraft ? [settingsDraft] : []),
+      left: settingsStored,
+      merged: settingsOfTabs,
+    },
     brews: { rows: ({ brews }) => Object.values(brews.byId) },
     queue: { rows: ({ queue }) => queue.entries },
     aside: { rows: ({ queue }) => queue.aside },

@@ -1,6 +1,6 @@
 import type { KitchenSettingsRecord } from '@wellhydra/contract';
 import { DEFAULT_SETTINGS, mergeSettings, type KitchenSettings } from '@wellhydra/core/kitchen';
-import { baseOf, mergeFields } from '@wellhydra/core/merge';
+import { baseOf, isSame, mergeFields } from '@wellhydra/core/merge';
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import { noticeRaised } from '../../state/notices';
 import { keepAction } from '../../state/undo-actions';
@@ -30,6 +30,13 @@ const mergedWith = ({ base, sent = [], mine }: UnsentSettings, record: KitchenSe
   const theirs = recordOf(record).base;
   return mergeSettings(baseOf(base, sent, theirs), mine, theirs);
 };
+
+/** Settings in place of those that need not be kept any more, for tabs that still have them: as they are stored. */
+export function settingsStored(state: StateOfKitchenApi): UnsentSettings | undefined {
+  const { data } = kitchenApi.endpoints.getSettings.select()(state);
+  return data && { id: SETTINGS_ID, ...recordOf(data), mine: recordOf(data).base, stuck: null, message: '' };
+}
+type StateOfKitchenApi = Parameters<ReturnType<typeof kitchenApi.endpoints.getSettings.select>>[0];
 
 /** As two tabs of this device have them. */
 export const settingsOfTabs = (draft: UnsentSettings, other: UnsentSettings, known?: UnsentSettings): UnsentSettings =>
@@ -69,7 +76,11 @@ const slice = createSlice({
       .addCase(ownerLeft, () => null)
       .addCase(rowsWrittenElsewhere, (state, { payload }) => {
         const [other] = payload.shelf === 'settings' ? (payload.rows as readonly UnsentSettings[]) : [];
-        return other && state ? settingsOfTabs(state, other, payload.known[0] as UnsentSettings | undefined) : state;
+        if (!other) return state;
+        // What is changed there is changed here, too, until one of the two has stored it.
+        const both = state ? settingsOfTabs(state, other, payload.known[0] as UnsentSettings | undefined) : other;
+        // What is back where it was, with something else of it on its way, is still to be sent.
+        return isSame(both.mine, both.base) && !both.sent?.length ? null : both;
       })
       .addMatcher(kitchenApi.endpoints.saveSettings.matchPending, (state, { meta }): SettingsDraftState => {
         const { settings } = meta.arg.originalArgs;
