@@ -58,7 +58,7 @@ test('what weighing brings is said of the drink that gains most, and what it has
   });
   expect(after.worth.map(({ name }) => name)).toEqual(['mug']);
   expect(broughtWords(after.surer.p)).toMatch(/^By hand: sodium within \d+ % instead of \d+ %$/);
-  expect(broughtWords(undefined)).toBe('');
+  expect(broughtWords(undefined)).toBe('No drink of yours is surer for it yet');
 });
 
 test('measures that are spelled another way are the same one; another hand’s is another', () => {

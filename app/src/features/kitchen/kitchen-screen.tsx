@@ -1,5 +1,6 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
+import { areAnswered } from '../../state/answered';
 import { failureOf } from '../../state/api';
 import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
@@ -14,11 +15,13 @@ import { Devices } from './devices';
 import { Equipment } from './equipment';
 import { Habits } from './habits';
 import { MembersPart } from './members/members-part';
-import { useGetKitchenQuery } from '../../domain/kitchen/kitchen-endpoints';
+import { useListDevicesQuery } from '../../domain/brews/device-endpoints';
+import { useGetHabitsQuery, useGetKitchenQuery, useGetSettingsQuery } from '../../domain/kitchen/kitchen-endpoints';
 
 /** Who is in the kitchen, and how it looks. */
 export function KitchenScreen() {
   const { data: kitchen, error, refetch } = useGetKitchenQuery();
+  const parts = [useGetSettingsQuery(), useGetHabitsQuery(), useListDevicesQuery()];
   const leaving = useLeaving();
   const enter = useEntering();
   // What it is worked out for at the left, what came of it and who is in it at the right.
@@ -32,7 +35,7 @@ export function KitchenScreen() {
         action={{ label: 'Try again', onPress: () => void refetch() }}
       />
     );
-  if (!kitchen) return <Loading what="the kitchen" />;
+  if (!kitchen || !areAnswered(...parts)) return <Loading what="the kitchen" />;
   return (
     <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''} columns={room}>
       <View className={room ? 'flex-row items-start gap-10' : 'gap-4'}>

@@ -1,14 +1,17 @@
-import type { LogbookBrew } from '@wellhydra/contract';
+import type { BottleRecord, LogbookBrew } from '@wellhydra/contract';
 import { LOGBOOK_LIMITS } from '@wellhydra/contract/field-limits';
+import { skipToken } from '@reduxjs/toolkit/query';
 import { Link, router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { brewNoted } from '../../domain/logbook/logbook-deeds';
 import { useGetLogbookBrewQuery } from '../../domain/logbook/logbook-endpoints';
 import { useGetBottleQuery } from '../../domain/bottles/bottle-endpoints';
+import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { useAppDispatch } from '../../domain/store';
 import { showVolume } from '../../domain/words/units';
+import { areAnswered } from '../../state/answered';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { Button } from '../../ui/button';
@@ -33,6 +36,8 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
     pollingInterval: POLL_ms,
     refetchOnMountOrArgChange: true,
   });
+  const bottle = useGetBottleQuery(brew?.bottleIds[0] ?? skipToken);
+  const run = useGetRunQuery(brew?.id ?? skipToken);
   const { settings } = useRunContext();
   const [card, setCard] = useState(false);
   if (!brew && error) {
@@ -45,7 +50,8 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
       />
     );
   }
-  if (!brew) return <Loading what="the brew" />;
+  const isThere = brew && areAnswered(run) && (brew.bottleIds.length === 0 || areAnswered(bottle));
+  if (!isThere) return <Loading what="the brew" />;
   const row = rowView(brew, settings.currency);
   const figures = [
     ['Expected', row.expected],
@@ -71,7 +77,6 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
       <Note key={brew.note} brew={brew} />
       <Tastings brew={brew} />
       <Photos brew={brew} />
-      {brew.bottleIds[0] ? <OfBottle id={brew.bottleIds[0]} /> : null}
       <View className="gap-1">
         {brew.bottleIds.map((bottleId, index) => (
           <Link
@@ -86,7 +91,6 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
           Its formula
         </Link>
       </View>
-      <HowItWent brewId={brew.id} />
       <View className="flex-row flex-wrap gap-2">
         <Button
           label="Beside another brew"
@@ -95,6 +99,8 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
         />
         <Button label="On a card" hint="On a card, to be printed" kind="plain" onPress={() => setCard(true)} />
       </View>
+      {bottle.data ? <OfBottle bottle={bottle.data} /> : null}
+      <HowItWent brewId={brew.id} />
       {card ? <CardSheet brew={brew} onClose={() => setCard(false)} /> : null}
       <TakeBack brew={{ ...brew, brewId: brew.id }} />
     </Page>
@@ -123,13 +129,11 @@ function Note({ brew }: { readonly brew: LogbookBrew }) {
 }
 
 /** What went into it, as one of its bottles tells. */
-function OfBottle({ id }: { readonly id: string }) {
-  const { data } = useGetBottleQuery(id);
-  if (!data) return null;
+function OfBottle({ bottle }: { readonly bottle: BottleRecord }) {
   return (
     <>
-      <Text>{showVolume(data.volume_mL)} in the first bottle.</Text>
-      <BrewLotsList bottle={data} />
+      <Text>{showVolume(bottle.volume_mL)} in the first bottle.</Text>
+      <BrewLotsList bottle={bottle} />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { usePeople } from '../../domain/people/use-people';
 import { ingredientName } from '../../domain/stores/ingredient-name';
 import { useListLotsQuery } from '../../domain/stores/store-endpoints';
+import { areAnswered } from '../../state/answered';
 import { Field } from '../../ui/field';
 import { SelectField } from '../../ui/select-field';
 
@@ -30,6 +31,13 @@ export const monthOptions = (now: Date) =>
     const to = new Date(now.getFullYear(), now.getMonth() - index + 1, 1);
     return { value: from.toISOString(), to: to.toISOString(), label: monthName.format(from) };
   });
+
+/** Whether it is known what there is to choose from, so that no filter comes later and pushes the others about. */
+export function useFiltersKnown(): boolean {
+  const queries = [useListDrinksQuery(), useListLotsQuery()];
+  const { known } = usePeople();
+  return areAnswered(...queries) && known !== 'not yet';
+}
 
 /** Which brews are looked at. */
 export function Filters({ filter, now, cooks, onChange }: FiltersProps) {

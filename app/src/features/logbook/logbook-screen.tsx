@@ -13,7 +13,7 @@ import { Text } from '../../ui/text';
 import { useIsWide } from '../../ui/use-layout';
 import { BrewList, BrewTable } from './brew-table';
 import { LogbookChartsPart } from './charts';
-import { Filters } from './filters';
+import { Filters, useFiltersKnown } from './filters';
 import { rowView } from './logbook-view';
 
 const SORTS: readonly { readonly value: LogbookSort; readonly label: string }[] = [
@@ -62,6 +62,7 @@ export function LogbookScreen() {
   const brews = data?.pages.flatMap((page) => page.brews);
   const cooks = cooksOf(brews ?? [], typed.cook);
   const { data: charts, error: undrawn } = useChartLogbookQuery(filter, { refetchOnMountOrArgChange: true });
+  const filtersKnown = useFiltersKnown();
   if (!brews && error)
     return (
       <Message
@@ -70,8 +71,8 @@ export function LogbookScreen() {
         action={{ label: 'Try again', onPress: () => void refetch() }}
       />
     );
-  // The drawings stand above the brews: coming later, they would push them away from under a finger.
-  if (!brews || (wide && !charts && !undrawn)) return <Loading what="the logbook" />;
+  // On a wide screen both stand above the brews.
+  if (!brews || (wide && !(filtersKnown && (charts || undrawn)))) return <Loading what="the logbook" />;
   const rows = brews.map((row) => rowView(row, settings.currency));
   // A month is a beginning and an end.
   const asks = Object.keys(typed).filter((key) => key !== 'to').length;

@@ -61,9 +61,12 @@ export function MeasuresScreen() {
             <MeasurePicture picture={view.picture} />
             <Text>{view.words}</Text>
             <Text variant="small">{view.used}</Text>
-            {broughtWords(answer?.surer[view.id]) ? (
-              <Text variant="small">{broughtWords(answer?.surer[view.id])}</Text>
-            ) : null}
+            {failure ? null : (
+              // As high before it is known as after: what stands below does not move.
+              <Text variant="small" className="min-h-[48px]">
+                {answer ? broughtWords(answer.surer[view.id]) : 'Your drinks are being looked through'}
+              </Text>
+            )}
             <Toggle
               label="Only for what I make"
               value={view.onlyMine}

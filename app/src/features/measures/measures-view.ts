@@ -117,8 +117,8 @@ export function surerWords({ figure, before, after }: Surer): string {
 
 const MOST_DRINKS = 3;
 /** What weighing has brought, drink by drink. */
-export function broughtWords(drinks: readonly SurerDrink[] | undefined): string {
-  if (!drinks || drinks.length === 0) return '';
+export function broughtWords(drinks: readonly SurerDrink[] = []): string {
+  if (drinks.length === 0) return 'No drink of yours is surer for it yet';
   const said = drinks.slice(0, MOST_DRINKS).map(({ drink, surer }) => `${drink}: ${surerWords(surer)}`);
   const more = drinks.length - said.length;
   return [...said, ...(more > 0 ? [`and ${more} more`] : [])].join('; ');

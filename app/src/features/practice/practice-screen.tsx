@@ -58,7 +58,6 @@ export function PracticeScreen() {
           />
         </View>
         <View className={room ? 'min-w-0 flex-[2] gap-6' : 'gap-6'}>
-          <GainfulGuesses guesses={guesses} failure={failure} onGuess={askFor} />
           <View className="gap-2">
             <Text variant="heading">How you do</Text>
             <View role="list" aria-label="How you do">
@@ -82,6 +81,7 @@ export function PracticeScreen() {
               <Button label="Forget them" kind="quiet" className="self-start" onPress={forget} />
             ) : null}
           </View>
+          <GainfulGuesses guesses={guesses} failure={failure} onGuess={askFor} />
         </View>
       </View>
       {weighs && measure ? (

@@ -1,13 +1,12 @@
 import { View } from 'react-native';
-import { useSpoons } from '../../domain/people/use-spoons';
+import type { Spoons } from '../../domain/people/use-spoons';
 import { Text } from '../../ui/text';
 import { usePour } from '../bottles/pour/use-pour';
 import { LastsPart } from '../people/spoons/lasts-part';
 import { SpoonPart } from '../people/spoons/spoon-part';
 
 /** What is taken by the spoon today, by whom, and what of it is due. */
-export function SpoonsToday({ now }: { readonly now: Date }) {
-  const { spoons, lasts } = useSpoons(now);
+export function SpoonsToday({ spoons, lasts }: Pick<Spoons, 'spoons' | 'lasts'>) {
   const { pour, question } = usePour();
   const today = spoons.filter(({ doses }) => doses.length > 0);
   const short = lasts.filter(({ readyBy }) => readyBy !== null);

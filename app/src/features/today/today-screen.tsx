@@ -10,6 +10,7 @@ import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { bottleView } from '../bottles/bottles-view';
 import { DueBadge } from '../bottles/due-badge';
 import { usePour } from '../bottles/pour/use-pour';
+import { useSpoons } from '../../domain/people/use-spoons';
 import { useRuns } from '../../domain/brews/use-runs';
 import { StoresNote } from '../stores/stores-note';
 import { DayRibbon, RibbonKey } from './day-ribbon';
@@ -43,13 +44,7 @@ export function TodayScreen() {
     </>
   );
   const underWay = running.length === 0 ? <NothingRuns /> : <UnderWay running={running} now={now} />;
-  const due = (
-    <>
-      <SpoonsToday now={now} />
-      <DrinkFirst now={now} />
-      <StoresNote now={now} />
-    </>
-  );
+  const due = <Due now={now} />;
   return (
     <ScrollView className="flex-1 bg-mist" contentContainerClassName="pb-16" role="main">
       <View className={`w-full ${wide ? 'max-w-[1480px]' : 'max-w-[860px]'} self-center gap-4 pt-5`}>
@@ -183,6 +178,19 @@ function Refusals() {
       <Button label="I have read it" kind="plain" className="self-start" onPress={() => dispatch(asideRead(id))} />
     </View>
   ));
+}
+
+/** What is to be taken, drunk and bought, each below what is known of the one before. */
+function Due({ now }: { readonly now: Date }) {
+  const { spoons, lasts, answered } = useSpoons(now);
+  if (!answered) return null;
+  return (
+    <>
+      <SpoonsToday spoons={spoons} lasts={lasts} />
+      <DrinkFirst now={now} />
+      <StoresNote now={now} />
+    </>
+  );
 }
 
 function DrinkFirst({ now }: { readonly now: Date }) {
