@@ -97,6 +97,22 @@ test('a brew does not move away from under a finger when the drawings come', asy
   expect(await link.boundingBox()).toEqual(shown);
 });
 
+test('a filter is typed into while the drawings cannot be asked for', async ({ page }) => {
+  await register(page, 'Ines');
+  await bottled(page, drink('Rope-walk water', 20));
+  await page.route('**/api/logbook/charts*', (route) =>
+    route.fulfill({ status: 500, json: { code: 'unexpected', message: 'No drawings today' } }),
+  );
+  await goTo(page, 'Logbook');
+  await expect(brewLinks(page)).toHaveCount(1);
+  const filter = page.getByRole('button', { name: 'Filter', exact: true });
+  if (await filter.isVisible()) await filter.click();
+  const words = page.getByLabel('Words of a note, name, batch');
+  await words.pressSequentially('rope', { delay: 200 });
+  await expect(words).toHaveValue('rope');
+  await expect(brewLinks(page)).toHaveCount(1);
+});
+
 test('a photo is kept without the place and the device it was taken with', async ({ page }) => {
   await register(page, 'Ines');
   await bottled(page, drink('Rope-walk water', 20));

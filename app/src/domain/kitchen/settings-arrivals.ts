@@ -1,13 +1,13 @@
 import { answers } from '../../state/sync/answers';
 import { rowsWrittenElsewhere } from '../../state/sync/owner';
 import { kitchenApi } from './kitchen-endpoints';
-import type { UnsentSettings } from './settings-draft';
+import { settingsAmong } from './settings-draft';
 
 // What another tab has stored is stored here, before anybody asks for it again.
 answers.startListening({
   actionCreator: rowsWrittenElsewhere,
   effect: ({ payload }, { dispatch }) => {
-    const [other] = payload.shelf === 'settings' ? (payload.rows as readonly UnsentSettings[]) : [];
+    const other = settingsAmong(payload);
     if (!other) return;
     const { revision, base: settings } = other;
     dispatch(

@@ -34,9 +34,14 @@ const mergedWith = ({ base, sent = [], mine }: UnsentSettings, record: KitchenSe
 /** Settings in place of those that need not be kept any more, for tabs that still have them: as they are stored. */
 export function settingsStored(state: StateOfKitchenApi): UnsentSettings | undefined {
   const { data } = kitchenApi.endpoints.getSettings.select()(state);
-  return data && { id: SETTINGS_ID, ...recordOf(data), mine: recordOf(data).base, stuck: null, message: '' };
+  const stored = data && recordOf(data);
+  return stored && { id: SETTINGS_ID, ...stored, mine: stored.base, stuck: null, message: '' };
 }
 type StateOfKitchenApi = Parameters<ReturnType<typeof kitchenApi.endpoints.getSettings.select>>[0];
+
+/** Settings that another tab has written, where it is those that it has written. */
+export const settingsAmong = ({ shelf, rows }: ReturnType<typeof rowsWrittenElsewhere>['payload']) =>
+  shelf === SETTINGS_ID ? (rows[0] as UnsentSettings | undefined) : undefined;
 
 /** As two tabs of this device have them. */
 export const settingsOfTabs = (draft: UnsentSettings, other: UnsentSettings, known?: UnsentSettings): UnsentSettings =>
@@ -75,7 +80,7 @@ const slice = createSlice({
       )
       .addCase(ownerLeft, () => null)
       .addCase(rowsWrittenElsewhere, (state, { payload }) => {
-        const [other] = payload.shelf === 'settings' ? (payload.rows as readonly UnsentSettings[]) : [];
+        const other = settingsAmong(payload);
         if (!other) return state;
         // What is changed there is changed here, too, until one of the two has stored it.
         const both = state ? settingsOfTabs(state, other, payload.known[0] as UnsentSettings | undefined) : other;

@@ -2,7 +2,7 @@ import type { BottleRecord } from '@wellhydra/contract';
 import { useMemo } from 'react';
 import { useListBottlesQuery } from '../bottles/bottle-endpoints';
 import { useListDrinksQuery } from '../drinks/drink-endpoints';
-import { areAnswered } from '../../state/answered';
+import { areAnswered, useOnce } from '../../state/answered';
 import { analyseDocument } from '../run/analyse-document';
 import { useRunContext } from '../run/use-run-context';
 import { lastsViews, spoonViews, type LastsView, type SpoonView } from './spoons';
@@ -30,7 +30,8 @@ export function useSpoons(now: Date): Spoons {
   // While what was drunk is not known, nothing is called missed.
   const known = had !== null && shelf !== undefined;
   const minute_ms = Math.floor(now.getTime() / 60_000) * 60_000;
-  const answered = people !== 'not yet' && (had !== null || failure !== null) && areAnswered(shelved, listed);
+  const isHadKnown = had !== null || failure !== null;
+  const answered = useOnce(people !== 'not yet' && isHadKnown && areAnswered(shelved, listed));
   const views = useMemo(() => {
     if (!known || Object.keys(household.spoonPlans).length === 0) return { spoons: NONE, lasts: NONE };
     const names = new Map(drinks.map(({ id, document }) => [id, document.name || 'Unnamed drink']));

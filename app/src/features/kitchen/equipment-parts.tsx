@@ -1,3 +1,4 @@
+import { FUELS, burnerDraws } from '@wellhydra/core/equipment';
 import {
   FRIDGE_ROOM_L,
   SETTING_RANGES,
@@ -9,7 +10,6 @@ import {
   type OwnContainer,
   type TapWater,
 } from '@wellhydra/core/kitchen';
-import { FUELS, burnerDraws } from '@wellhydra/core/equipment';
 import { View } from 'react-native';
 import { Choice } from '../../ui/choice';
 import { NumberField, OptionalNumber } from '../../ui/number-field';

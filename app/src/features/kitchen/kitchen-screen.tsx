@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { areAnswered } from '../../state/answered';
+import { areAnswered, useOnce } from '../../state/answered';
 import { failureOf } from '../../state/api';
 import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
@@ -21,7 +21,7 @@ import { useGetHabitsQuery, useGetKitchenQuery, useGetSettingsQuery } from '../.
 /** Who is in the kitchen, and how it looks. */
 export function KitchenScreen() {
   const { data: kitchen, error, refetch } = useGetKitchenQuery();
-  const parts = [useGetSettingsQuery(), useGetHabitsQuery(), useListDevicesQuery()];
+  const partsKnown = useOnce(areAnswered(useGetSettingsQuery(), useGetHabitsQuery(), useListDevicesQuery()));
   const leaving = useLeaving();
   const enter = useEntering();
   // What it is worked out for at the left, what came of it and who is in it at the right.
@@ -35,7 +35,7 @@ export function KitchenScreen() {
         action={{ label: 'Try again', onPress: () => void refetch() }}
       />
     );
-  if (!kitchen || !areAnswered(...parts)) return <Loading what="the kitchen" />;
+  if (!kitchen || !partsKnown) return <Loading what="the kitchen" />;
   return (
     <Page title={kitchen.name} aside={kitchen.demo ? 'Demo kitchen' : ''} columns={room}>
       <View className={room ? 'flex-row items-start gap-10' : 'gap-4'}>

@@ -1,5 +1,5 @@
-import { SETTING_RANGES, type KitchenSettings } from '@wellhydra/core/kitchen';
 import { FUELS, type Fuel } from '@wellhydra/core/equipment';
+import { SETTING_RANGES, type KitchenSettings } from '@wellhydra/core/kitchen';
 import { View } from 'react-native';
 import { Choice } from '../../ui/choice';
 import { OptionalNumber } from '../../ui/number-field';

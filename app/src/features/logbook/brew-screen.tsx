@@ -11,7 +11,7 @@ import { useGetRunQuery } from '../../domain/brews/brew-endpoints';
 import { useRunContext } from '../../domain/run/use-run-context';
 import { useAppDispatch } from '../../domain/store';
 import { showVolume } from '../../domain/words/units';
-import { areAnswered } from '../../state/answered';
+import { areAnswered, useOnce } from '../../state/answered';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { Button } from '../../ui/button';
@@ -38,6 +38,8 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
   });
   const bottle = useGetBottleQuery(brew?.bottleIds[0] ?? skipToken);
   const run = useGetRunQuery(brew?.id ?? skipToken);
+  const hasBottle = (brew?.bottleIds.length ?? 0) > 0;
+  const partsKnown = useOnce(areAnswered(run) && (!hasBottle || areAnswered(bottle)));
   const { settings } = useRunContext();
   const [card, setCard] = useState(false);
   if (!brew && error) {
@@ -50,8 +52,7 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
       />
     );
   }
-  const isThere = brew && areAnswered(run) && (brew.bottleIds.length === 0 || areAnswered(bottle));
-  if (!isThere) return <Loading what="the brew" />;
+  if (!brew || !partsKnown) return <Loading what="the brew" />;
   const row = rowView(brew, settings.currency);
   const figures = [
     ['Expected', row.expected],

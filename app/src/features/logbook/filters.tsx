@@ -34,9 +34,9 @@ export const monthOptions = (now: Date) =>
 
 /** Whether it is known what there is to choose from, so that no filter comes later and pushes the others about. */
 export function useFiltersKnown(): boolean {
-  const queries = [useListDrinksQuery(), useListLotsQuery()];
+  const areListed = areAnswered(useListDrinksQuery(), useListLotsQuery());
   const { known } = usePeople();
-  return areAnswered(...queries) && known !== 'not yet';
+  return areListed && known !== 'not yet';
 }
 
 /** Which brews are looked at. */

@@ -4,6 +4,7 @@ import { useDeferredValue, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { queryOf, useChartLogbookQuery, useListLogbookInfiniteQuery } from '../../domain/logbook/logbook-endpoints';
 import { useRunContext } from '../../domain/run/use-run-context';
+import { areAnswered, useOnce } from '../../state/answered';
 import { failureOf } from '../../state/api';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
@@ -61,8 +62,10 @@ export function LogbookScreen() {
   });
   const brews = data?.pages.flatMap((page) => page.brews);
   const cooks = cooksOf(brews ?? [], typed.cook);
-  const { data: charts, error: undrawn } = useChartLogbookQuery(filter, { refetchOnMountOrArgChange: true });
+  const drawn = useChartLogbookQuery(filter, { refetchOnMountOrArgChange: true });
+  const { data: charts } = drawn;
   const filtersKnown = useFiltersKnown();
+  const aboveKnown = useOnce(filtersKnown && areAnswered(drawn));
   if (!brews && error)
     return (
       <Message
@@ -71,8 +74,8 @@ export function LogbookScreen() {
         action={{ label: 'Try again', onPress: () => void refetch() }}
       />
     );
-  // On a wide screen both stand above the brews.
-  if (!brews || (wide && !(filtersKnown && (charts || undrawn)))) return <Loading what="the logbook" />;
+  // On a wide screen filters and drawings stand above the brews.
+  if (!brews || (wide && !aboveKnown)) return <Loading what="the logbook" />;
   const rows = brews.map((row) => rowView(row, settings.currency));
   // A month is a beginning and an end.
   const asks = Object.keys(typed).filter((key) => key !== 'to').length;

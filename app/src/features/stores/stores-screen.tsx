@@ -10,7 +10,7 @@ import { useListLotsQuery } from '../../domain/stores/store-endpoints';
 import { useListBottlesQuery } from '../../domain/bottles/bottle-endpoints';
 import { useListDrinksQuery } from '../../domain/drinks/drink-endpoints';
 import { useAppDispatch } from '../../domain/store';
-import { areAnswered } from '../../state/answered';
+import { areAnswered, useOnce } from '../../state/answered';
 import { failureOf } from '../../state/api';
 import { noticeRaised } from '../../state/notices';
 import { Button } from '../../ui/button';
@@ -46,7 +46,7 @@ export function StoresScreen() {
     pollingInterval: POLL_ms,
     refetchOnMountOrArgChange: true,
   });
-  const madeHere = [useListDrinksQuery(), useListBottlesQuery()];
+  const madeHereKnown = useOnce(areAnswered(useListDrinksQuery(), useListBottlesQuery()));
   const now = useNow(MINUTE_ms);
   const [view, setView] = useState<View_>('house');
   const [search, setSearch] = useState('');
@@ -62,7 +62,7 @@ export function StoresScreen() {
         action={{ label: 'Try again', onPress: () => void refetch() }}
       />
     );
-  if (!data || !areAnswered(...madeHere)) return <Loading what="the stores" />;
+  if (!data || !madeHereKnown) return <Loading what="the stores" />;
   return (
     <ScrollView className="flex-1 bg-sheet" contentContainerClassName="pb-16" role="main">
       <View className="w-full max-w-[1040px] self-center gap-4 px-4 pt-5 md:px-8">

@@ -1,5 +1,5 @@
 import type { Session } from '@wellhydra/contract';
-import { readDurable } from '../durable';
+import { readDurable, writeDurable } from '../durable';
 import { loadLegacy } from './load-legacy';
 import { ownerEntered, ownerOf, storageFailed } from './owner';
 import { NO_ROWS, rowsOf, type Owner, type Rows } from './vault';
@@ -13,6 +13,7 @@ async function takeOver(owner: Owner): Promise<void> {
   if (kitchen === undefined || !owner.endsWith(`/${kitchen}`)) return;
   await loadLegacy()
     .then(({ takeOverOldStorage }) => takeOverOldStorage(owner))
+    .then(() => writeDurable(OLD_KITCHEN, undefined))
     .catch(() => undefined);
 }
 

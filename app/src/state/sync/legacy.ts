@@ -7,7 +7,6 @@ const KEYS = {
   drafts: 'wellhydra.drafts',
   brews: 'wellhydra.brews',
   plan: 'wellhydra.plan',
-  kitchen: 'wellhydra.kitchen',
 };
 
 interface OldBrews {
