@@ -1,4 +1,4 @@
-import type { BottleRecord, LogbookBrew } from '@wellhydra/contract';
+import type { LogbookBrew } from '@wellhydra/contract';
 import { LOGBOOK_LIMITS } from '@wellhydra/contract/field-limits';
 import { skipToken } from '@reduxjs/toolkit/query';
 import { Link, router } from 'expo-router';
@@ -78,6 +78,7 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
       <Note key={brew.note} brew={brew} />
       <Tastings brew={brew} />
       <Photos brew={brew} />
+      {bottle.data ? <Text>{showVolume(bottle.data.volume_mL)} in the first bottle.</Text> : null}
       <View className="gap-1">
         {brew.bottleIds.map((bottleId, index) => (
           <Link
@@ -100,7 +101,7 @@ export function LogbookBrewScreen({ id }: { readonly id: string }) {
         />
         <Button label="On a card" hint="On a card, to be printed" kind="plain" onPress={() => setCard(true)} />
       </View>
-      {bottle.data ? <OfBottle bottle={bottle.data} /> : null}
+      {bottle.data ? <BrewLotsList bottle={bottle.data} /> : null}
       <HowItWent brewId={brew.id} />
       {card ? <CardSheet brew={brew} onClose={() => setCard(false)} /> : null}
       <TakeBack brew={{ ...brew, brewId: brew.id }} />
@@ -126,15 +127,5 @@ function Note({ brew }: { readonly brew: LogbookBrew }) {
         />
       ) : null}
     </View>
-  );
-}
-
-/** What went into it, as one of its bottles tells. */
-function OfBottle({ bottle }: { readonly bottle: BottleRecord }) {
-  return (
-    <>
-      <Text>{showVolume(bottle.volume_mL)} in the first bottle.</Text>
-      <BrewLotsList bottle={bottle} />
-    </>
   );
 }
